@@ -1,0 +1,123 @@
+import { ApiExtraModels, ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import {
+  MOOD_NAMES,
+  POSITIONS,
+  type CatalogueData,
+  type ColourKind,
+  type Era,
+  type Face,
+  type Finish,
+  type MoodName,
+  type Position,
+  type SkinSchool,
+  type Source,
+  type Zone,
+} from '@outfit/core';
+
+const ZONES: readonly Zone[] = ['brow', 'eyes', 'mouth', 'chin', 'collar', 'chest', 'belly', 'hem', 'upper', 'fore', 'hip', 'thigh', 'shin', 'foot'];
+
+export class ColourDto {
+  @ApiProperty() id: string;
+  @ApiProperty() name: string;
+  @ApiProperty() hex: string;
+  @ApiProperty({ enum: ['solid', 'clear', 'metallic', 'pearl', 'glitter', 'glow'] }) finish: Finish;
+  @ApiProperty({ enum: ['cloth', 'hair', 'skin', 'metal', 'clear'] }) kind: ColourKind;
+  @ApiPropertyOptional({ enum: ['house', 'natural'] }) skinSchool?: SkinSchool;
+}
+
+export class MotifDto {
+  @ApiProperty() id: string;
+  @ApiProperty() name: string;
+  @ApiPropertyOptional() parent?: string;
+}
+
+export class MouldGeometryDto {
+  @ApiPropertyOptional() heightMm?: number;
+  @ApiPropertyOptional() riseMm?: number;
+  @ApiPropertyOptional() thicknessMm?: number;
+  @ApiPropertyOptional({ type: 'object', additionalProperties: { type: 'number' } }) covers?: Readonly<Record<string, number>>;
+  @ApiProperty() massG: number;
+}
+
+export class MouldShapeDto {
+  @ApiProperty({ type: [String] }) words: readonly string[];
+  @ApiPropertyOptional() length?: number;
+}
+
+export class MouldDto {
+  @ApiProperty() number: string;
+  @ApiProperty() name: string;
+  @ApiProperty({ type: [String] }) nicknames: readonly string[];
+  @ApiProperty() family: string;
+  @ApiProperty() revision: number;
+  @ApiProperty() silhouette: string;
+  @ApiProperty({ type: 'array', items: { type: 'array', items: { type: 'string', enum: [...POSITIONS] } } }) fills: readonly (readonly Position[])[];
+  @ApiProperty() geometry: MouldGeometryDto;
+  @ApiProperty() shape: MouldShapeDto;
+  @ApiProperty({ type: [String] }) motifs: readonly string[];
+  @ApiPropertyOptional() hairColour?: number;
+  @ApiPropertyOptional() skinColour?: number;
+  @ApiProperty() thirdParty: boolean;
+}
+
+export class PrintMotifDto {
+  @ApiProperty() motif: string;
+  @ApiProperty({ enum: ['front', 'back', 'side'] }) face: Face;
+  @ApiProperty({ enum: ZONES, isArray: true }) zones: readonly Zone[];
+  @ApiProperty({ type: [String] }) colours: readonly string[];
+}
+
+export class PrintDto {
+  @ApiProperty() id: string;
+  @ApiProperty() name: string;
+  @ApiProperty({ enum: ['early', 'late'] }) era: Era;
+  @ApiProperty({ type: [PrintMotifDto] }) motifs: readonly PrintMotifDto[];
+  @ApiPropertyOptional({ enum: MOOD_NAMES }) mood?: MoodName;
+  @ApiPropertyOptional({ enum: MOOD_NAMES }) secondMood?: MoodName;
+}
+
+export class MadeDto {
+  @ApiProperty() from: number;
+  @ApiProperty() until: number;
+}
+
+export class VariantDto {
+  @ApiProperty() id: string;
+  @ApiProperty() mould: string;
+  @ApiProperty({ type: [String] }) colours: readonly string[];
+  @ApiPropertyOptional() print?: string;
+  @ApiPropertyOptional({ description: 'Years made; absent when imagined' }) made?: MadeDto;
+}
+
+export class SourceDto {
+  @ApiProperty() id: string;
+  @ApiProperty() name: string;
+  @ApiProperty({ enum: ['boxed set', 'blind bag', 'magazine gift', 'book gift', 'build-your-own', 'event exclusive'] }) kind: Source['kind'];
+  @ApiProperty() range: string;
+  @ApiProperty() year: number;
+}
+
+export class OfficialPartDto {
+  @ApiProperty({ enum: POSITIONS }) position: Position;
+  @ApiProperty() variant: string;
+  @ApiProperty() turned: boolean;
+}
+
+export class OfficialFigureDto {
+  @ApiProperty() id: string;
+  @ApiProperty() name: string;
+  @ApiProperty() source: string;
+  @ApiPropertyOptional() person?: string;
+  @ApiProperty({ type: [OfficialPartDto] }) parts: readonly OfficialPartDto[];
+}
+
+@ApiExtraModels(MouldGeometryDto, MouldShapeDto)
+export class CatalogueDto implements CatalogueData {
+  @ApiProperty({ type: [ColourDto] }) colours: readonly ColourDto[];
+  @ApiProperty({ type: [MotifDto] }) motifs: readonly MotifDto[];
+  @ApiProperty({ type: [MouldDto] }) moulds: readonly MouldDto[];
+  @ApiProperty({ type: [PrintDto] }) prints: readonly PrintDto[];
+  @ApiProperty({ type: [VariantDto] }) variants: readonly VariantDto[];
+  @ApiProperty({ type: [SourceDto] }) sources: readonly SourceDto[];
+  @ApiProperty({ type: [OfficialFigureDto] }) officialFigures: readonly OfficialFigureDto[];
+}

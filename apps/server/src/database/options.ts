@@ -1,0 +1,27 @@
+import type { DataSourceOptions } from 'typeorm';
+import { CATALOGUE_ENTITIES } from '../catalogue/index.js';
+import { ErrandEntity } from '../errands/index.js';
+import { FIGURE_ENTITIES } from '../figures/index.js';
+import { JobEntity } from '../jobs/index.js';
+import { OfferEntity, SellerEntity } from '../market/index.js';
+import { PieceEntity } from '../wardrobe/index.js';
+import { First1764000000000 } from './migrations/0001-first.js';
+
+interface Pragmas {
+  pragma(text: string): unknown;
+}
+
+/** The database of one workspace. Migrations only; every commit is on the disk before it is said to be saved. */
+export const databaseOptions = (file: string): DataSourceOptions => ({
+  type: 'better-sqlite3',
+  database: file,
+  entities: [...CATALOGUE_ENTITIES, ...FIGURE_ENTITIES, PieceEntity, SellerEntity, OfferEntity, JobEntity, ErrandEntity],
+  migrations: [First1764000000000],
+  migrationsRun: true,
+  synchronize: false,
+  prepareDatabase: (database: Pragmas) => {
+    database.pragma('journal_mode = WAL');
+    database.pragma('synchronous = FULL');
+    database.pragma('foreign_keys = ON');
+  },
+});

@@ -1,0 +1,57 @@
+import { demoWorld, type DemoFigure } from '@outfit/demo';
+import { simulatedMarket } from '@outfit/market';
+import type { DataSource, EntityManager } from 'typeorm';
+import { ColourEntity } from '../catalogue/catalogue.entities.js';
+import { CatalogueService } from '../catalogue/index.js';
+import { FigureEntity, LineUpEntity, LookEntity } from '../figures/index.js';
+import { OfferEntity, SellerEntity } from '../market/index.js';
+import { PieceEntity } from '../wardrobe/index.js';
+
+const SEED = 7;
+const CHUNK = 500;
+
+/** Fills an empty database with the made-up world, in one transaction. Does nothing when there is data already. */
+export async function loadDemo(database: DataSource, catalogue: CatalogueService, today: string): Promise<boolean> {
+  if ((await database.manager.count(ColourEntity)) > 0) return false;
+  const world = demoWorld();
+  await database.transaction(async (manager) => {
+    await catalogue.write(manager, world.catalogue);
+    for (const [place, { id, name, figures }] of world.lineUps.entries()) {
+      await manager.insert(LineUpEntity, { id, name, place });
+      for (const [figurePlace, figure] of figures.entries()) await insertFigure(manager, id, figurePlace, figure);
+    }
+    await manager.insert(PieceEntity, world.pieces.map((piece) => ({ ...piece, addedAt: `${today}T00:00:00.000Z` })));
+    const market = simulatedMarket(world.catalogue, SEED);
+    await manager.insert(
+      SellerEntity,
+      market.sellers.map(({ id, name, country, days, trusted, thirdParty, minimumMinor, handlingMinor, postage, freePostageFromMinor }) => ({
+        id,
+        name,
+        country,
+        days,
+        trusted,
+        thirdParty,
+        minimumMinor,
+        handlingMinor,
+        postage,
+        freePostageFromMinor,
+      })),
+    );
+    const offers = market.offersOn(today).map(({ item, ...offer }) => ({
+      ...offer,
+      variant: item.kind === 'part' ? item.variant : null,
+      officialFigure: item.kind === 'figure' ? item.figure : null,
+      origin: 'simulated' as const,
+    }));
+    for (let start = 0; start < offers.length; start += CHUNK) await manager.insert(OfferEntity, offers.slice(start, start + CHUNK));
+  });
+  return true;
+}
+
+async function insertFigure(manager: EntityManager, lineUp: string, place: number, figure: DemoFigure): Promise<void> {
+  const { id, role, looks, chosen, name, story, features, colours, ageBand, skinSchool, alterationSchool } = figure;
+  const brief = { name, story, features, colours, ageBand, skinSchool, alterationSchool, notSeen: [] };
+  const lookId = (i: number): string => `${id}-${i + 1}`;
+  await manager.insert(FigureEntity, { id, lineUp, place, role, brief, chosenLook: lookId(chosen) });
+  await manager.insert(LookEntity, looks.map((look, i) => ({ id: lookId(i), figure: id, place: i, name: look.name, parts: look.parts, overrules: [] })));
+}

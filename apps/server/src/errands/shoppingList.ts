@@ -1,0 +1,23 @@
+import type { BasketPlan, BasketProblem, Catalogue } from '@outfit/core';
+import { writeTable, type Cell } from '@outfit/formats';
+
+const HEADER = ['seller', 'item', 'name', 'condition', 'quantity', 'each', 'sum', 'currency'];
+const inUnits = (minor: number): string => (minor / 100).toFixed(2);
+
+/** The shopping list of a plan: one row per line, seller by seller, with postage and handling as rows of their own. */
+export function shoppingList(problem: BasketProblem, plan: BasketPlan, catalogue: Catalogue, sellerName: (id: string) => string): string {
+  const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
+  const rows: Cell[][] = [];
+  for (const parcel of plan.parcels) {
+    const seller = sellerName(parcel.seller);
+    for (const line of parcel.lines) {
+      const offer = offers.get(line.offer);
+      if (!offer) continue;
+      const name = catalogue.has(offer.item) ? catalogue.nameOf(catalogue.variant(offer.item)) : offer.item;
+      rows.push([seller, offer.item, name, offer.condition, line.quantity, inUnits(offer.priceMinor), inUnits(offer.priceMinor * line.quantity), problem.currency]);
+    }
+    rows.push([seller, 'postage', '', '', 1, inUnits(parcel.postageMinor), inUnits(parcel.postageMinor), problem.currency]);
+    if (parcel.handlingMinor > 0) rows.push([seller, 'handling', '', '', 1, inUnits(parcel.handlingMinor), inUnits(parcel.handlingMinor), problem.currency]);
+  }
+  return writeTable(HEADER, rows);
+}

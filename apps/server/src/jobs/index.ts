@@ -1,0 +1,10 @@
+import { Module } from '@nestjs/common';
+import { JobsController } from './jobs.controller.js';
+import { JobsService } from './jobs.service.js';
+
+@Module({ controllers: [JobsController], providers: [JobsService], exports: [JobsService] })
+export class JobsModule {}
+
+export { JobsService } from './jobs.service.js';
+export { JobEntity } from './job.entity.js';
+export { JobDto, PlanDto } from './job.dto.js';

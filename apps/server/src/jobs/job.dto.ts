@@ -1,0 +1,82 @@
+import { ApiProperty } from '@nestjs/swagger';
+import type { BasketPlan, Fill, Parcel, PlanStatus } from '@outfit/core';
+import type { SolveProgress } from '@outfit/core/basket';
+import { JOB_STATES, type JobState } from './job.entity.js';
+
+export class ProgressDto implements SolveProgress {
+  @ApiProperty({ enum: ['comparing', 'searching', 'proving'] }) phase: SolveProgress['phase'];
+  @ApiProperty({ type: Number, nullable: true }) bestMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true }) boundMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true }) gap: number | null;
+  @ApiProperty() seconds: number;
+}
+
+export class ParcelLineDto {
+  @ApiProperty() offer: string;
+  @ApiProperty() quantity: number;
+}
+
+export class ParcelDto implements Parcel {
+  @ApiProperty() seller: string;
+  @ApiProperty() goodsMinor: number;
+  @ApiProperty() postageMinor: number;
+  @ApiProperty() handlingMinor: number;
+  @ApiProperty() dutyMinor: number;
+  @ApiProperty() weightG: number;
+  @ApiProperty({ type: [ParcelLineDto] }) lines: readonly ParcelLineDto[];
+}
+
+export class FillDto implements Fill {
+  @ApiProperty() need: string;
+  @ApiProperty() variant: string;
+  @ApiProperty() quantity: number;
+  @ApiProperty({ enum: ['owned', 'bought'] }) from: Fill['from'];
+  @ApiProperty({ type: String, nullable: true }) seller: string | null;
+}
+
+export class ShortDto {
+  @ApiProperty() need: string;
+  @ApiProperty() quantity: number;
+}
+
+export class LeftoverDto {
+  @ApiProperty() variant: string;
+  @ApiProperty() quantity: number;
+}
+
+export class CurvePointDto {
+  @ApiProperty() parcels: number;
+  @ApiProperty() costMinor: number;
+}
+
+export class ComparedDto {
+  @ApiProperty({ type: Number, nullable: true }) cheapestEachMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true }) fewestParcelsMinor: number | null;
+  @ApiProperty({ type: [CurvePointDto] }) curve: readonly CurvePointDto[];
+}
+
+export class PlanDto implements BasketPlan {
+  @ApiProperty({ enum: ['proven', 'within-gap', 'stopped', 'infeasible'] }) status: PlanStatus;
+  @ApiProperty() costMinor: number;
+  @ApiProperty() boundMinor: number;
+  @ApiProperty() gap: number;
+  @ApiProperty() seconds: number;
+  @ApiProperty() paidMinor: number;
+  @ApiProperty({ type: [ParcelDto] }) parcels: readonly ParcelDto[];
+  @ApiProperty({ type: [FillDto] }) fills: readonly FillDto[];
+  @ApiProperty({ type: [ShortDto] }) short: readonly ShortDto[];
+  @ApiProperty({ type: [LeftoverDto] }) leftovers: readonly LeftoverDto[];
+  @ApiProperty() compared: ComparedDto;
+  @ApiProperty({ type: [String] }) reasons: readonly string[];
+}
+
+export class JobDto {
+  @ApiProperty() id: string;
+  @ApiProperty({ enum: ['errand'] }) kind: 'errand';
+  @ApiProperty({ enum: JOB_STATES }) state: JobState;
+  @ApiProperty() startedAt: string;
+  @ApiProperty({ type: String, nullable: true }) endedAt: string | null;
+  @ApiProperty({ type: ProgressDto, nullable: true }) progress: ProgressDto | null;
+  @ApiProperty({ type: PlanDto, nullable: true, description: 'The best plan so far; final once the job is done' }) result: PlanDto | null;
+  @ApiProperty({ type: String, nullable: true }) error: string | null;
+}

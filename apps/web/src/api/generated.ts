@@ -1,0 +1,797 @@
+import { api } from '@/api/base';
+export const addTagTypes = ['catalogue', 'figures', 'wardrobe', 'market', 'jobs', 'errands'] as const;
+const injectedRtkApi = api
+  .enhanceEndpoints({
+    addTagTypes,
+  })
+  .injectEndpoints({
+    endpoints: (build) => ({
+      readCatalogue: build.query<ReadCatalogueApiResponse, ReadCatalogueApiArg>({
+        query: () => ({ url: `/api/catalogue` }),
+        providesTags: ['catalogue'],
+      }),
+      listLineUps: build.query<ListLineUpsApiResponse, ListLineUpsApiArg>({
+        query: () => ({ url: `/api/line-ups` }),
+        providesTags: ['figures'],
+      }),
+      orderLineUp: build.mutation<OrderLineUpApiResponse, OrderLineUpApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/order`,
+          method: 'PUT',
+          body: queryArg.orderDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      createFigure: build.mutation<CreateFigureApiResponse, CreateFigureApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures`,
+          method: 'POST',
+          body: queryArg.newFigureDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      saveBrief: build.mutation<SaveBriefApiResponse, SaveBriefApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/${queryArg.id}/brief`,
+          method: 'PUT',
+          body: queryArg.briefDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      chooseLook: build.mutation<ChooseLookApiResponse, ChooseLookApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/${queryArg.id}/chosen-look`,
+          method: 'PUT',
+          body: queryArg.chosenLookDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      addLook: build.mutation<AddLookApiResponse, AddLookApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/${queryArg.id}/looks`,
+          method: 'POST',
+          body: queryArg.newLookDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      editLook: build.mutation<EditLookApiResponse, EditLookApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/edits`,
+          method: 'POST',
+          body: queryArg.editLookDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      undoLook: build.mutation<UndoLookApiResponse, UndoLookApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/undo`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      redoLook: build.mutation<RedoLookApiResponse, RedoLookApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/redo`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      readHistory: build.query<ReadHistoryApiResponse, ReadHistoryApiArg>({
+        query: (queryArg) => ({ url: `/api/looks/${queryArg.id}/history` }),
+        providesTags: ['figures'],
+      }),
+      drawLookSvg: build.query<DrawLookSvgApiResponse, DrawLookSvgApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/picture.svg`,
+          params: {
+            view: queryArg.view,
+          },
+        }),
+        providesTags: ['figures'],
+      }),
+      drawLookPng: build.query<DrawLookPngApiResponse, DrawLookPngApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/picture.png`,
+          params: {
+            view: queryArg.view,
+          },
+        }),
+        providesTags: ['figures'],
+      }),
+      listPieces: build.query<ListPiecesApiResponse, ListPiecesApiArg>({
+        query: () => ({ url: `/api/wardrobe/pieces` }),
+        providesTags: ['wardrobe'],
+      }),
+      importPieces: build.mutation<ImportPiecesApiResponse, ImportPiecesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/import`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            agree: queryArg.agree,
+          },
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      exportPieces: build.query<ExportPiecesApiResponse, ExportPiecesApiArg>({
+        query: () => ({ url: `/api/wardrobe/pieces.csv` }),
+        providesTags: ['wardrobe'],
+      }),
+      listSellers: build.query<ListSellersApiResponse, ListSellersApiArg>({
+        query: () => ({ url: `/api/market/sellers` }),
+        providesTags: ['market'],
+      }),
+      listOffers: build.query<ListOffersApiResponse, ListOffersApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/offers`,
+          params: {
+            variant: queryArg.variant,
+            seller: queryArg.seller,
+          },
+        }),
+        providesTags: ['market'],
+      }),
+      readPrices: build.query<ReadPricesApiResponse, ReadPricesApiArg>({
+        query: () => ({ url: `/api/market/prices` }),
+        providesTags: ['market'],
+      }),
+      importOffers: build.mutation<ImportOffersApiResponse, ImportOffersApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/import`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            agree: queryArg.agree,
+          },
+        }),
+        invalidatesTags: ['market'],
+      }),
+      readJob: build.query<ReadJobApiResponse, ReadJobApiArg>({
+        query: (queryArg) => ({ url: `/api/jobs/${queryArg.id}` }),
+        providesTags: ['jobs'],
+      }),
+      stopJob: build.mutation<StopJobApiResponse, StopJobApiArg>({
+        query: (queryArg) => ({
+          url: `/api/jobs/${queryArg.id}/stop`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['jobs'],
+      }),
+      planErrand: build.mutation<PlanErrandApiResponse, PlanErrandApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands`,
+          method: 'POST',
+          body: queryArg.newErrandDto,
+        }),
+        invalidatesTags: ['errands'],
+      }),
+      latestErrand: build.query<LatestErrandApiResponse, LatestErrandApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands`,
+          params: {
+            figure: queryArg.figure,
+          },
+        }),
+        providesTags: ['errands'],
+      }),
+      solveBasket: build.mutation<SolveBasketApiResponse, SolveBasketApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/solve`,
+          method: 'POST',
+          body: queryArg.body,
+        }),
+        invalidatesTags: ['errands'],
+      }),
+      readErrand: build.query<ReadErrandApiResponse, ReadErrandApiArg>({
+        query: (queryArg) => ({ url: `/api/errands/${queryArg.id}` }),
+        providesTags: ['errands'],
+      }),
+      exportPlan: build.query<ExportPlanApiResponse, ExportPlanApiArg>({
+        query: (queryArg) => ({ url: `/api/errands/${queryArg.id}/plan.json` }),
+        providesTags: ['errands'],
+      }),
+      exportShoppingList: build.query<ExportShoppingListApiResponse, ExportShoppingListApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/${queryArg.id}/shopping-list.csv`,
+        }),
+        providesTags: ['errands'],
+      }),
+    }),
+    overrideExisting: false,
+  });
+export { injectedRtkApi as generatedApi };
+export type ReadCatalogueApiResponse = /** status 200  */ CatalogueDto;
+export type ReadCatalogueApiArg = void;
+export type ListLineUpsApiResponse = /** status 200  */ LineUpDto[];
+export type ListLineUpsApiArg = void;
+export type OrderLineUpApiResponse = /** status 200  */ LineUpDto;
+export type OrderLineUpApiArg = {
+  id: string;
+  orderDto: OrderDto;
+};
+export type CreateFigureApiResponse = /** status 201  */ FigureDto;
+export type CreateFigureApiArg = {
+  newFigureDto: NewFigureDto;
+};
+export type SaveBriefApiResponse = /** status 200  */ FigureDto;
+export type SaveBriefApiArg = {
+  id: string;
+  briefDto: BriefDto;
+};
+export type ChooseLookApiResponse = /** status 200  */ FigureDto;
+export type ChooseLookApiArg = {
+  id: string;
+  chosenLookDto: ChosenLookDto;
+};
+export type AddLookApiResponse = /** status 201  */ FigureDto;
+export type AddLookApiArg = {
+  id: string;
+  newLookDto: NewLookDto;
+};
+export type EditLookApiResponse = /** status 201  */ LookDto;
+export type EditLookApiArg = {
+  id: string;
+  editLookDto: EditLookDto;
+};
+export type UndoLookApiResponse = /** status 201  */ LookDto;
+export type UndoLookApiArg = {
+  id: string;
+};
+export type RedoLookApiResponse = /** status 201  */ LookDto;
+export type RedoLookApiArg = {
+  id: string;
+};
+export type ReadHistoryApiResponse = /** status 200  */ ChangeDto[];
+export type ReadHistoryApiArg = {
+  id: string;
+};
+export type DrawLookSvgApiResponse = unknown;
+export type DrawLookSvgApiArg = {
+  id: string;
+  view?: 'front' | 'back';
+};
+export type DrawLookPngApiResponse = unknown;
+export type DrawLookPngApiArg = {
+  id: string;
+  view?: 'front' | 'back';
+};
+export type ListPiecesApiResponse = /** status 200  */ PieceDto[];
+export type ListPiecesApiArg = void;
+export type ImportPiecesApiResponse = /** status 201  */ ImportReportDto;
+export type ImportPiecesApiArg = {
+  /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
+  agree?: 'all' | 'sound';
+  body: Blob;
+};
+export type ExportPiecesApiResponse = unknown;
+export type ExportPiecesApiArg = void;
+export type ListSellersApiResponse = /** status 200  */ SellerDto[];
+export type ListSellersApiArg = void;
+export type ListOffersApiResponse = /** status 200  */ OfferDto[];
+export type ListOffersApiArg = {
+  variant?: string;
+  seller?: string;
+};
+export type ReadPricesApiResponse = /** status 200  */ PricesDto;
+export type ReadPricesApiArg = void;
+export type ImportOffersApiResponse = /** status 201  */ ImportReportDto;
+export type ImportOffersApiArg = {
+  /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
+  agree?: 'all' | 'sound';
+  body: Blob;
+};
+export type ReadJobApiResponse = /** status 200  */ JobDto;
+export type ReadJobApiArg = {
+  id: string;
+};
+export type StopJobApiResponse = /** status 201  */ JobDto;
+export type StopJobApiArg = {
+  id: string;
+};
+export type PlanErrandApiResponse = /** status 201  */ ErrandDto;
+export type PlanErrandApiArg = {
+  newErrandDto: NewErrandDto;
+};
+export type LatestErrandApiResponse = /** status 200 The newest errand of a figure, or none */ ErrandDto[];
+export type LatestErrandApiArg = {
+  figure: string;
+};
+export type SolveBasketApiResponse = /** status 202  */ JobDto;
+export type SolveBasketApiArg = {
+  /** A basket problem: docs/formats/basket-problem.schema.json */
+  body: object;
+};
+export type ReadErrandApiResponse = /** status 200  */ ErrandDto;
+export type ReadErrandApiArg = {
+  id: string;
+};
+export type ExportPlanApiResponse = /** status 200  */ PlanDto;
+export type ExportPlanApiArg = {
+  id: string;
+};
+export type ExportShoppingListApiResponse = unknown;
+export type ExportShoppingListApiArg = {
+  id: string;
+};
+export type ColourDto = {
+  id: string;
+  name: string;
+  hex: string;
+  finish: 'solid' | 'clear' | 'metallic' | 'pearl' | 'glitter' | 'glow';
+  kind: 'cloth' | 'hair' | 'skin' | 'metal' | 'clear';
+  skinSchool?: 'house' | 'natural';
+};
+export type MotifDto = {
+  id: string;
+  name: string;
+  parent?: string;
+};
+export type MouldGeometryDto = {
+  heightMm?: number;
+  riseMm?: number;
+  thicknessMm?: number;
+  covers?: {
+    [key: string]: number;
+  };
+  massG: number;
+};
+export type MouldShapeDto = {
+  words: string[];
+  length?: number;
+};
+export type MouldDto = {
+  number: string;
+  name: string;
+  nicknames: string[];
+  family: string;
+  revision: number;
+  silhouette: string;
+  fills: (
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand'
+  )[][];
+  geometry: MouldGeometryDto;
+  shape: MouldShapeDto;
+  motifs: string[];
+  hairColour?: number;
+  skinColour?: number;
+  thirdParty: boolean;
+};
+export type PrintMotifDto = {
+  motif: string;
+  face: 'front' | 'back' | 'side';
+  zones: (
+    'brow' | 'eyes' | 'mouth' | 'chin' | 'collar' | 'chest' | 'belly' | 'hem' | 'upper' | 'fore' | 'hip' | 'thigh' | 'shin' | 'foot'
+  )[];
+  colours: string[];
+};
+export type PrintDto = {
+  id: string;
+  name: string;
+  era: 'early' | 'late';
+  motifs: PrintMotifDto[];
+  mood?: 'calm' | 'glad' | 'merry' | 'brave' | 'stern' | 'cross' | 'startled' | 'weary' | 'sad';
+  secondMood?: 'calm' | 'glad' | 'merry' | 'brave' | 'stern' | 'cross' | 'startled' | 'weary' | 'sad';
+};
+export type MadeDto = {
+  from: number;
+  until: number;
+};
+export type VariantDto = {
+  id: string;
+  mould: string;
+  colours: string[];
+  print?: string;
+  /** Years made; absent when imagined */
+  made?: MadeDto;
+};
+export type SourceDto = {
+  id: string;
+  name: string;
+  kind: 'boxed set' | 'blind bag' | 'magazine gift' | 'book gift' | 'build-your-own' | 'event exclusive';
+  range: string;
+  year: number;
+};
+export type OfficialPartDto = {
+  position:
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand';
+  variant: string;
+  turned: boolean;
+};
+export type OfficialFigureDto = {
+  id: string;
+  name: string;
+  source: string;
+  person?: string;
+  parts: OfficialPartDto[];
+};
+export type CatalogueDto = {
+  colours: ColourDto[];
+  motifs: MotifDto[];
+  moulds: MouldDto[];
+  prints: PrintDto[];
+  variants: VariantDto[];
+  sources: SourceDto[];
+  officialFigures: OfficialFigureDto[];
+};
+export type FeatureDto = {
+  id: string;
+  label: string;
+  area: 'headgear' | 'face' | 'neck' | 'torso' | 'arms' | 'hands' | 'legs' | 'held' | 'whole';
+  kind: 'motif' | 'colour' | 'shape' | 'expression' | 'height' | 'absence' | 'identity';
+  /** Read by kind: a motif, a colour, shape words, a mood, an age, a person */
+  target: string;
+  weight: 'must' | 'want' | 'nice';
+};
+export type BriefDto = {
+  name: string;
+  story: string;
+  features: FeatureDto[];
+  colours: string[];
+  ageBand: 'child' | 'youth' | 'adult' | 'giant';
+  skinSchool: 'house' | 'natural';
+  alterationSchool: 'as moulded' | 'altered' | 'open bench' | 'on paper';
+  notSeen: ('headgear' | 'face' | 'neck' | 'torso' | 'arms' | 'hands' | 'legs' | 'held' | 'whole')[];
+};
+export type LookPartDto = {
+  position:
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand';
+  variant: string;
+  turned: boolean;
+};
+export type OverruleDto = {
+  key: string;
+  reason: string;
+};
+export type LookDto = {
+  id: string;
+  name: string;
+  parts: LookPartDto[];
+  overrules: OverruleDto[];
+  /** What Undo would take back */
+  undo: string | null;
+  /** What Redo would bring back */
+  redo: string | null;
+};
+export type FigureDto = {
+  id: string;
+  lineUp: string;
+  role: string;
+  brief: BriefDto;
+  chosenLook: string;
+  looks: LookDto[];
+};
+export type LineUpDto = {
+  id: string;
+  name: string;
+  figures: FigureDto[];
+};
+export type OrderDto = {
+  /** Every figure of the line-up, in the wanted order */
+  figures: string[];
+};
+export type NewFigureDto = {
+  name: string;
+  lineUp: string;
+};
+export type ChosenLookDto = {
+  look: string;
+};
+export type NewLookDto = {
+  name: string;
+  /** The look to start from; nothing for an empty one */
+  copyOf?: string;
+};
+export type LookEditDto = {
+  action: 'put on' | 'take off' | 'turn' | 'overrule' | 'restore check';
+  position?:
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand';
+  variant?: string;
+  key?: string;
+  reason?: string;
+};
+export type EditLookDto = {
+  /** Applied together, undone together */
+  edits: LookEditDto[];
+  /** What a person would call it, for the history */
+  label: string;
+};
+export type ChangeDto = {
+  id: number;
+  at: string;
+  kind: 'edit' | 'undo' | 'redo';
+  label: string;
+};
+export type PieceDto = {
+  id: number;
+  variant: string;
+  quantity: number;
+  condition: 'new' | 'used' | 'worn';
+  place: string;
+  note: string;
+};
+export type RowProblemDto = {
+  /** Line in the file, the header is 1 */
+  line: number;
+  column: string | null;
+  value: string | null;
+  reason: string;
+};
+export type ImportReportDto = {
+  rowCount: number;
+  soundCount: number;
+  /** Rows taken; 0 when the file was only looked at */
+  importedCount: number;
+  problems: RowProblemDto[];
+};
+export type PostageTierDto = {
+  upToG: number;
+  costMinor: number;
+};
+export type SellerDto = {
+  id: string;
+  name: string;
+  country: string;
+  days: number;
+  trusted: boolean;
+  thirdParty: boolean;
+  minimumMinor: number;
+  handlingMinor: number;
+  postage: PostageTierDto[];
+  freePostageFromMinor: number | null;
+  offerCount: number;
+};
+export type OfferDto = {
+  id: string;
+  seller: string;
+  variant: string | null;
+  officialFigure: string | null;
+  priceMinor: number;
+  stock: number;
+  multiple: number;
+  condition: 'new' | 'used' | 'worn';
+  seenOn: string;
+  origin: 'simulated' | 'imported';
+};
+export type LandedPriceDto = {
+  variant: string;
+  /** Price and its share of postage */
+  landedMinor: number;
+  priceMinor: number;
+  seller: string;
+  seenOn: string;
+};
+export type PricesDto = {
+  currency: string;
+  /** The day prices are judged old or new by */
+  today: string;
+  lowest: LandedPriceDto[];
+};
+export type ProgressDto = {
+  phase: 'comparing' | 'searching' | 'proving';
+  bestMinor: number | null;
+  boundMinor: number | null;
+  gap: number | null;
+  seconds: number;
+};
+export type ParcelLineDto = {
+  offer: string;
+  quantity: number;
+};
+export type ParcelDto = {
+  seller: string;
+  goodsMinor: number;
+  postageMinor: number;
+  handlingMinor: number;
+  dutyMinor: number;
+  weightG: number;
+  lines: ParcelLineDto[];
+};
+export type FillDto = {
+  need: string;
+  variant: string;
+  quantity: number;
+  from: 'owned' | 'bought';
+  seller: string | null;
+};
+export type ShortDto = {
+  need: string;
+  quantity: number;
+};
+export type LeftoverDto = {
+  variant: string;
+  quantity: number;
+};
+export type CurvePointDto = {
+  parcels: number;
+  costMinor: number;
+};
+export type ComparedDto = {
+  cheapestEachMinor: number | null;
+  fewestParcelsMinor: number | null;
+  curve: CurvePointDto[];
+};
+export type PlanDto = {
+  status: 'proven' | 'within-gap' | 'stopped' | 'infeasible';
+  costMinor: number;
+  boundMinor: number;
+  gap: number;
+  seconds: number;
+  paidMinor: number;
+  parcels: ParcelDto[];
+  fills: FillDto[];
+  short: ShortDto[];
+  leftovers: LeftoverDto[];
+  compared: ComparedDto;
+  reasons: string[];
+};
+export type JobDto = {
+  id: string;
+  kind: 'errand';
+  state: 'running' | 'done' | 'stopped' | 'failed' | 'interrupted';
+  startedAt: string;
+  endedAt: string | null;
+  progress: ProgressDto | null;
+  /** The best plan so far; final once the job is done */
+  result: PlanDto | null;
+  error: string | null;
+};
+export type NeedDto = {
+  variant: string;
+  quantity: number;
+  owned: number;
+};
+export type ErrandOfferDto = {
+  id: string;
+  seller: string;
+  item: string;
+  priceMinor: number;
+  stock: number;
+  condition: 'new' | 'used' | 'worn';
+};
+export type ErrandDto = {
+  id: string;
+  figure: string;
+  look: string;
+  copies: number;
+  createdAt: string;
+  currency: string;
+  needs: NeedDto[];
+  /** The offers the plan was made from */
+  offers: ErrandOfferDto[];
+  job: JobDto;
+};
+export type NewErrandDto = {
+  maxParcels?: number | null;
+  budgetMinor?: number | null;
+  withinDays?: number | null;
+  condition?: 'new' | 'used' | 'worn';
+  allowThirdParty?: boolean;
+  look: string;
+  copies: number;
+};
+export const {
+  useReadCatalogueQuery,
+  useListLineUpsQuery,
+  useOrderLineUpMutation,
+  useCreateFigureMutation,
+  useSaveBriefMutation,
+  useChooseLookMutation,
+  useAddLookMutation,
+  useEditLookMutation,
+  useUndoLookMutation,
+  useRedoLookMutation,
+  useReadHistoryQuery,
+  useDrawLookSvgQuery,
+  useDrawLookPngQuery,
+  useListPiecesQuery,
+  useImportPiecesMutation,
+  useExportPiecesQuery,
+  useListSellersQuery,
+  useListOffersQuery,
+  useReadPricesQuery,
+  useImportOffersMutation,
+  useReadJobQuery,
+  useStopJobMutation,
+  usePlanErrandMutation,
+  useLatestErrandQuery,
+  useSolveBasketMutation,
+  useReadErrandQuery,
+  useExportPlanQuery,
+  useExportShoppingListQuery,
+} = injectedRtkApi;

@@ -1,0 +1,71 @@
+import { applyEdit, type Look, type LookEdit } from '@outfit/core';
+import { currentCatalogue } from './catalogue';
+import { generatedApi, type FigureDto, type LineUpDto, type LookDto } from './generated';
+
+const lineUpsPatch = (recipe: (figures: FigureDto[]) => void) =>
+  generatedApi.util.updateQueryData('listLineUps', undefined, (lineUps: LineUpDto[]) => recipe(lineUps.flatMap((lineUp) => lineUp.figures)));
+
+type Dispatch = (patch: ReturnType<typeof lineUpsPatch>) => { undo(): void };
+
+/** Changes the line-ups in the cache; the answer takes the change back. */
+const patchLineUps = (dispatch: Dispatch, recipe: (figures: FigureDto[]) => void): { undo(): void } => dispatch(lineUpsPatch(recipe));
+
+const replaceFigure = (dispatch: Dispatch, figure: FigureDto): void =>
+  void patchLineUps(dispatch, (figures) => {
+    const known = figures.find((row) => row.id === figure.id);
+    if (known) Object.assign(known, figure);
+  });
+
+const replaceLook = (dispatch: Dispatch, look: LookDto): void =>
+  void patchLineUps(dispatch, (figures) => {
+    const known = figures.flatMap((figure) => figure.looks).find((row) => row.id === look.id);
+    if (known) Object.assign(known, look);
+  });
+
+/** Puts the answer of a mutation into the cache instead of reading everything again. */
+const keepFigure = {
+  invalidatesTags: [],
+  onQueryStarted: async (_: unknown, { dispatch, queryFulfilled }: { dispatch: Dispatch; queryFulfilled: Promise<{ data: FigureDto }> }) => {
+    const { data } = await queryFulfilled.catch(() => ({ data: null }));
+    if (data) replaceFigure(dispatch, data);
+  },
+};
+const keepLook = {
+  invalidatesTags: [],
+  onQueryStarted: async (_: unknown, { dispatch, queryFulfilled }: { dispatch: Dispatch; queryFulfilled: Promise<{ data: LookDto }> }) => {
+    const { data } = await queryFulfilled.catch(() => ({ data: null }));
+    if (data) replaceLook(dispatch, data);
+  },
+};
+
+export const webApi = generatedApi.enhanceEndpoints({
+  endpoints: {
+    saveBrief: keepFigure,
+    chooseLook: keepFigure,
+    addLook: keepFigure,
+    undoLook: keepLook,
+    redoLook: keepLook,
+    importOffers: { invalidatesTags: ['market'] },
+    editLook: {
+      invalidatesTags: [],
+      // The edit shows at once: the same pure function the server applies is applied here first.
+      onQueryStarted: async ({ id, editLookDto }, { dispatch, queryFulfilled }) => {
+        const catalogue = currentCatalogue();
+        const ahead = patchLineUps(dispatch, (figures) => {
+          const look = figures.flatMap((figure) => figure.looks).find((row) => row.id === id);
+          if (!look || !catalogue) return;
+          const next = editLookDto.edits.reduce((state: Look, edit) => applyEdit(state, edit as LookEdit, catalogue), look);
+          Object.assign(look, { parts: next.parts, overrules: next.overrules });
+        });
+        try {
+          replaceLook(dispatch, (await queryFulfilled).data);
+        } catch {
+          ahead.undo();
+        }
+      },
+    },
+  },
+});
+
+export * from './generated';
+export { currentCatalogue, rememberCatalogue } from './catalogue';

@@ -1,0 +1,31 @@
+import { Outlet } from 'react-router';
+import { Toaster } from 'sonner';
+import { Empty } from '@/ui/Empty';
+import { Shelf } from './Shelf';
+import { Thread } from './Thread';
+import { useWorkspaceState } from './workspace';
+import { WorkspaceContext } from './WorkspaceContext';
+
+/** The frame of every screen: thread above, shelf below, the page between. */
+export function Shell() {
+  const loaded = useWorkspaceState();
+  if (loaded.state === 'failed')
+    return (
+      <Empty title="Outfit cannot be reached">
+        <p>Check that it is still running where you started it, then reload this page. Nothing you saved is lost.</p>
+      </Empty>
+    );
+  if (loaded.state === 'loading') return <p className="text-pencil p-6">Opening the workroom…</p>;
+  return (
+    <WorkspaceContext.Provider value={loaded.workspace}>
+      <div className="grid h-full grid-rows-[auto_minmax(0,1fr)_auto]">
+        <Thread />
+        <main className="min-h-0 overflow-auto">
+          <Outlet />
+        </main>
+        <Shelf />
+      </div>
+      <Toaster position="bottom-right" toastOptions={{ className: 'rounded-cut' }} />
+    </WorkspaceContext.Provider>
+  );
+}

@@ -1,0 +1,70 @@
+import { judge, P40 } from '@outfit/core';
+import { useMemo } from 'react';
+import { Link, NavLink, useLocation } from 'react-router';
+import { plural } from '@/ui/format';
+import { chosenLookOf } from './workspace';
+import { useOpen, useWorkspace } from './WorkspaceContext';
+
+const PLACES = [
+  { to: '/wardrobe', name: 'Wardrobe' },
+  { to: '/market', name: 'Market' },
+];
+
+/** The stages of the open figure as stitches on a thread, each with its one fact; the places that belong to all beside it. */
+export function Thread() {
+  return (
+    <header className="border-rule bg-sheet flex h-13 items-center gap-6 border-b px-4.5">
+      <Link to="/" className="font-head text-[1.27rem] font-bold tracking-tight">
+        Outfit
+      </Link>
+      <Stages />
+      <nav aria-label="Places" className="ml-auto flex gap-4">
+        {PLACES.map((place) => (
+          <NavLink key={place.to} to={place.to} className={({ isActive }) => `font-medium ${isActive ? 'text-lagoon underline decoration-2 underline-offset-8' : ''}`}>
+            {place.name}
+          </NavLink>
+        ))}
+      </nav>
+    </header>
+  );
+}
+
+function Stages() {
+  const { figure } = useOpen();
+  const { catalogue, supply } = useWorkspace();
+  const { search } = useLocation();
+  const facts = useMemo(() => {
+    if (!figure) return null;
+    const { marks, cost } = judge(chosenLookOf(figure), figure.brief, catalogue, P40, supply);
+    return {
+      brief: `${figure.brief.features.length} wanted`,
+      fitting: marks.open.length === 0 ? 'no marks' : plural(marks.open.length, 'mark'),
+      errand: cost.toBuy === 0 ? 'all owned' : `${cost.toBuy} to buy`,
+    };
+  }, [figure, catalogue, supply]);
+  if (!figure || !facts) return null;
+  const look = new URLSearchParams(search).get('look');
+  const query = look === null ? '' : `?look=${encodeURIComponent(look)}`;
+  const stages = [
+    { name: 'Brief', to: `/figures/${figure.id}/brief${query}`, fact: facts.brief },
+    { name: 'Fitting', to: `/figures/${figure.id}/fitting${query}`, fact: facts.fitting },
+    { name: 'Errand', to: `/figures/${figure.id}/errand${query}`, fact: facts.errand },
+  ];
+  return (
+    <nav aria-label="Stages" className="flex items-center">
+      {stages.map((stage, i) => (
+        <div key={stage.name} className="flex items-center">
+          {i > 0 && <span aria-hidden="true" className="border-pencil mx-3.5 w-11 border-t-2 border-dashed" />}
+          <NavLink to={stage.to} className="block leading-tight">
+            {({ isActive }) => (
+              <>
+                <span className={`block font-semibold ${isActive ? 'text-lagoon underline decoration-2 underline-offset-4' : ''}`}>{stage.name}</span>
+                <span className="text-pencil block text-[0.8rem]">{stage.fact}</span>
+              </>
+            )}
+          </NavLink>
+        </div>
+      ))}
+    </nav>
+  );
+}

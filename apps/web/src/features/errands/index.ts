@@ -1,0 +1,1 @@
+export { ErrandPage } from './ErrandPage';

@@ -1,0 +1,45 @@
+import { Keyboard } from 'lucide-react';
+import { Popover } from 'radix-ui';
+import { Button } from '@/ui/Button';
+import { useKeyListOpener } from './useFittingKeys';
+
+const KEYS: readonly (readonly [keys: string, what: string])[] = [
+  ['1 – 9', 'choose a position, from the head down'],
+  ['↑ ↓, Enter', 'pass over candidates, put one on'],
+  ['T', 'turn the torso'],
+  ['F', 'turn the face'],
+  ['V', 'next view'],
+  ['O', 'only owned parts'],
+  ['B', 'back to the brief'],
+  ['[ ]', 'the neighbouring figure'],
+  ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+  ['?', 'this list'],
+];
+
+/** The keys of the fitting, a click or a question mark away. */
+export function KeyList() {
+  const [open, setOpen] = useKeyListOpener();
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger asChild>
+        <Button tone="quiet" className="!px-1.5" aria-label="Keys">
+          <Keyboard size={17} strokeWidth={1.75} />
+        </Button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content sideOffset={6} align="end" className="border-pencil bg-sheet rounded-cut z-50 w-80 border p-3 text-[0.93rem]">
+          <table>
+            <tbody>
+              {KEYS.map(([keys, what]) => (
+                <tr key={keys}>
+                  <td className="py-0.5 pr-4 font-mono whitespace-nowrap">{keys}</td>
+                  <td>{what}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

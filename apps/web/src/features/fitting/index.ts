@@ -1,0 +1,1 @@
+export { FittingPage } from './FittingPage';

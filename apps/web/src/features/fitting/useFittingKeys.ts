@@ -1,0 +1,67 @@
+import type { Position } from '@outfit/core';
+import { useEffect, useRef, useState } from 'react';
+
+/** Positions on the number keys, from the head down. */
+const NUMBERED: readonly Position[] = ['headgear', 'head', 'neck.1', 'torso', 'arm.R', 'hand.R', 'held.R', 'hips', 'feet.L'];
+
+export interface FittingActions {
+  turnTorso(): void;
+  turnHead(): void;
+  nextView(): void;
+  onlyOwned(): void;
+  toBrief(): void;
+  previous(): void;
+  next(): void;
+  undo(): void;
+  redo(): void;
+  choose(position: Position): void;
+}
+
+const isTyping = (target: EventTarget | null): boolean => target instanceof Element && target.closest('input, textarea, select, [role="dialog"]') !== null;
+
+/** The keys of the fitting. Silent while somebody types. */
+export function useFittingKeys(actions: FittingActions): void {
+  const latest = useRef(actions);
+  useEffect(() => {
+    latest.current = actions;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (isTyping(event.target) || event.altKey) return;
+      const key = event.key.toLowerCase();
+      const act = latest.current;
+      if (event.ctrlKey || event.metaKey) {
+        if (key !== 'z') return;
+        event.preventDefault();
+        return event.shiftKey ? act.redo() : act.undo();
+      }
+      const simple: Record<string, () => void> = {
+        t: act.turnTorso,
+        f: act.turnHead,
+        v: act.nextView,
+        o: act.onlyOwned,
+        b: act.toBrief,
+        '[': act.previous,
+        ']': act.next,
+      };
+      const position = NUMBERED[Number(key) - 1];
+      if (position) act.choose(position);
+      else simple[key]?.();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}
+
+/** Whether the list of keys is open; the question mark opens it. */
+export function useKeyListOpener(): readonly [boolean, (open: boolean) => void] {
+  const [open, setOpen] = useState(false);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key === '?' && !isTyping(event.target)) setOpen(true);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  return [open, setOpen];
+}

@@ -1,0 +1,14 @@
+import { Navigate } from 'react-router';
+import { useWorkspace } from '@/app/WorkspaceContext';
+import { Empty } from '@/ui/Empty';
+
+/** Opens the first line-up. */
+export function Home() {
+  const [first] = useWorkspace().lineUps;
+  if (first) return <Navigate to={`/line-ups/${first.id}`} replace />;
+  return (
+    <Empty title="No line-up yet">
+      <p>Start with the demo to look round: close Outfit and run “npm run demo”.</p>
+    </Empty>
+  );
+}

@@ -1,0 +1,85 @@
+import { judge, P40 } from '@outfit/core';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { useCreateFigureMutation, type FigureDto } from '@/api';
+import { chosenLookOf } from '@/app/workspace';
+import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
+import { Button } from '@/ui/Button';
+import { Empty } from '@/ui/Empty';
+import { Input } from '@/ui/Field';
+import { FigurePicture } from '@/ui/FigurePicture';
+import { money, plural, sentenceOf } from '@/ui/format';
+
+const PX_PER_MM = 6.6;
+
+/** A line-up: its figures side by side on the tape, each with what it still wants. */
+export function LineUpPage() {
+  const { lineUp } = useOpen();
+  if (!lineUp) return <Empty title="There is no such line-up" />;
+  return (
+    <div className="flex h-full flex-col px-6 py-4">
+      <div className="flex items-baseline gap-4">
+        <h1 className="text-2xl">{lineUp.name}</h1>
+        <p className="text-pencil">{plural(lineUp.figures.length, 'figure')}. Choose one to go on with it.</p>
+        <NewFigure lineUp={lineUp.id} />
+      </div>
+      <ul className="flex min-h-0 flex-1 items-end gap-3 overflow-x-auto pb-2">
+        {lineUp.figures.map((figure) => (
+          <li key={figure.id} className="shrink-0">
+            <Standing figure={figure} />
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Standing({ figure }: { readonly figure: FigureDto }) {
+  const { catalogue, supply, currency } = useWorkspace();
+  const look = chosenLookOf(figure);
+  const { likeness, marks, cost, standing } = judge(look, figure.brief, catalogue, P40, supply);
+  return (
+    <Link to={`/figures/${figure.id}/brief`} className="group block">
+      <FigurePicture look={look} catalogue={catalogue} pxPerMm={PX_PER_MM} label={figure.brief.name} />
+      <div className="border-ink group-hover:border-lagoon border-t-2 pt-1.5">
+        <span className="font-head group-hover:text-lagoon block text-[1.07rem] font-semibold">{figure.brief.name}</span>
+        <span className="text-pencil block text-[0.87rem]">
+          {figure.role || 'no role'}, {standing.total.toFixed(1)} mm
+        </span>
+        <span className="mt-1 block text-[0.87rem]">
+          likeness <b className="font-mono">{Math.round(likeness.score)}</b>, {plural(marks.open.length, 'mark')}
+        </span>
+        <span className="block text-[0.87rem]">{cost.toBuy === 0 ? 'every part owned' : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}</span>
+      </div>
+    </Link>
+  );
+}
+
+function NewFigure({ lineUp }: { readonly lineUp: string }) {
+  const [name, setName] = useState('');
+  const [create, { isLoading }] = useCreateFigureMutation();
+  const navigate = useNavigate();
+  const submit = async (): Promise<void> => {
+    try {
+      const figure = await create({ newFigureDto: { name: name.trim(), lineUp } }).unwrap();
+      void navigate(`/figures/${figure.id}/brief`);
+    } catch (error) {
+      toast.error(sentenceOf(error));
+    }
+  };
+  return (
+    <form
+      className="ml-auto flex gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+    >
+      <Input aria-label="Name of a new figure" placeholder="Name of a new figure" value={name} maxLength={80} onChange={(event) => setName(event.target.value)} className="!w-56" />
+      <Button type="submit" disabled={name.trim() === '' || isLoading}>
+        Add to the line-up
+      </Button>
+    </form>
+  );
+}

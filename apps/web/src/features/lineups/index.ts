@@ -1,0 +1,2 @@
+export { Home } from './Home';
+export { LineUpPage } from './LineUpPage';

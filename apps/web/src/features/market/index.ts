@@ -1,0 +1,1 @@
+export { MarketPage } from './MarketPage';

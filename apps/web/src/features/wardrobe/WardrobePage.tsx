@@ -1,0 +1,122 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { Download } from 'lucide-react';
+import { useMemo, useRef } from 'react';
+import { useSearchParams } from 'react-router';
+import { useImportPiecesMutation, useListPiecesQuery } from '@/api';
+import { useWorkspace } from '@/app/WorkspaceContext';
+import { Empty } from '@/ui/Empty';
+import { Input } from '@/ui/Field';
+import { PartPicture } from '@/ui/FigurePicture';
+import { plural } from '@/ui/format';
+import { ImportDialog } from '@/ui/ImportDialog';
+import { Swatch } from '@/ui/Swatch';
+
+const COLUMNS = [
+  { name: 'variant', about: 'its number, such as HA-118·raven' },
+  { name: 'quantity', about: '1 or more' },
+  { name: 'condition', about: 'new, used or worn; used when empty' },
+  { name: 'place', about: 'where it lies (may be left out)' },
+  { name: 'note', about: 'anything else (may be left out)' },
+];
+const ROW_PX = 58;
+
+/** What is owned, where it lies, and the way in for more. */
+export function WardrobePage() {
+  const { catalogue } = useWorkspace();
+  const { data: pieces = [] } = useListPiecesQuery();
+  const [importPieces] = useImportPiecesMutation();
+  const [params, setParams] = useSearchParams();
+  const words = params.get('words') ?? '';
+  const rows = useMemo(() => {
+    const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+    return pieces
+      .map((piece) => ({ piece, variant: catalogue.variant(piece.variant) }))
+      .filter(({ piece, variant }) => {
+        const mould = catalogue.mouldOf(variant);
+        const text = [catalogue.nameOf(variant), piece.variant, ...mould.nicknames, mould.family, piece.place, piece.note].join(' ').toLowerCase();
+        return wanted.every((word) => text.includes(word));
+      });
+  }, [pieces, words, catalogue]);
+  const scroller = useRef<HTMLDivElement>(null);
+  const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, estimateSize: () => ROW_PX, overscan: 8 });
+  const total = pieces.reduce((all, piece) => all + piece.quantity, 0);
+  return (
+    <div className="mx-auto flex h-full max-w-6xl flex-col px-6 py-4">
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
+        <h1 className="text-2xl">Wardrobe</h1>
+        <p className="text-pencil" data-testid="wardrobe-total">
+          {plural(total, 'piece')} in {plural(pieces.length, 'run')}
+        </p>
+        <div className="ml-auto flex items-center gap-2">
+          <a href="/api/wardrobe/pieces.csv" download className="text-lagoon inline-flex items-center gap-1 underline">
+            <Download size={16} strokeWidth={1.75} /> Export CSV
+          </a>
+          <ImportDialog title="Import owned pieces" columns={COLUMNS} what="row" send={(body, agree) => importPieces({ body, ...(agree ? { agree } : {}) }).unwrap()} />
+        </div>
+      </div>
+      <Input
+        aria-label="Search the wardrobe"
+        placeholder="Search: part, colour, nickname, drawer"
+        value={words}
+        className="mt-3"
+        onChange={(event) => setParams(event.target.value === '' ? {} : { words: event.target.value }, { replace: true })}
+      />
+      <div role="table" aria-label="Owned pieces" aria-rowcount={rows.length} className="mt-3 flex min-h-0 flex-1 flex-col">
+        <div role="row" className="text-pencil border-ink grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] gap-3 border-b px-2 pb-1 text-[0.87rem] max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]">
+          {['', 'Part', 'Colour', 'Pieces', 'Condition', 'Place'].map((head, i) => (
+            <span key={i} role="columnheader" className={i > 1 && i !== 3 ? 'max-sm:hidden' : ''}>
+              {head}
+            </span>
+          ))}
+        </div>
+        <div ref={scroller} role="rowgroup" className="bg-sheet min-h-0 flex-1 overflow-auto">
+          {rows.length === 0 && (
+            <Empty title={pieces.length === 0 ? 'Nothing is owned yet' : 'Nothing matches'}>
+              <p>{pieces.length === 0 ? 'Import a CSV file of what lies on your desk; bad rows are told one by one before anything is taken.' : 'Try a colour, a nickname or a drawer.'}</p>
+            </Empty>
+          )}
+          <div style={{ height: virtual.getTotalSize() }} className="relative">
+            {virtual.getVirtualItems().map((item) => {
+              const row = rows[item.index];
+              if (!row) return null;
+              const { piece, variant } = row;
+              const mould = catalogue.mouldOf(variant);
+              const [colour] = variant.colours;
+              return (
+                <div
+                  key={piece.id}
+                  role="row"
+                  style={{ top: item.start, height: ROW_PX }}
+                  className="border-rule absolute inset-x-0 grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] items-center gap-3 border-b px-2 max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]"
+                >
+                  <span role="cell">
+                    <PartPicture variant={variant} position={mould.fills[0]?.[0] ?? 'beside'} catalogue={catalogue} size={50} tacked={false} />
+                  </span>
+                  <span role="cell" className="min-w-0">
+                    <span className="block truncate font-medium">{catalogue.nameOf(variant)}</span>
+                    <span className="text-pencil block truncate text-[0.87rem]">
+                      <span className="font-mono">{variant.id}</span>
+                      {piece.note && `, ${piece.note}`}
+                    </span>
+                  </span>
+                  <span role="cell" className="max-sm:hidden">
+                    {colour !== undefined && <Swatch colour={catalogue.colour(colour)} />}
+                  </span>
+                  <span role="cell" className="font-mono">
+                    {piece.quantity}
+                  </span>
+                  <span role="cell" className="max-sm:hidden">
+                    {piece.condition}
+                  </span>
+                  <span role="cell" className="truncate max-sm:hidden">
+                    {piece.place}
+                  </span>
+                </div>
+              );
+            })}
+          </div>
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,1 @@
+export { WardrobePage } from './WardrobePage';

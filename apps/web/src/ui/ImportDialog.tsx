@@ -1,0 +1,146 @@
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import type { ImportReportDto } from '@/api';
+import { Button } from './Button';
+import { plural, sentenceOf } from './format';
+
+type Agreement = 'all' | 'sound' | undefined;
+
+interface ImportDialogProps {
+  readonly title: string;
+  /** The columns the first line must name. */
+  readonly columns: readonly { readonly name: string; readonly about: string }[];
+  readonly what: string;
+  /** Sends the file; without an agreement it is only looked at. */
+  readonly send: (file: Blob, agree: Agreement) => Promise<ImportReportDto>;
+}
+
+interface Checked {
+  readonly file: File;
+  readonly report: ImportReportDto;
+}
+
+/** Import in two steps: the file is looked at and reported row by row; nothing is taken before the person agrees. */
+export function ImportDialog({ title, columns, what, send }: ImportDialogProps) {
+  const [open, setOpen] = useState(false);
+  const [checked, setChecked] = useState<Checked | null>(null);
+  const [refusal, setRefusal] = useState<string | null>(null);
+
+  const attempt = async (file: File, agree: Agreement): Promise<void> => {
+    try {
+      // The bytes go as they are: their encoding is part of what is checked.
+      const report = await send(new Blob([await file.arrayBuffer()], { type: 'text/csv' }), agree);
+      setRefusal(null);
+      if (agree === undefined) return setChecked({ file, report });
+      toast.success(`${plural(report.importedCount, what)} imported.`);
+      setOpen(false);
+    } catch (error) {
+      setChecked(null);
+      setRefusal(sentenceOf(error));
+    }
+  };
+
+  return (
+    <Dialog.Root
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        setChecked(null);
+        setRefusal(null);
+      }}
+    >
+      <Dialog.Trigger asChild>
+        <Button tone="act">Import CSV…</Button>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="bg-ink/30 fixed inset-0 z-40" />
+        <Dialog.Content className="border-pencil bg-sheet rounded-cut fixed top-[8vh] left-1/2 z-50 flex max-h-[84vh] w-[min(46rem,94vw)] -translate-x-1/2 flex-col border p-5">
+          <Dialog.Title className="text-xl">{title}</Dialog.Title>
+          <Dialog.Description className="text-pencil mt-1">
+            The first line names the columns; commas, semicolons or tabs between them. Nothing is imported before you agree.
+          </Dialog.Description>
+          <ul className="mt-3 grid grid-cols-2 gap-x-4 gap-y-0.5 text-[0.87rem]">
+            {columns.map((column) => (
+              <li key={column.name}>
+                <span className="font-mono">{column.name}</span> <span className="text-pencil">{column.about}</span>
+              </li>
+            ))}
+          </ul>
+          <label className="border-pencil rounded-cut hover:bg-paper mt-4 block border border-dashed p-4 text-center">
+            <span className="text-lagoon font-medium">{checked ? `${checked.file.name} – choose another file` : 'Choose a CSV file'}</span>
+            <input
+              type="file"
+              accept=".csv,text/csv"
+              className="sr-only"
+              onChange={(event) => {
+                const [file] = event.target.files ?? [];
+                event.target.value = '';
+                if (file) void attempt(file, undefined);
+              }}
+            />
+          </label>
+          {refusal !== null && (
+            <p role="alert" className="text-madder mt-3">
+              {refusal} Nothing was imported.
+            </p>
+          )}
+          {checked && <Report report={checked.report} what={what} onAgree={(agree) => void attempt(checked.file, agree)} />}
+          <div className="mt-4 flex justify-end">
+            <Dialog.Close asChild>
+              <Button>Close</Button>
+            </Dialog.Close>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Report({ report, what, onAgree }: { readonly report: ImportReportDto; readonly what: string; readonly onAgree: (agree: Agreement) => void }) {
+  const bad = report.rowCount - report.soundCount;
+  return (
+    <section aria-label="What the file holds" className="mt-4 flex min-h-0 flex-col">
+      <p role="status">
+        {plural(report.rowCount, 'row')}: {report.soundCount} sound{bad > 0 ? `, ${bad} with problems` : ''}. Nothing is imported yet.
+      </p>
+      {report.problems.length > 0 && (
+        <div className="border-rule mt-2 min-h-0 overflow-auto border">
+          <table className="w-full text-[0.87rem]">
+            <thead className="bg-paper sticky top-0 text-left">
+              <tr>
+                {['Line', 'Column', 'Value', 'Why it cannot be taken'].map((head) => (
+                  <th key={head} scope="col" className="px-2 py-1 font-medium">
+                    {head}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {report.problems.map((problem, i) => (
+                <tr key={i} className="border-rule border-t align-top">
+                  <td className="px-2 py-1 font-mono">{problem.line}</td>
+                  <td className="px-2 py-1">{problem.column ?? '–'}</td>
+                  <td className="max-w-44 truncate px-2 py-1 font-mono">{problem.value ?? '–'}</td>
+                  <td className="px-2 py-1">{problem.reason}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <div className="mt-3 flex gap-2">
+        {bad === 0 && report.soundCount > 0 && (
+          <Button tone="act" onClick={() => onAgree('all')}>
+            Import {plural(report.soundCount, what)}
+          </Button>
+        )}
+        {bad > 0 && report.soundCount > 0 && (
+          <Button tone="act" onClick={() => onAgree('sound')}>
+            Import the {plural(report.soundCount, 'sound row')} alone
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,18 @@
+/** 4.20 as people write it in the workspace's currency; minor units in. */
+export function money(minor: number, currency: string): string {
+  return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(minor / 100);
+}
+
+/** 2026-11-23 as "23 November 2026". */
+export const longDay = (iso: string): string => new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
+
+/** "14:02" on the person's own clock. */
+export const clockTime = (date: Date): string => new Intl.DateTimeFormat('en-GB', { timeStyle: 'short' }).format(date);
+
+export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
+/** A sentence out of whatever a request failed with. */
+export function sentenceOf(error: unknown): string {
+  const message = (error as { data?: { message?: unknown } } | null)?.data?.message;
+  return typeof message === 'string' ? message : 'Outfit cannot be reached. Check that it is still running; nothing you saved is lost.';
+}

@@ -1,0 +1,12 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  build: { target: 'es2023', assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+  worker: { format: 'es' },
+  server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4640' } },
+});

@@ -1,0 +1,30 @@
+/** Packages and server. The browser's tests are Playwright's, in e2e/. */
+export default {
+  projects: ['packages/core', 'packages/drawing', 'packages/formats', 'packages/market', 'packages/demo', 'apps/server'].map((dir) => ({
+    displayName: dir.split('/')[1],
+    rootDir: '.',
+    roots: [`<rootDir>/${dir}/test`],
+    testMatch: ['**/*.test.ts'],
+    testEnvironment: 'node',
+    extensionsToTreatAsEsm: ['.ts'],
+    moduleNameMapper: {
+      '^@outfit/core/basket$': '<rootDir>/packages/core/src/basket/index.ts',
+      '^@outfit/(core|drawing|formats|market|demo)$': '<rootDir>/packages/$1/src/index.ts',
+      '^(\\.{1,2}/.*)\\.js$': '$1',
+    },
+    transform: {
+      '^.+\\.ts$': [
+        '@swc/jest',
+        {
+          jsc: {
+            target: 'es2022',
+            parser: { syntax: 'typescript', decorators: true },
+            transform: { legacyDecorator: true, decoratorMetadata: true },
+            keepClassNames: true,
+          },
+          module: { type: 'es6' },
+        },
+      ],
+    },
+  })),
+};

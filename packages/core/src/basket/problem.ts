@@ -1,0 +1,147 @@
+/** The basket problem (design, *The basket problem, as data*). Money in minor units, weights in grams. */
+export interface BasketProblem {
+  readonly currency: string;
+  readonly needs: readonly Need[];
+  readonly owned: readonly OwnedStock[];
+  readonly items: readonly Item[];
+  readonly sellers: readonly Seller[];
+  readonly offers: readonly Offer[];
+  readonly resale: readonly { readonly variant: string; readonly valueMinor: number; readonly upTo: number }[];
+  readonly rules: Rules;
+  readonly effort: { readonly gap: number; readonly seconds: number };
+}
+
+export interface Need {
+  readonly id: string;
+  readonly quantity: number;
+  /** The first option is the exact part. */
+  readonly options: readonly { readonly variant: string; readonly penaltyMinor: number }[];
+  /** Per unit left unfilled; null: must be filled. */
+  readonly shortCostMinor: number | null;
+  readonly sameSeller: boolean;
+}
+
+export interface OwnedStock {
+  readonly variant: string;
+  readonly quantity: number;
+  readonly costMinor: number;
+}
+
+export interface Item {
+  readonly id: string;
+  readonly weightG: number;
+  readonly yields: readonly { readonly variant: string; readonly quantity: number }[];
+}
+
+export interface Seller {
+  readonly id: string;
+  readonly country: string;
+  readonly days: number;
+  readonly trusted: boolean;
+  readonly thirdParty: boolean;
+  readonly minimumMinor: number;
+  readonly handlingMinor: number;
+  readonly postage: readonly { readonly upToG: number; readonly costMinor: number }[];
+  readonly freePostageFromMinor: number | null;
+  readonly duty: { readonly aboveMinor: number; readonly percent: number; readonly feeMinor: number } | null;
+}
+
+export const CONDITIONS = ['new', 'used', 'worn'] as const;
+export type Condition = (typeof CONDITIONS)[number];
+
+export interface Offer {
+  readonly id: string;
+  readonly seller: string;
+  readonly item: string;
+  readonly priceMinor: number;
+  readonly stock: number;
+  readonly multiple: number;
+  readonly condition: Condition;
+}
+
+export interface Rules {
+  readonly maxParcels: number | null;
+  readonly budgetMinor: number | null;
+  readonly withinDays: number | null;
+  readonly condition: Condition;
+  readonly trustedOnly: boolean;
+  readonly allowThirdParty: boolean;
+  readonly sellers: readonly string[] | null;
+  readonly resaleShare: number;
+}
+
+export const NO_RULES: Rules = {
+  maxParcels: null,
+  budgetMinor: null,
+  withinDays: null,
+  condition: 'worn',
+  trustedOnly: false,
+  allowThirdParty: false,
+  sellers: null,
+  resaleShare: 0,
+};
+
+/** A fault in a problem: where, as a path into the document, and a sentence. */
+export interface Fault {
+  readonly path: string;
+  readonly sentence: string;
+}
+
+/** Is a condition at least as good as the rule's floor? `new` is better than `used`, `used` than `worn`. */
+export const meetsCondition = (condition: Condition, floor: Condition): boolean => CONDITIONS.indexOf(condition) <= CONDITIONS.indexOf(floor);
+
+/** Faults the shape of the document does not show: doubled ids and names that refer to nothing. */
+export function problemFaults(problem: BasketProblem): readonly Fault[] {
+  const faults: Fault[] = [];
+  const ids = (rows: readonly { readonly id: string }[], path: string): ReadonlySet<string> => {
+    const seen = new Set<string>();
+    rows.forEach((row, i) => {
+      if (seen.has(row.id)) faults.push({ path: `${path}/${i}/id`, sentence: `"${row.id}" is there twice.` });
+      seen.add(row.id);
+    });
+    return seen;
+  };
+  ids(problem.needs, '/needs');
+  ids(problem.offers, '/offers');
+  const items = ids(problem.items, '/items');
+  const sellers = ids(problem.sellers, '/sellers');
+  problem.offers.forEach((offer, i) => {
+    if (!items.has(offer.item)) faults.push({ path: `/offers/${i}/item`, sentence: `There is no item "${offer.item}".` });
+    if (!sellers.has(offer.seller)) faults.push({ path: `/offers/${i}/seller`, sentence: `There is no seller "${offer.seller}".` });
+  });
+  problem.rules.sellers?.forEach((id, i) => {
+    if (!sellers.has(id)) faults.push({ path: `/rules/sellers/${i}`, sentence: `There is no seller "${id}".` });
+  });
+  problem.sellers.forEach((seller, i) => {
+    const tiers = seller.postage;
+    for (let k = 1; k < tiers.length; k += 1) {
+      const [lower, upper] = [tiers[k - 1], tiers[k]];
+      if (!lower || !upper) continue;
+      if (upper.upToG <= lower.upToG) faults.push({ path: `/sellers/${i}/postage/${k}/upToG`, sentence: 'Postage tiers must rise in weight.' });
+    }
+  });
+  return faults;
+}
+
+/** What the contract allows and this solver does not work out yet, each refused by name. */
+export function unsupported(problem: BasketProblem): readonly Fault[] {
+  const faults: Fault[] = [];
+  problem.sellers.forEach((seller, i) => {
+    if (seller.duty) faults.push({ path: `/sellers/${i}/duty`, sentence: `Duty is not worked out yet; leave seller "${seller.id}" out or set duty to null.` });
+  });
+  if (problem.rules.resaleShare > 0) faults.push({ path: '/rules/resaleShare', sentence: 'Resale of leftovers is not worked out yet; set resaleShare to 0.' });
+  return faults;
+}
+
+/** Offers the rules leave standing. */
+export function allowedOffers(problem: BasketProblem): readonly Offer[] {
+  const { rules } = problem;
+  const open = new Set(
+    problem.sellers
+      .filter((seller) => rules.withinDays === null || seller.days <= rules.withinDays)
+      .filter((seller) => rules.sellers === null || rules.sellers.includes(seller.id))
+      .filter((seller) => (seller.trusted || !rules.trustedOnly) && (!seller.thirdParty || rules.allowThirdParty))
+      .map((seller) => seller.id),
+  );
+  return problem.offers.filter((offer) => open.has(offer.seller) && offer.stock >= offer.multiple && meetsCondition(offer.condition, rules.condition));
+}

@@ -1,0 +1,27 @@
+import { list } from '../explain.js';
+import { claims } from '../look.js';
+import { positionName } from '../positions.js';
+import type { Check, Mark } from './check.js';
+
+/** `fit.position`: two parts claim one position. One mark per pair of parts, however many positions they share. */
+export const fitPosition: Check = ({ worn }) => {
+  const marks = new Map<string, Mark>();
+  for (const [position, claimants] of claims(worn)) {
+    if (claimants.length < 2) continue;
+    const key = `fit.position:${claimants.map((item) => item.variant.id).join('+')}`;
+    if (marks.has(key)) continue;
+    marks.set(key, {
+      check: 'fit.position',
+      key,
+      severity: 'blocks',
+      position: claimants[0]?.part.position ?? position,
+      region: null,
+      sentence: `${list(claimants.map((item) => item.mould.name))} both need the place “${positionName(position)}”.`,
+      remedies: claimants.map((item) => ({
+        label: `Take off ${item.mould.name}`,
+        edits: [{ action: 'take off', position: item.part.position }],
+      })),
+    });
+  }
+  return [...marks.values()];
+};

@@ -1,0 +1,53 @@
+import { converter, differenceCiede2000, type Lab65 } from 'culori';
+
+export type Finish = 'solid' | 'clear' | 'metallic' | 'pearl' | 'glitter' | 'glow';
+export type ColourKind = 'cloth' | 'hair' | 'skin' | 'metal' | 'clear';
+export type SkinSchool = 'house' | 'natural';
+
+/** A colour of the palette. `hex` is sRGB as `#RRGGBB`; `skinSchool` is set on skins only. */
+export interface Colour {
+  readonly id: string;
+  readonly name: string;
+  readonly hex: string;
+  readonly finish: Finish;
+  readonly kind: ColourKind;
+  readonly skinSchool?: SkinSchool | undefined;
+}
+
+const toLab = converter('lab65');
+const ciede2000 = differenceCiede2000();
+const FINISH_PENALTY = 5;
+
+const labs = new Map<string, Lab65>();
+function labOf(hex: string): Lab65 {
+  let lab = labs.get(hex);
+  if (!lab) {
+    const converted = toLab(hex);
+    if (!converted) throw new RangeError(`"${hex}" is not an sRGB hex colour`);
+    labs.set(hex, (lab = converted));
+  }
+  return lab;
+}
+
+/** CIEDE2000 between two sRGB hex colours (D65; Sharma, Wu and Dalal 2005, by `culori`). Throws on bad hex. */
+export const hexDifference = (a: string, b: string): number => ciede2000(labOf(a), labOf(b));
+
+/** ΔE of two palette colours: CIEDE2000, and 5 more when their finishes differ. */
+export function colourDifference(a: Pick<Colour, 'hex' | 'finish'>, b: Pick<Colour, 'hex' | 'finish'>): number {
+  return hexDifference(a.hex, b.hex) + (a.finish === b.finish ? 0 : FINISH_PENALTY);
+}
+
+export type ColourReading = 'same to the eye' | 'close' | 'near' | 'different';
+
+/** The words for a ΔE: under 2.3 same to the eye, under 6 close, under 12 near, else different. */
+export function readDifference(deltaE: number): ColourReading {
+  if (deltaE < 2.3) return 'same to the eye';
+  if (deltaE < 6) return 'close';
+  if (deltaE < 12) return 'near';
+  return 'different';
+}
+
+/** How well a colour answers a wanted one, 0 to 1: 1 up to ΔE 2.3, then linearly down to 0 at ΔE 30. */
+export function colourAnswer(deltaE: number): number {
+  return Math.min(1, Math.max(0, 1 - (deltaE - 2.3) / (30 - 2.3)));
+}

@@ -1,0 +1,69 @@
+import type { Position } from './positions.js';
+
+/** Zones of a printed surface, named the same on every part that has them. */
+export type Zone =
+  | 'brow'
+  | 'eyes'
+  | 'mouth'
+  | 'chin'
+  | 'collar'
+  | 'chest'
+  | 'belly'
+  | 'hem'
+  | 'upper'
+  | 'fore'
+  | 'hip'
+  | 'thigh'
+  | 'shin'
+  | 'foot';
+
+/** The face of a part a motif is printed on, seen from the part itself. */
+export type Face = 'front' | 'back' | 'side';
+
+/** A surface of the assembled figure, seen from the figure. */
+export type Region =
+  | `head.front.${'brow' | 'eyes' | 'mouth' | 'chin'}`
+  | 'head.side'
+  | 'head.back'
+  | `torso.${'front' | 'back'}.${'collar' | 'chest' | 'belly' | 'hem'}`
+  | `arm.${'upper' | 'fore'}.${'L' | 'R'}`
+  | `hand.${'L' | 'R'}`
+  | `hip.${'front' | 'back'}`
+  | `leg.${'front' | 'side' | 'back'}.${'thigh' | 'shin' | 'foot'}`;
+
+const FACE_ZONES = ['brow', 'eyes', 'mouth', 'chin'] as const;
+const TORSO_ZONES = ['collar', 'chest', 'belly', 'hem'] as const;
+const LEG_ZONES = ['thigh', 'shin', 'foot'] as const;
+
+export const FACE_REGIONS: readonly Region[] = FACE_ZONES.map((zone): Region => `head.front.${zone}`);
+export const TORSO_FRONT_REGIONS: readonly Region[] = TORSO_ZONES.map((zone): Region => `torso.front.${zone}`);
+export const LEG_FRONT_REGIONS: readonly Region[] = LEG_ZONES.map((zone): Region => `leg.front.${zone}`);
+
+const includes = <T extends string>(all: readonly T[], zone: string): zone is T => (all as readonly string[]).includes(zone);
+
+/**
+ * Where a zone of a part's face ends up on the figure. A part turned round shows its front behind.
+ * Returns null for a zone the position does not have (a `brow` on a torso).
+ */
+export function regionAt(position: Position, face: Face, zone: Zone, turned: boolean): Region | null {
+  const seen: Face = turned && face !== 'side' ? (face === 'front' ? 'back' : 'front') : face;
+  switch (position) {
+    case 'head':
+      if (seen === 'back') return 'head.back';
+      if (seen === 'side') return 'head.side';
+      return includes(FACE_ZONES, zone) ? `head.front.${zone}` : null;
+    case 'torso':
+      return seen !== 'side' && includes(TORSO_ZONES, zone) ? `torso.${seen}.${zone}` : null;
+    case 'arm.L':
+    case 'arm.R': {
+      const side = position === 'arm.L' ? 'L' : 'R';
+      return zone === 'upper' || zone === 'fore' ? `arm.${zone}.${side}` : null;
+    }
+    case 'hips':
+    case 'lower':
+      if (zone === 'hip') return seen === 'side' ? null : `hip.${seen}`;
+      return includes(LEG_ZONES, zone) ? `leg.${seen}.${zone}` : null;
+    default:
+      return null;
+  }
+}

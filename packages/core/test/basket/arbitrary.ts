@@ -1,0 +1,84 @@
+import fc from 'fast-check';
+import { CONDITIONS, type BasketProblem } from '../../src/basket/index.js';
+
+const VARIANTS = ['a', 'b', 'c'];
+const SELLERS = ['s1', 's2', 's3'];
+const nullable = <T>(value: fc.Arbitrary<T>): fc.Arbitrary<T | null> => fc.option(value, { nil: null, freq: 4 });
+
+const seller = (id: string) =>
+  fc.record({
+    id: fc.constant(id),
+    country: fc.constant('NL'),
+    days: fc.integer({ min: 1, max: 9 }),
+    trusted: fc.boolean(),
+    thirdParty: fc.constantFrom(false, false, true),
+    minimumMinor: fc.constantFrom(0, 0, 40, 120),
+    handlingMinor: fc.constantFrom(0, 10, 35),
+    postage: fc
+      .array(fc.record({ step: fc.integer({ min: 2, max: 6 }), costMinor: fc.integer({ min: 0, max: 150 }) }), { minLength: 1, maxLength: 3 })
+      .map((tiers) => {
+        let upToG = 0;
+        return tiers.map(({ step, costMinor }) => ({ upToG: (upToG += step), costMinor }));
+      }),
+    freePostageFromMinor: nullable(fc.integer({ min: 30, max: 300 })),
+    duty: fc.constant(null),
+  });
+
+/** Small problems that use every supported feature of the format and stay small enough to try everything. */
+export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
+  currency: fc.constant('EUR'),
+  needs: fc
+    .array(
+      fc.record({
+        quantity: fc.integer({ min: 1, max: 2 }),
+        variants: fc.uniqueArray(fc.constantFrom(...VARIANTS), { minLength: 1, maxLength: 2 }),
+        penaltyMinor: fc.integer({ min: 0, max: 60 }),
+        shortCostMinor: nullable(fc.integer({ min: 0, max: 400 })),
+        sameSeller: fc.boolean(),
+      }),
+      { minLength: 1, maxLength: 3 },
+    )
+    .map((needs) =>
+      needs.map(({ variants, penaltyMinor, ...need }, i) => ({
+        id: `n${i}`,
+        ...need,
+        options: variants.map((variant, k) => ({ variant, penaltyMinor: k === 0 ? 0 : penaltyMinor })),
+      })),
+    ),
+  owned: fc.uniqueArray(
+    fc.record({ variant: fc.constantFrom(...VARIANTS), quantity: fc.integer({ min: 1, max: 2 }), costMinor: fc.constantFrom(0, 0, 80) }),
+    { selector: (row) => row.variant, maxLength: 2 },
+  ),
+  items: fc
+    .tuple(fc.integer({ min: 1, max: 3 }), fc.uniqueArray(fc.constantFrom(...VARIANTS), { minLength: 2, maxLength: 3 }))
+    .map(([weightG, bundle]) => [
+      ...VARIANTS.map((variant) => ({ id: `i-${variant}`, weightG, yields: [{ variant, quantity: 1 }] })),
+      { id: 'i-bundle', weightG: weightG + 1, yields: bundle.map((variant) => ({ variant, quantity: 1 })) },
+    ]),
+  sellers: fc.tuple(...SELLERS.map(seller)),
+  offers: fc
+    .array(
+      fc.record({
+        seller: fc.constantFrom(...SELLERS),
+        item: fc.constantFrom(...VARIANTS.map((variant) => `i-${variant}`), 'i-bundle'),
+        priceMinor: fc.integer({ min: 0, max: 120 }),
+        stock: fc.integer({ min: 1, max: 3 }),
+        multiple: fc.constantFrom(1, 1, 2),
+        condition: fc.constantFrom(...CONDITIONS),
+      }),
+      { minLength: 1, maxLength: 5 },
+    )
+    .map((offers) => offers.map((offer, i) => ({ id: `o${i}`, ...offer }))),
+  resale: fc.constant([]),
+  rules: fc.record({
+    maxParcels: nullable(fc.integer({ min: 1, max: 2 })),
+    budgetMinor: nullable(fc.integer({ min: 50, max: 600 })),
+    withinDays: nullable(fc.integer({ min: 3, max: 9 })),
+    condition: fc.constantFrom('worn' as const, 'worn' as const, 'used' as const),
+    trustedOnly: fc.constantFrom(false, false, true),
+    allowThirdParty: fc.boolean(),
+    sellers: nullable(fc.uniqueArray(fc.constantFrom(...SELLERS), { minLength: 1, maxLength: 3 })),
+    resaleShare: fc.constant(0),
+  }),
+  effort: fc.constant({ gap: 0, seconds: 20 }),
+});

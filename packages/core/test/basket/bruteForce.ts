@@ -1,0 +1,74 @@
+import { allowedOffers, priceParcel, type BasketProblem } from '../../src/basket/index.js';
+
+/**
+ * The least cost of a small problem by trying every quantity of every offer and every way of filling the needs.
+ * Null when nothing is allowed. Only for problems with a handful of offers and units.
+ */
+export function bruteForceCost(problem: BasketProblem): number | null {
+  const offers = allowedOffers(problem);
+  const sellers = new Map(problem.sellers.map((seller) => [seller.id, seller]));
+  const items = new Map(problem.items.map((item) => [item.id, item]));
+  let best: number | null = null;
+
+  const consider = (quantities: readonly number[]): void => {
+    let paid = 0;
+    let parcels = 0;
+    const supply = new Map<string, number>();
+    for (const seller of sellers.values()) {
+      const lines = offers
+        .map((offer, i) => ({ offer, quantity: quantities[i] ?? 0, weightG: items.get(offer.item)?.weightG ?? 0 }))
+        .filter((line) => line.offer.seller === seller.id && line.quantity > 0);
+      if (lines.length === 0) continue;
+      const parcel = priceParcel(seller, lines);
+      if (!parcel) return;
+      parcels += 1;
+      paid += parcel.goodsMinor + parcel.postageMinor + parcel.handlingMinor;
+      for (const line of lines)
+        for (const row of items.get(line.offer.item)?.yields ?? []) {
+          const key = `${seller.id}/${row.variant}`;
+          supply.set(key, (supply.get(key) ?? 0) + row.quantity * line.quantity);
+        }
+    }
+    if (problem.rules.maxParcels !== null && parcels > problem.rules.maxParcels) return;
+    if (problem.rules.budgetMinor !== null && paid > problem.rules.budgetMinor) return;
+    for (const row of problem.owned) supply.set(`/${row.variant}`, row.quantity);
+    const filling = cheapestFilling(problem, supply);
+    if (filling !== null && (best === null || paid + filling < best)) best = paid + filling;
+  };
+
+  const walk = (i: number, quantities: number[]): void => {
+    const offer = offers[i];
+    if (!offer) return consider(quantities);
+    for (let quantity = 0; quantity <= offer.stock; quantity += offer.multiple) walk(i + 1, [...quantities, quantity]);
+  };
+  walk(0, []);
+  return best;
+}
+
+/** Least penalties, owned costs and shortage for a supply, unit by unit. */
+function cheapestFilling(problem: BasketProblem, supply: Map<string, number>): number | null {
+  const units = problem.needs.flatMap((need) => Array.from({ length: need.quantity }, () => need));
+  let best: number | null = null;
+  const walk = (i: number, cost: number, bound: ReadonlyMap<string, string>): void => {
+    if (best !== null && cost >= best) return;
+    const need = units[i];
+    if (!need) {
+      best = cost;
+      return;
+    }
+    if (need.shortCostMinor !== null) walk(i + 1, cost + need.shortCostMinor, bound);
+    for (const { variant, penaltyMinor } of need.options)
+      for (const [key, left] of supply) {
+        const [seller = '', held] = key.split('/');
+        if (held !== variant || left === 0) continue;
+        const chosen = bound.get(need.id);
+        if (need.sameSeller && seller !== '' && chosen !== undefined && chosen !== seller) continue;
+        const owned = seller === '' ? (problem.owned.find((row) => row.variant === variant)?.costMinor ?? 0) : 0;
+        supply.set(key, left - 1);
+        walk(i + 1, cost + penaltyMinor + owned, seller === '' ? bound : new Map(bound).set(need.id, seller));
+        supply.set(key, left);
+      }
+  };
+  walk(0, 0, new Map());
+  return best;
+}

@@ -1,0 +1,54 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { cheapestEach, problemFaults, reduceMarket, searchSellers, solveBasket, verifyPlan, type BasketPlan, type BasketProblem } from '../../src/basket/index.js';
+import { smallProblem } from './arbitrary.js';
+import { bruteForceCost } from './bruteForce.js';
+
+const solve = (problem: BasketProblem): Promise<BasketPlan> =>
+  solveBasket(problem, { now: () => 0, shouldStop: () => false, onProgress: () => undefined, onPlan: () => undefined });
+
+describe('the solver, on small problems with every supported feature', () => {
+  test('equals brute force, passes the verifier, is never above the search or cheapest-each', async () => {
+    await fc.assert(
+      fc.asyncProperty(smallProblem, async (problem) => {
+        expect(problemFaults(problem)).toEqual([]);
+        const plan = await solve(problem);
+        expect(verifyPlan(problem, plan)).toEqual([]);
+        const least = bruteForceCost(problem);
+        if (least === null) {
+          expect(plan.status).toBe('infeasible');
+          expect(plan.reasons.length).toBeGreaterThan(0);
+          return;
+        }
+        expect(plan.status).toBe('proven');
+        expect(plan.costMinor).toBe(least);
+        expect(plan.boundMinor).toBeLessThanOrEqual(least);
+        const market = reduceMarket(problem);
+        const search = searchSellers(market);
+        if (search.priced.faults === 0) expect(plan.costMinor).toBeLessThanOrEqual(search.priced.costMinor);
+        const each = cheapestEach(market);
+        const { maxParcels, budgetMinor } = problem.rules;
+        const keepsRules =
+          each && each.priced.parcels.length <= (maxParcels ?? Infinity) && each.priced.paidMinor <= (budgetMinor ?? Infinity);
+        if (keepsRules) expect(plan.costMinor).toBeLessThanOrEqual(each.priced.costMinor);
+      }),
+      { numRuns: 250 },
+    );
+  }, 120_000);
+
+  test('does not depend on the order of rows', async () => {
+    await fc.assert(
+      fc.asyncProperty(smallProblem, async (problem) => {
+        const turned: BasketProblem = {
+          ...problem,
+          needs: [...problem.needs].reverse(),
+          offers: [...problem.offers].reverse(),
+          sellers: [...problem.sellers].reverse(),
+        };
+        const [a, b] = [await solve(problem), await solve(turned)];
+        expect([b.status, b.costMinor]).toEqual([a.status, a.costMinor]);
+      }),
+      { numRuns: 60 },
+    );
+  }, 120_000);
+});

@@ -1,0 +1,157 @@
+import { regionAt, wornParts, type Catalogue, type Look, type Position, type Print, type Worn } from '@outfit/core';
+import { motifShapes, type Surface } from './motifs/index.js';
+import { joints, place, type Joints, type Placing } from './place.js';
+import { Z, type Fill, type Shape, type View } from './shape.js';
+import { silhouette } from './silhouettes/index.js';
+import { INK, lineOn } from './tint.js';
+
+export interface DrawOptions {
+  readonly view: View;
+  /** Makes clip names unique when several figures stand on one page. */
+  readonly idPrefix: string;
+  /** Positions drawn with a tacking line: imagined parts. */
+  readonly tacked?: ReadonlySet<Position>;
+}
+
+/** A drawn figure: SVG markup in tenths of a millimetre, standing on y = 0, and the box it fills. */
+export interface Drawing {
+  readonly markup: string;
+  readonly joints: Joints;
+}
+
+const OUTER = 2.2;
+const INNER = 1.3;
+/** The standard leg the leg prints are written for, in tenths of a mm. */
+const LEG_PRINT_HEIGHT = 130;
+
+interface Layer {
+  readonly z: number;
+  readonly order: number;
+  readonly position: Position;
+  readonly markup: string;
+}
+
+const escapeAttribute = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
+const tidy = (n: number): string => String(Math.round(n * 100) / 100);
+
+/** Draws a look as SVG markup. Pure: the same picture on screen, in an export and in a test. */
+export function drawLook(look: Look, catalogue: Catalogue, options: DrawOptions): Drawing {
+  const worn = wornParts(look, catalogue);
+  const where = joints(worn);
+  const layers: Layer[] = [];
+  const clips: string[] = [];
+  worn.forEach((item, order) => {
+    const drawn = drawPart(item, catalogue, where, options, order);
+    layers.push(...drawn.layers);
+    clips.push(...drawn.clips);
+  });
+  layers.sort((a, b) => a.z - b.z || a.order - b.order);
+  const defs = clips.length > 0 ? `<defs>${clips.join('')}</defs>` : '';
+  return { markup: defs + group(layers), joints: where };
+}
+
+/** Neighbouring layers of one part share a group, so that the figure itself can be clicked. */
+function group(layers: readonly Layer[]): string {
+  let markup = '';
+  let open: Position | null = null;
+  for (const layer of layers) {
+    if (layer.position !== open) {
+      markup += `${open === null ? '' : '</g>'}<g data-position="${layer.position}">`;
+      open = layer.position;
+    }
+    markup += layer.markup;
+  }
+  return open === null ? markup : `${markup}</g>`;
+}
+
+function drawPart(item: Worn, catalogue: Catalogue, where: Joints, options: DrawOptions, order: number): { layers: Layer[]; clips: string[] } {
+  const { position, turned } = item.part;
+  const art = silhouette(item.mould.silhouette);
+  if (!art) return { layers: [], clips: [] };
+  const placing = place(position, where, options.view);
+  const transform = `translate(${tidy(placing.x)} ${tidy(placing.y)})${placing.flip ? ' scale(-1 1)' : ''}`;
+  const colours = item.variant.colours.map((id) => catalogue.colour(id));
+  const isClear = colours[0]?.finish === 'clear';
+  const tacked = options.tacked?.has(position) ?? false;
+  const wrap = (z: number, inner: string): Layer => ({
+    z,
+    order: position.startsWith('neck.') ? Number(position.slice(5)) : order,
+    position,
+    markup: `<g transform="${transform}"${isClear ? ' opacity="0.8"' : ''}>${inner}</g>`,
+  });
+  const palette = colours.map((colour) => colour.hex);
+  const clipId = escapeAttribute(`${options.idPrefix}-${position.replace('.', '')}`);
+  const clipped = (inner: string): string => (art.outline ? `<g clip-path="url(#${clipId})">${inner}</g>` : inner);
+  const shapes = options.view === 'front' ? art.front : art.back;
+  const ground = tidy(-placing.y);
+  const layers = shapes.map((shape) => {
+    const painted = paint({ ...shape, d: shape.d.replaceAll('{ground}', ground) }, 'c', palette, tacked);
+    return wrap(shape.z ?? Z.torso, shape.fill === 'shade' ? clipped(painted) : painted);
+  });
+  const print = catalogue.printOf(item.variant);
+  const printed = print && placing.surface ? printMarkup(print, position, turned, placing.surface, catalogue, options.view, item) : '';
+  if (printed !== '' && art.outline) layers.push(wrap(printZ(placing), clipped(printed)));
+  return { layers, clips: art.outline ? [`<clipPath id="${clipId}"><path d="${art.outline}"/></clipPath>`] : [] };
+}
+
+/** Prints lie on their surface and under its flat shade and outline. */
+const printZ = (placing: Placing): number =>
+  placing.surface === 'head' ? Z.head + 1 : placing.surface === 'torso' ? Z.torso + 1 : placing.surface === 'arm' ? Z.arms + 1 : Z.legs + 3.5;
+
+function printMarkup(print: Print, position: Position, turned: boolean, surface: Surface, catalogue: Catalogue, view: View, item: Worn): string {
+  let markup = '';
+  for (const motif of print.motifs) {
+    const seen = motif.zones.some((zone) => {
+      const region = regionAt(position, motif.face, zone, turned);
+      return region === null ? false : view === 'back' ? region.includes('back') : !region.includes('back');
+    });
+    const aroundArm = surface === 'arm';
+    if (!seen && !aroundArm) continue;
+    const palette = motif.colours.map((id) => catalogue.colour(id).hex);
+    markup += motifShapes(motif.motif, surface, motif.face)
+      .map((shape) => paint(shape, 'm', palette, false))
+      .join('');
+  }
+  if (surface !== 'legs' || markup === '') return markup;
+  const height = (item.mould.geometry.heightMm ?? 13) * 10;
+  return height === LEG_PRINT_HEIGHT ? markup : `<g transform="scale(1 ${tidy(height / LEG_PRINT_HEIGHT)})">${markup}</g>`;
+}
+
+/** One shape as SVG. `slot` says which of `c0…` or `m0…` the palette answers. */
+function paint(shape: Shape, slot: 'c' | 'm', palette: readonly string[], tacked: boolean): string {
+  const fill = colourOf(shape.fill, slot, palette);
+  const attributes: string[] = [];
+  if (shape.line === 'stroke') attributes.push('fill="none"', `stroke="${shape.fill === 'light' ? '#fff' : fill}"`, `stroke-width="${shape.width ?? INNER}"`);
+  else {
+    attributes.push(`fill="${fill}"`);
+    if (shape.line === 'outer') attributes.push(`stroke="${INK}"`, `stroke-width="${OUTER}"`);
+    if (shape.line === 'inner') attributes.push(`stroke="${innerLine(shape, slot, palette)}"`, `stroke-width="${INNER}"`);
+  }
+  if (tacked && shape.line === 'outer') attributes.push('stroke-dasharray="6 4"');
+  if (shape.line) attributes.push('stroke-linejoin="round"', 'stroke-linecap="round"');
+  const opacity = shape.opacity ?? (shape.fill === 'shade' ? 0.1 : shape.fill === 'light' ? 0.28 : 1);
+  if (opacity !== 1) attributes.push(`opacity="${opacity}"`);
+  const path = `<path d="${shape.d}" ${attributes.join(' ')}/>`;
+  return shape.mirror ? `${path}<g transform="scale(-1 1)">${path}</g>` : path;
+}
+
+function innerLine(shape: Shape, slot: 'c' | 'm', palette: readonly string[]): string {
+  const on = shape.lineOf ?? shape.fill;
+  return on === 'ink' ? INK : lineOn(colourOf(on, slot, palette));
+}
+
+function colourOf(fill: Fill, slot: 'c' | 'm', palette: readonly string[]): string {
+  switch (fill) {
+    case 'none':
+      return 'none';
+    case 'shade':
+      return '#000';
+    case 'light':
+    case 'white':
+      return '#fff';
+    case 'ink':
+      return INK;
+    default:
+      return fill.startsWith(slot) ? (palette[Number(fill[1])] ?? palette[0] ?? '#fff') : (palette[0] ?? '#fff');
+  }
+}
