@@ -6,4 +6,4 @@ import { CatalogueService } from './catalogue.service.js';
 export class CatalogueModule {}
 
 export { CatalogueService } from './catalogue.service.js';
-export { CATALOGUE_ENTITIES } from './catalogue.entities.js';
+export { CATALOGUE_ENTITIES, ColourEntity } from './catalogue.entities.js';

@@ -1,8 +1,8 @@
 import { demoWorld, type DemoFigure } from '@outfit/demo';
 import { simulatedMarket } from '@outfit/market';
 import type { DataSource, EntityManager } from 'typeorm';
-import { ColourEntity } from '../catalogue/catalogue.entities.js';
-import { CatalogueService } from '../catalogue/index.js';
+
+import { CatalogueService, ColourEntity } from '../catalogue/index.js';
 import { FigureEntity, LineUpEntity, LookEntity } from '../figures/index.js';
 import { OfferEntity, SellerEntity } from '../market/index.js';
 import { PieceEntity } from '../wardrobe/index.js';

@@ -87,20 +87,20 @@ function Place({ figure, isOpen, onStep }: { readonly figure: FigureDto; readonl
     if (marks.open.some((mark) => mark.severity === 'blocks')) return 'blocked';
     return cost.toBuy > 0 ? `${cost.toBuy} to buy` : 'ready';
   }, [look, figure.brief, catalogue, supply]);
-  const drag = useDraggable({ id: figure.id });
-  const drop = useDroppable({ id: figure.id });
+  const { setNodeRef: setDragged, listeners, transform } = useDraggable({ id: figure.id });
+  const { setNodeRef: setTarget, isOver } = useDroppable({ id: figure.id });
   const stage = /^\/figures\/[^/]+\/(\w+)/.exec(pathname)?.[1] ?? 'brief';
   return (
-    <li ref={drop.setNodeRef} className={drop.isOver ? 'bg-lagoon-wash' : ''}>
+    <li ref={setTarget} className={isOver ? 'bg-lagoon-wash' : ''}>
       <button
-        ref={drag.setNodeRef}
+        ref={setDragged}
         type="button"
-        {...drag.listeners}
+        {...listeners}
         title={`${figure.brief.name}. Drag, or press Alt and an arrow key, to move along the shelf.`}
         aria-label={`${figure.brief.name}, ${waiting}`}
         aria-current={isOpen ? 'true' : undefined}
         className="flex flex-col items-center"
-        style={drag.transform ? { transform: `translateX(${drag.transform.x}px)` } : undefined}
+        style={transform ? { transform: `translateX(${transform.x}px)` } : undefined}
         onClick={() => void navigate(`/figures/${figure.id}/${stage}`)}
         onKeyDown={(event) => {
           if (!event.altKey || (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight')) return;

@@ -6,6 +6,7 @@ export const router = createBrowserRouter([
   {
     path: '/',
     element: <Shell />,
+    hydrateFallbackElement: <p className="text-pencil p-6">Opening the workroom…</p>,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('@/features/lineups')).Home }) },
       { path: 'line-ups/:lineUpId', lazy: async () => ({ Component: (await import('@/features/lineups')).LineUpPage }) },

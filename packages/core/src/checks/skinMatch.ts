@@ -58,7 +58,8 @@ export const skinMatch: Check = (subject) => {
         : swaps(subject, positions, (variant) => {
             if (variant.mould !== item.mould.number || variant.print !== item.variant.print) return false;
             const alike = variant.colours.every((id, i) => i === skinIndex || id === item.variant.colours[i]);
-            return alike && colourDifference(catalogue.colour(variant.colours[skinIndex] ?? ''), face.skin) <= MOST_DELTA_E;
+            const skin = catalogue.colour(variant.colours[skinIndex] ?? '');
+            return alike && skin.kind === 'skin' && colourDifference(skin, face.skin) <= MOST_DELTA_E;
           });
     return {
       check: 'skin.match',

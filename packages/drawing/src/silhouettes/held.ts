@@ -40,9 +40,9 @@ const letter = same([
 ]);
 
 const spyglass = same([
-  { d: tilt('M-7,14 L-9,-20 L9,-20 L7,14 Z', 38), fill: 'c0', line: 'outer', z: Z.held },
-  { d: tilt('M-10,-18 L-11,-54 L11,-54 L10,-18 Z', 38), fill: 'c1', line: 'outer', z: Z.held + 1 },
-  { d: tilt('M-14,-52 L-14,-66 L14,-66 L14,-52 Z', 38), fill: 'c0', line: 'outer', z: Z.held + 2 },
+  { d: tilt('M-7,14 L-9,-20 L9,-20 L7,14 Z', 28), fill: 'c0', line: 'outer', z: Z.held },
+  { d: tilt('M-10,-18 L-11,-54 L11,-54 L10,-18 Z', 28), fill: 'c1', line: 'outer', z: Z.held + 1 },
+  { d: tilt('M-14,-52 L-14,-66 L14,-66 L14,-52 Z', 28), fill: 'c0', line: 'outer', z: Z.held + 2 },
 ]);
 
 export const HELD: Readonly<Record<string, Silhouette>> = { 'lantern-pole': lanternPole, oar, drumsticks, letter, spyglass };

@@ -7,6 +7,7 @@ import { Empty } from '@/ui/Empty';
 import { Choice, Input, Label } from '@/ui/Field';
 import { FigurePicture } from '@/ui/FigurePicture';
 import { ColourWishes } from './ColourWishes';
+import { NotSeen } from './NotSeen';
 import { useBriefDraft } from './useBriefDraft';
 import { WishList } from './WishList';
 
@@ -69,6 +70,7 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
       </section>
       <div className="bg-sheet flex min-h-0 flex-col p-4">
         <WishList features={brief.features} likeness={likeness} onChange={(features) => change({ features })} />
+        <NotSeen areas={brief.notSeen} onChange={(notSeen) => change({ notSeen })} />
       </div>
       <aside aria-label="The chosen look" className="border-rule flex flex-col items-center justify-end border-l p-4 text-center">
         <FigurePicture look={look} catalogue={catalogue} pxPerMm={8.2} label={`${brief.name}, the chosen look`} />

@@ -1,23 +1,13 @@
-import { AREAS, FEATURE_KINDS, WEIGHTS, type Area, type FeatureKind, type Likeness, type Weight } from '@outfit/core';
+import { AREAS, FEATURE_KINDS, WEIGHTS, type FeatureKind, type Likeness, type Weight } from '@outfit/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { FeatureDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { AnswerMark } from '@/ui/AnswerMark';
 import { Button } from '@/ui/Button';
 import { Choice, Input } from '@/ui/Field';
+import { AREA_WORDS } from './areaWords';
 import { firstTarget, TargetField } from './TargetField';
 
-const AREA_WORDS: Record<Area, string> = {
-  headgear: 'hair and hat',
-  face: 'face',
-  neck: 'neck and back',
-  torso: 'torso',
-  arms: 'arms',
-  hands: 'hands',
-  legs: 'legs',
-  held: 'in the hands',
-  whole: 'whole figure',
-};
 const KIND_WORDS: Record<FeatureKind, string> = {
   motif: 'shows',
   colour: 'colour',

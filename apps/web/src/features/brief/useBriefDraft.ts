@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useSaveBriefMutation, type BriefDto, type FigureDto } from '@/api';
 import { sentenceOf } from '@/ui/format';
 
@@ -19,8 +19,7 @@ export function useBriefDraft(figure: FigureDto): BriefDraft {
   const [save, { isLoading }] = useSaveBriefMutation();
   const pending = useRef<BriefDto | null>(null);
 
-  const flush = useRef(() => {});
-  flush.current = () => {
+  const flush = useCallback(() => {
     const briefDto = pending.current;
     if (!briefDto) return;
     pending.current = null;
@@ -31,14 +30,14 @@ export function useBriefDraft(figure: FigureDto): BriefDraft {
         (error: unknown) => setRefusal(sentenceOf(error)),
       )
       .finally(() => setWaiting(pending.current !== null));
-  };
+  }, [save, figure.id]);
 
   useEffect(() => {
     if (pending.current === null) return;
-    const timer = setTimeout(() => flush.current(), QUIET_MS);
+    const timer = setTimeout(flush, QUIET_MS);
     return () => clearTimeout(timer);
-  }, [brief]);
-  useEffect(() => () => flush.current(), []);
+  }, [brief, flush]);
+  useEffect(() => flush, [flush]);
 
   return {
     brief,

@@ -19,7 +19,7 @@ export function PartTable({ errand, plan, sellerName }: PartTableProps) {
     return [...words, ...(missing ? [`${missing.quantity} cannot be had`] : [])].join(', ');
   };
   return (
-    <div>
+    <div className="max-w-4xl">
       <h3 className="text-[1.07rem]">Part by part</h3>
       <table className="mt-1 w-full text-[0.93rem]">
         <thead className="text-pencil text-left text-[0.87rem]">

@@ -68,7 +68,7 @@ export function PlanView({ errand, lookName }: { readonly errand: ErrandDto; rea
       {plan && plan.status !== 'infeasible' && (
         <>
           <Summary errand={errand} plan={plan} />
-          <div className="grid grid-cols-[repeat(auto-fill,minmax(21rem,1fr))] items-start gap-4">
+          <div className="grid grid-cols-[repeat(auto-fill,minmax(19rem,26rem))] items-start gap-4">
             {plan.parcels.map((parcel) => (
               <ParcelCard key={parcel.seller} parcel={parcel} errand={errand} sellerName={sellerName} />
             ))}

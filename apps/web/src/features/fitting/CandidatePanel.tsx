@@ -49,7 +49,7 @@ export function CandidatePanel(props: CandidatePanelProps) {
 
   const [active, setActive] = useState(0);
   const scroller = useRef<HTMLDivElement>(null);
-  // The compiler may not memoise the virtualiser's functions; nothing here relies on that.
+  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are not memoised; nothing here relies on that
   const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, estimateSize: () => ROW_PX, overscan: 6 });
   useEffect(() => setActive(0), [position, filters]);
   useEffect(() => onPreview(null), [position, look.id, onPreview]);

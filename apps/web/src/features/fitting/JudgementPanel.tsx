@@ -68,10 +68,12 @@ export function JudgementPanel({ figure, look, judgement, edits }: JudgementPane
         <dd title={school.reasons.join('\n')}>{school.school}</dd>
       </dl>
 
+      <MarkList marks={marks} edits={edits} />
+
       <h2 className="text-pencil mt-4 font-sans text-[0.93rem] font-semibold">Wanted</h2>
       <ul>
         {likeness.answers.map((answer) => (
-          <li key={answer.feature.id} className="border-rule flex items-baseline gap-2 border-b py-1">
+          <li key={answer.feature.id} className="border-rule flex items-baseline gap-2 border-b py-0.5 text-[0.93rem]">
             <AnswerMark answer={answer} />
             <span className="flex-1 leading-snug">
               {answer.feature.label} <span className="text-pencil text-[0.8rem]">{answer.feature.weight}</span>
@@ -98,7 +100,6 @@ export function JudgementPanel({ figure, look, judgement, edits }: JudgementPane
           </ul>
         </>
       )}
-      <MarkList marks={marks} edits={edits} />
     </section>
   );
 }

@@ -18,11 +18,13 @@ interface LooksStripProps {
 export function LooksStrip({ figure, open, onOpen }: LooksStripProps) {
   const [choose] = useChooseLookMutation();
   return (
-    <div className="border-rule bg-sheet flex gap-2 overflow-x-auto border-t px-3.5 py-2.5">
-      {figure.looks.map((look) => (
-        <LookCard key={look.id} figure={figure} look={look} isOpen={look.id === open.id} onOpen={() => onOpen(look.id)} />
-      ))}
-      <div className="ml-auto flex flex-col justify-center gap-1">
+    <div className="border-rule bg-sheet flex gap-2 border-t px-3.5 py-2.5">
+      <div className="flex min-w-0 gap-2 overflow-x-auto">
+        {figure.looks.map((look) => (
+          <LookCard key={look.id} figure={figure} look={look} isOpen={look.id === open.id} onOpen={() => onOpen(look.id)} />
+        ))}
+      </div>
+      <div className="ml-auto flex shrink-0 flex-col justify-center gap-1">
         {figure.chosenLook !== open.id && (
           <Button
             onClick={() =>
@@ -31,7 +33,7 @@ export function LooksStrip({ figure, open, onOpen }: LooksStripProps) {
                 .catch((error: unknown) => toast.error(sentenceOf(error)))
             }
           >
-            <Flag size={15} strokeWidth={1.75} /> Choose this look
+            <Flag size={15} strokeWidth={1.75} /> Choose
           </Button>
         )}
         <NewLook figure={figure} copyOf={open} onOpen={onOpen} />
@@ -44,17 +46,18 @@ function LookCard({ figure, look, isOpen, onOpen }: { readonly figure: FigureDto
   const { catalogue, supply, currency } = useWorkspace();
   const { likeness, cost, school } = judge(look, figure.brief, catalogue, P40, supply);
   return (
-    <button type="button" aria-pressed={isOpen} onClick={onOpen} className={`rounded-cut w-38 shrink-0 border border-b-[3px] px-3 py-1 text-left ${isOpen ? 'border-lagoon bg-sheet' : 'border-rule hover:border-pencil'}`}>
+    <button type="button" aria-pressed={isOpen} onClick={onOpen} className={`rounded-cut w-36 shrink-0 border border-b-[3px] px-3 py-1 text-left ${isOpen ? 'border-lagoon bg-sheet' : 'border-rule hover:border-pencil'}`}>
       <span className="flex items-center gap-1.5 font-semibold">
         <span className="truncate">{look.name}</span>
         {figure.chosenLook === look.id && <Flag size={13} strokeWidth={2} className="text-lagoon shrink-0" aria-label="chosen" />}
+        <span className="ml-auto font-mono" title="Likeness of 100">
+          {Math.round(likeness.score)}
+        </span>
       </span>
-      <span className="text-pencil block text-[0.83rem] leading-snug">
-        <b className="text-ink font-mono">{Math.round(likeness.score)}</b> likeness, {cost.toBuy} to buy
+      <span className="text-pencil block truncate text-[0.83rem] leading-snug">
+        {cost.toBuy} to buy, {money(cost.toPay.total, currency)}
       </span>
-      <span className="text-pencil block text-[0.83rem] leading-snug">
-        {money(cost.toPay.total, currency)}, {school.school}
-      </span>
+      <span className="text-pencil block truncate text-[0.83rem] leading-snug">{school.school}</span>
     </button>
   );
 }
@@ -65,7 +68,7 @@ function NewLook({ figure, copyOf, onOpen }: { readonly figure: FigureDto; reado
   if (name === null)
     return (
       <Button onClick={() => setName(`${copyOf.name}, again`.slice(0, 60))}>
-        <Copy size={15} strokeWidth={1.75} /> Copy this look…
+        <Copy size={15} strokeWidth={1.75} /> Copy…
       </Button>
     );
   const submit = async (): Promise<void> => {

@@ -13,7 +13,7 @@ export function MarkList({ marks, edits }: { readonly marks: Marks; readonly edi
     <section aria-label="Marks">
       <h2 className="text-pencil mt-4 mb-1 font-sans text-[0.93rem] font-semibold">Marks</h2>
       {marks.open.length === 0 && <p className="text-moss text-[0.93rem]">Nothing to mend: this look can be built.</p>}
-      <ol className="space-y-2.5">
+      <ol className="space-y-2">
         {marks.open.map((mark, i) => (
           <OpenMark key={mark.key} mark={mark} number={i + 1} edits={edits} />
         ))}

@@ -44,6 +44,11 @@ export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoo
       ))}
       {/* The keyboard reaches the same positions through the names beside the figure. */}
       <g data-testid="drawn-figure" className="cursor-pointer" onClick={chooseDrawn} dangerouslySetInnerHTML={{ __html: drawing.markup }} />
+      {labels
+        .filter((label) => label.worn)
+        .map((label) => (
+          <circle key={label.position} cx={label.anchor.x} cy={label.anchor.y} r="2" aria-hidden="true" className={`pointer-events-none ${label.position === chosen ? 'fill-lagoon' : 'fill-pencil'}`} />
+        ))}
       {labels.map((label) => (
         <Name key={label.position} label={label} chosen={label.position === chosen} onChoose={onChoose} />
       ))}
@@ -95,7 +100,6 @@ function Name({ label, chosen, onChoose }: { readonly label: PlaceLabel; readonl
   return (
     <g role="button" tabIndex={0} aria-pressed={chosen} aria-label={`${label.text}${label.worn ? '' : ', empty'}`} onClick={pick} onKeyDown={onKeyDown} className="group outline-offset-1">
       <rect x={left ? -264 : NAME_X - 4} y={label.y - 10} width={left ? 264 - NAME_X + 4 : 108} height={20} className="fill-transparent" />
-      {label.worn && <circle cx={label.anchor.x} cy={label.anchor.y} r="2" className={chosen ? 'fill-lagoon' : 'fill-pencil'} />}
       <text
         x={nameX(label)}
         y={label.y + 4}

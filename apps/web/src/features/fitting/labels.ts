@@ -28,7 +28,7 @@ export function placeLabels(look: Look, catalogue: Catalogue, joints: Joints, vi
   const taken = new Set(wornParts(look, catalogue).flatMap((item) => [...occupied(item.fills)].map(shelfOf)));
   const labels = choosable(look).map((position) => {
     const right = ON_RIGHT_OF_FRONT.includes(position);
-    const bodySide = /\.[LR]$/.test(position);
+    const bodySide = /^(arm|hand|held)\./.test(position);
     const side = right !== (view === 'back' && bodySide) ? 'right' : 'left';
     const anchor = anchorOf(position, joints, view);
     return { position, text: nameFor(position), worn: taken.has(position), side, anchor, y: anchor.y } as const;

@@ -11,20 +11,21 @@ import { Input } from '@/ui/Field';
 import { FigurePicture } from '@/ui/FigurePicture';
 import { money, plural, sentenceOf } from '@/ui/format';
 
-const PX_PER_MM = 6.6;
+/** Six figures abreast fill a page 1280 wide. */
+const PX_PER_MM = 9;
 
 /** A line-up: its figures side by side on the tape, each with what it still wants. */
 export function LineUpPage() {
   const { lineUp } = useOpen();
   if (!lineUp) return <Empty title="There is no such line-up" />;
   return (
-    <div className="flex h-full flex-col px-6 py-4">
-      <div className="flex items-baseline gap-4">
+    <div className="dotted flex h-full flex-col">
+      <div className="border-rule bg-sheet flex items-baseline gap-4 border-b px-6 py-3">
         <h1 className="text-2xl">{lineUp.name}</h1>
         <p className="text-pencil">{plural(lineUp.figures.length, 'figure')}. Choose one to go on with it.</p>
         <NewFigure lineUp={lineUp.id} />
       </div>
-      <ul className="flex min-h-0 flex-1 items-end gap-3 overflow-x-auto pb-2">
+      <ul className="flex min-h-0 flex-1 items-end overflow-x-auto px-5">
         {lineUp.figures.map((figure) => (
           <li key={figure.id} className="shrink-0">
             <Standing figure={figure} />
@@ -42,7 +43,7 @@ function Standing({ figure }: { readonly figure: FigureDto }) {
   return (
     <Link to={`/figures/${figure.id}/brief`} className="group block">
       <FigurePicture look={look} catalogue={catalogue} pxPerMm={PX_PER_MM} label={figure.brief.name} />
-      <div className="border-ink group-hover:border-lagoon border-t-2 pt-1.5">
+      <div className="border-ink bg-sheet group-hover:border-lagoon border-t-2 px-3 pt-1.5 pb-3">
         <span className="font-head group-hover:text-lagoon block text-[1.07rem] font-semibold">{figure.brief.name}</span>
         <span className="text-pencil block text-[0.87rem]">
           {figure.role || 'no role'}, {standing.total.toFixed(1)} mm

@@ -53,7 +53,7 @@ function SellerCard({ seller, isOpen, onOpen }: { readonly seller: SellerDto; re
   const { currency } = useWorkspace();
   const [lightest] = seller.postage;
   const terms = [
-    `postage from ${money(lightest?.costMinor ?? 0, currency)}`,
+    lightest?.costMinor === 0 ? 'postage free' : `postage from ${money(lightest?.costMinor ?? 0, currency)}`,
     ...(seller.minimumMinor > 0 ? [`orders from ${money(seller.minimumMinor, currency)}`] : []),
     ...(seller.handlingMinor > 0 ? [`handling ${money(seller.handlingMinor, currency)}`] : []),
     ...(seller.freePostageFromMinor !== null ? [`free postage from ${money(seller.freePostageFromMinor, currency)}`] : []),
@@ -63,13 +63,11 @@ function SellerCard({ seller, isOpen, onOpen }: { readonly seller: SellerDto; re
   return (
     <button type="button" aria-pressed={isOpen} onClick={onOpen} className={`border-rule block w-full border-b border-l-[3px] px-3 py-2 text-left ${isOpen ? 'border-l-lagoon bg-sheet' : 'hover:bg-sheet border-l-transparent'}`}>
       <span className="flex items-baseline justify-between gap-2">
-        <span className="font-semibold">
-          {seller.name} <span className="text-pencil font-mono text-[0.8rem] font-normal">{seller.id}</span>
-        </span>
+        <span className="font-semibold">{seller.name}</span>
         <span className="text-pencil text-[0.87rem] whitespace-nowrap">{plural(seller.offerCount, 'offer')}</span>
       </span>
       <span className="text-pencil block text-[0.87rem]">
-        {seller.country}, {terms.join(', ')}
+        <span className="font-mono text-[0.8rem]">{seller.id}</span>, {seller.country}, {terms.join(', ')}
       </span>
     </button>
   );
@@ -104,9 +102,9 @@ function Offers({ seller, words, onWords }: { readonly seller: SellerDto; readon
               <tr key={offer.id} className="border-rule border-t">
                 <td className="px-3 py-1">{nameOf(offer)}</td>
                 <td className="px-3 py-1">{offer.condition}</td>
-                <td className="px-3 py-1 text-right font-mono">
-                  {offer.stock}
-                  {offer.multiple > 1 && <span className="text-pencil"> in lots of {offer.multiple}</span>}
+                <td className="px-3 py-1 text-right whitespace-nowrap">
+                  {offer.multiple > 1 && <span className="text-pencil text-[0.8rem]">lots of {offer.multiple} </span>}
+                  <span className="font-mono">{offer.stock}</span>
                 </td>
                 <td className={`px-3 py-1 text-right font-mono ${isOldPrice(offer.seenOn, today) ? 'text-pencil' : ''}`}>{money(offer.priceMinor, currency)}</td>
                 <td className="text-pencil px-3 py-1 whitespace-nowrap">

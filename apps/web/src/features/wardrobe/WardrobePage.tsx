@@ -38,6 +38,7 @@ export function WardrobePage() {
       });
   }, [pieces, words, catalogue]);
   const scroller = useRef<HTMLDivElement>(null);
+  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are not memoised; nothing here relies on that
   const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, estimateSize: () => ROW_PX, overscan: 8 });
   const total = pieces.reduce((all, piece) => all + piece.quantity, 0);
   return (
@@ -81,7 +82,6 @@ export function WardrobePage() {
               if (!row) return null;
               const { piece, variant } = row;
               const mould = catalogue.mouldOf(variant);
-              const [colour] = variant.colours;
               return (
                 <div
                   key={piece.id}
@@ -100,7 +100,11 @@ export function WardrobePage() {
                     </span>
                   </span>
                   <span role="cell" className="max-sm:hidden">
-                    {colour !== undefined && <Swatch colour={catalogue.colour(colour)} />}
+                    {variant.colours.slice(0, 2).map((id, i) => (
+                      <span key={i} className="block leading-tight">
+                        <Swatch colour={catalogue.colour(id)} />
+                      </span>
+                    ))}
                   </span>
                   <span role="cell" className="font-mono">
                     {piece.quantity}

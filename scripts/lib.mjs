@@ -1,0 +1,47 @@
+// Helpers of the npm scripts. Node built-ins only: these run before anything is installed.
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = fileURLToPath(new URL('..', import.meta.url));
+const LEAST_NODE = [20, 11];
+
+/** Ends with a sentence when this Node is too old to run Outfit. */
+export function requireNode() {
+  const [major, minor] = process.versions.node.split('.').map(Number);
+  if (major > LEAST_NODE[0] || (major === LEAST_NODE[0] && minor >= LEAST_NODE[1])) return;
+  console.error(`Outfit needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}. Install a newer Node and try again.`);
+  process.exit(1);
+}
+
+/** Runs a command from the project's root; its exit code. */
+export function run(command, args, env = {}) {
+  return spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } }).status ?? 1;
+}
+
+export function runOrEnd(what, command, args) {
+  console.log(`> ${what}`);
+  const code = run(command, args);
+  if (code === 0) return;
+  console.error(`${what} failed. What it said stands above.`);
+  process.exit(code);
+}
+
+/** Installs what package-lock.json names, unless that has been done since the lock last changed. */
+export function installIfMissing() {
+  const done = join(ROOT, 'node_modules/.package-lock.json');
+  if (existsSync(done) && statSync(done).mtimeMs >= statSync(join(ROOT, 'package-lock.json')).mtimeMs) return;
+  runOrEnd('Installing packages (the first time takes a few minutes)', 'npm', ['ci', '--no-audit', '--no-fund']);
+}
+
+export function build() {
+  runOrEnd('Building', 'npm', ['run', '--silent', 'build']);
+}
+
+/** Starts the server and passes signals on, so that Ctrl C closes it cleanly. */
+export function serve(args) {
+  const server = spawn(process.execPath, ['--enable-source-maps', 'apps/server/dist/main.js', ...args], { cwd: ROOT, stdio: 'inherit' });
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
+  server.on('exit', (code) => process.exit(code ?? 0));
+}
