@@ -13,7 +13,7 @@ class Pass {
 
   constructor(
     private readonly market: ReducedMarket,
-    private readonly offers: readonly UsableOffer[],
+    private readonly open: ReadonlySet<string>,
   ) {
     this.ownedLeft = new Map([...market.owned].map(([variant, stock]) => [variant, stock.quantity]));
     this.missing = new Map(market.problem.needs.map((need) => [need.id, need.quantity]));
@@ -68,9 +68,9 @@ class Pass {
   bestLot(need: Need, onlySeller?: string): { usable: UsableOffer; variant: string; unitMinor: number } | null {
     let best: { usable: UsableOffer; variant: string; unitMinor: number } | null = null;
     for (const { variant, penaltyMinor } of need.options)
-      for (const usable of this.offers) {
-        if ((usable.yields.get(variant) ?? 0) === 0 || this.room(usable) < usable.offer.multiple) continue;
-        if (onlySeller !== undefined && usable.seller.id !== onlySeller) continue;
+      for (const usable of this.market.offersOf.get(variant) ?? []) {
+        if (!this.open.has(usable.seller.id) || (onlySeller !== undefined && usable.seller.id !== onlySeller)) continue;
+        if (this.room(usable) < usable.offer.multiple) continue;
         const unitMinor = (usable.offer.priceMinor * usable.offer.multiple) / this.usefulUnits(usable) + penaltyMinor;
         if (!best || unitMinor < best.unitMinor) best = { usable, variant, unitMinor };
       }
@@ -81,9 +81,7 @@ class Pass {
   private usefulUnits(usable: UsableOffer): number {
     let useful = 0;
     for (const [variant, each] of usable.yields) {
-      const wanted = this.market.problem.needs
-        .filter((need) => need.options.some((option) => option.variant === variant))
-        .reduce((all, need) => all + this.missingOf(need), 0);
+      const wanted = (this.market.needsOf.get(variant) ?? []).reduce((all, need) => all + this.missingOf(need), 0);
       useful += Math.min(each * usable.offer.multiple, wanted);
     }
     return Math.max(1, useful);
@@ -95,8 +93,7 @@ class Pass {
  * where they are cheaper. Postage plays no part: this is the assignment step the search over sellers repeats.
  */
 export function assignGreedily(market: ReducedMarket, open: ReadonlySet<string>): Decision {
-  const offers = market.offers.filter((usable) => open.has(usable.seller.id));
-  const pass = new Pass(market, offers);
+  const pass = new Pass(market, open);
   for (const need of market.problem.needs) {
     for (const { variant, penaltyMinor } of need.options) {
       const ownedCost = (market.owned.get(variant)?.costMinor ?? 0) + penaltyMinor;
@@ -105,7 +102,7 @@ export function assignGreedily(market: ReducedMarket, open: ReadonlySet<string>)
     }
   }
   for (const need of market.problem.needs) {
-    const seller = need.sameSeller ? bestSingleSeller(pass, need, offers) : undefined;
+    const seller = need.sameSeller ? bestSingleSeller(pass, need, market, open) : undefined;
     if (need.sameSeller && seller === undefined) continue;
     for (const { variant } of need.options) pass.fillFromSpare(need, variant, seller);
     while (pass.missingOf(need) > 0) {
@@ -120,11 +117,11 @@ export function assignGreedily(market: ReducedMarket, open: ReadonlySet<string>)
 }
 
 /** The seller with the cheapest lot among those who can supply all that is missing; undefined when none can. */
-function bestSingleSeller(pass: Pass, need: Need, offers: readonly UsableOffer[]): string | undefined {
+function bestSingleSeller(pass: Pass, need: Need, market: ReducedMarket, open: ReadonlySet<string>): string | undefined {
   let best: { seller: string; unitMinor: number } | undefined;
-  for (const seller of new Set(offers.map((usable) => usable.seller.id))) {
+  for (const seller of open) {
     const supply = need.options.reduce((all, { variant }) => {
-      const fresh = offers
+      const fresh = (market.offersOf.get(variant) ?? [])
         .filter((usable) => usable.seller.id === seller)
         .reduce((units, usable) => units + (usable.yields.get(variant) ?? 0) * pass.room(usable), 0);
       return all + fresh + pass.spareOf(variant, seller);

@@ -43,24 +43,28 @@ export function cheapestEach(market: ReducedMarket): Found | null {
 
 const MOST_ROUNDS = 200;
 
+/** Says when a search has to come to an end. */
+export type Halt = () => boolean;
+
 /**
  * A first plan: local search over which sellers to open (add, drop, swap), each set filled greedily. Deterministic.
- * Returns the best decision met, which may still break rules; `priced.faults` tells.
+ * Returns the best decision met, which may still break rules; `priced.faults` tells. `halt` ends it early.
  */
-export function searchSellers(market: ReducedMarket): Found {
+export function searchSellers(market: ReducedMarket, halt: Halt = () => false): Found {
   const all = market.sellers.map((seller) => seller.id);
   const starts = [new Set(all), ...all.map((seller) => new Set([seller]))].map((open) => assess(market, open));
   let best = starts.reduce((a, b) => (better(b.priced, a.priced) ? b : a));
-  for (const start of [starts[0], best]) if (start) best = descend(market, all, start, best);
+  for (const start of [starts[0], best]) if (start) best = descend(market, all, start, best, halt);
   return best;
 }
 
-function descend(market: ReducedMarket, all: readonly string[], start: Found, known: Found): Found {
+function descend(market: ReducedMarket, all: readonly string[], start: Found, known: Found, halt: Halt): Found {
   let here = start;
   let open = new Set(usedSellers(start));
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     let next: { found: Found; open: Set<string> } | null = null;
     for (const neighbour of neighbours(open, all)) {
+      if (halt()) break;
       const found = assess(market, neighbour);
       if (better(found.priced, next?.found.priced ?? here.priced)) next = { found, open: neighbour };
     }

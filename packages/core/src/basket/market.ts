@@ -16,6 +16,20 @@ export interface ReducedMarket {
   readonly offers: readonly UsableOffer[];
   readonly sellers: readonly Seller[];
   readonly owned: ReadonlyMap<string, { readonly quantity: number; readonly costMinor: number }>;
+  /** Offers by the wanted variants they yield, and needs by the variants that fill them. */
+  readonly offersOf: ReadonlyMap<string, readonly UsableOffer[]>;
+  readonly needsOf: ReadonlyMap<string, readonly Need[]>;
+}
+
+function grouped<T>(rows: readonly T[], keys: (row: T) => Iterable<string>): ReadonlyMap<string, readonly T[]> {
+  const groups = new Map<string, T[]>();
+  for (const row of rows)
+    for (const key of new Set(keys(row))) {
+      const group = groups.get(key);
+      if (group) group.push(row);
+      else groups.set(key, [row]);
+    }
+  return groups;
 }
 
 /** Reduces a valid problem. Rows of `owned` for one variant must not repeat; the schema check sees to it. */
@@ -34,9 +48,12 @@ export function reduceMarket(problem: BasketProblem): ReducedMarket {
       offers.push({ offer, seller, item, most: Math.floor(offer.stock / offer.multiple) * offer.multiple, yields });
   }
   const useful = new Set(offers.filter((usable) => usable.yields.size > 0).map((usable) => usable.seller.id));
+  const kept = offers.filter((usable) => useful.has(usable.seller.id));
   return {
     problem,
-    offers: offers.filter((usable) => useful.has(usable.seller.id)),
+    offers: kept,
+    offersOf: grouped(kept, (usable) => usable.yields.keys()),
+    needsOf: grouped(problem.needs, (need) => need.options.map((option) => option.variant)),
     sellers: problem.sellers.filter((seller) => useful.has(seller.id)),
     owned: new Map(problem.owned.map((row) => [row.variant, { quantity: row.quantity, costMinor: row.costMinor }])),
   };

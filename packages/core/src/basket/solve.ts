@@ -34,13 +34,14 @@ export async function solveBasket(problem: BasketProblem, control: SolveControl)
   const startedAt = control.now();
   const elapsed = (): number => Math.round((control.now() - startedAt) * 1000) / 1000;
   const market = reduceMarket(problem);
+  const searchSeconds = problem.effort.seconds * SEARCH_SHARE;
   const each = cheapestEach(market);
   const cheapestEachMinor = each?.priced.costMinor ?? null;
   const progress = (phase: SolveProgress['phase'], best: number | null, bound: number | null): void =>
     control.onProgress({ phase, bestMinor: best, boundMinor: bound, gap: best === null || bound === null ? null : gapOf(best, bound), seconds: elapsed() });
   progress('comparing', null, null);
 
-  let best = soundest(market, [searchSellers(market).decision, ...(each ? [each.decision] : [])]);
+  let best = soundest(market, [searchSellers(market, () => control.shouldStop() || elapsed() > searchSeconds).decision, ...(each ? [each.decision] : [])]);
   const planOf = (priced: PricedDecision, status: PlanStatus, boundMinor: number): BasketPlan => ({
     status,
     costMinor: priced.costMinor,
@@ -89,5 +90,7 @@ function soundest(market: ReducedMarket, decisions: readonly Parameters<typeof p
 /** Every cost is whole minor units, so a bound may be rounded up; solver tolerance is given away first. */
 const wholeBound = (bound: number): number => (Number.isFinite(bound) ? Math.max(0, Math.ceil(bound - TOLERANCE_MINOR)) : 0);
 const TOLERANCE_MINOR = 0.01;
+/** The search may take this share of the time; proving needs the rest. */
+const SEARCH_SHARE = 0.1;
 
 const gapOf = (cost: number, bound: number): number => (cost <= 0 ? 0 : Math.max(0, (cost - bound) / cost));

@@ -1,0 +1,77 @@
+import 'reflect-metadata';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { createApp } from '../src/app.js';
+import type { FigureDto, LineUpDto, LookDto } from '../src/figures/figures.dto.js';
+import type { JobDto } from '../src/jobs/index.js';
+
+export interface Answer<T> {
+  readonly status: number;
+  readonly headers: Headers;
+  readonly body: T;
+}
+
+/** A running application on a data folder of its own, and a client that speaks to it over HTTP. */
+export class Harness {
+  private constructor(
+    readonly folder: string,
+    readonly app: NestExpressApplication,
+    readonly base: string,
+  ) {}
+
+  static async start(folder = mkdtempSync(join(tmpdir(), 'outfit-test-'))): Promise<Harness> {
+    const app = await createApp({ dataFolder: folder, webFolder: null, demo: true });
+    await app.listen(0, '127.0.0.1');
+    return new Harness(folder, app, await app.getUrl());
+  }
+
+  async request<T = { message: string; faults: { path: string; sentence: string }[] }>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
+    const isRaw = typeof body === 'string' || body instanceof Uint8Array;
+    const response = await fetch(`${this.base}/api/${path}`, {
+      method,
+      headers: { ...(body === undefined ? {} : { 'content-type': isRaw ? 'text/csv' : 'application/json' }), ...headers },
+      ...(body === undefined ? {} : { body: isRaw ? (body as string) : JSON.stringify(body) }),
+    });
+    const text = await response.text();
+    const json = response.headers.get('content-type')?.includes('json') ?? false;
+    return { status: response.status, headers: response.headers, body: (json ? JSON.parse(text) : text) as T };
+  }
+
+  get = <T>(path: string): Promise<Answer<T>> => this.request<T>('GET', path);
+  post = <T = { message: string; faults: { path: string; sentence: string }[] }>(path: string, body?: unknown): Promise<Answer<T>> => this.request<T>('POST', path, body);
+  put = <T = { message: string; faults: { path: string; sentence: string }[] }>(path: string, body?: unknown): Promise<Answer<T>> => this.request<T>('PUT', path, body);
+
+  async figure(id: string): Promise<FigureDto> {
+    const { body } = await this.get<LineUpDto[]>('line-ups');
+    const figure = body.flatMap((lineUp) => lineUp.figures).find((row) => row.id === id);
+    if (!figure) throw new Error(`no figure ${id}`);
+    return figure;
+  }
+
+  async look(id: string): Promise<LookDto> {
+    const { body } = await this.get<LineUpDto[]>('line-ups');
+    const look = body.flatMap((lineUp) => lineUp.figures.flatMap((figure) => figure.looks)).find((row) => row.id === id);
+    if (!look) throw new Error(`no look ${id}`);
+    return look;
+  }
+
+  /** Waits until a job has ended, by its events. */
+  async ended(id: string): Promise<JobDto> {
+    const response = await fetch(`${this.base}/api/jobs/${id}/events`);
+    const events = (await response.text()).split('\n').filter((line) => line.startsWith('data: '));
+    return JSON.parse((events.at(-1) ?? '').slice(6)) as JobDto;
+  }
+
+  /** Closes and opens again on the same data, as after a restart. */
+  async restart(): Promise<Harness> {
+    await this.app.close();
+    return Harness.start(this.folder);
+  }
+
+  async stop(): Promise<void> {
+    await this.app.close();
+    rmSync(this.folder, { recursive: true });
+  }
+}

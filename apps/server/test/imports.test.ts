@@ -1,0 +1,93 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { ImportReportDto } from '../src/common/importReport.dto.js';
+import type { OfferDto, PricesDto, SellerDto } from '../src/market/market.dto.js';
+import type { PieceDto } from '../src/wardrobe/wardrobe.dto.js';
+import { Harness } from './harness.js';
+
+let server: Harness;
+beforeAll(async () => {
+  server = await Harness.start();
+});
+afterAll(() => server.stop());
+
+const MIXED = 'variant,quantity,condition,place\nHA-118·raven,2,new,Tray 1\nHA-118·ravn,1,used,Tray 1\nHN-601·umber,0,used,Tray 2\n';
+const SOUND = 'variant,quantity\nHA-118·raven,2\nHN-601·umber,4\n';
+const total = async (): Promise<number> => (await server.get<PieceDto[]>('wardrobe/pieces')).body.reduce((all, piece) => all + piece.quantity, 0);
+
+describe('importing owned pieces', () => {
+  test('a first look reports every bad row and takes nothing', async () => {
+    const before = await total();
+    const { status, body } = await server.post<ImportReportDto>('wardrobe/import', MIXED);
+    expect(status).toBe(201);
+    expect(body).toMatchObject({ rowCount: 3, soundCount: 1, importedCount: 0 });
+    expect(body.problems.map(({ line, column, value }) => [line, column, value])).toEqual([[3, 'variant', 'HA-118·ravn'], [4, 'quantity', '0']]);
+    expect(await total()).toBe(before);
+  });
+
+  test('agreeing to all is refused while rows are bad, and takes nothing', async () => {
+    const before = await total();
+    const answer = await server.post('wardrobe/import?agree=all', MIXED);
+    expect(answer.status).toBe(422);
+    expect(answer.body.message).toContain('Nothing was imported');
+    expect(await total()).toBe(before);
+  });
+
+  test('the sound rows can be taken alone; a sound file whole', async () => {
+    const before = await total();
+    expect((await server.post<ImportReportDto>('wardrobe/import?agree=sound', MIXED)).body.importedCount).toBe(1);
+    expect((await server.post<ImportReportDto>('wardrobe/import?agree=all', SOUND)).body.importedCount).toBe(2);
+    expect(await total()).toBe(before + 2 + 6);
+  });
+
+  test('what is exported is imported again without a problem', async () => {
+    const { body } = await server.get<string>('wardrobe/pieces.csv');
+    const report = await server.post<ImportReportDto>('wardrobe/import', body);
+    expect(report.body.problems).toEqual([]);
+    expect(report.body.soundCount).toBe((await server.get<PieceDto[]>('wardrobe/pieces')).body.length);
+  });
+
+  test.each<[string, string | Uint8Array, number, RegExp]>([
+    ['an empty body', '', 400, /content type text\/csv/],
+    ['another encoding', new Uint8Array([0x76, 0xe9, 0x0a]), 422, /UTF-8/],
+    ['missing columns', 'part,count\n', 422, /Missing: “variant”, “quantity”/],
+    ['a file that is too large', new Uint8Array(5_200_000).fill(97), 413, /too large/],
+  ])('%s gets a sentence', async (_, file, status, sentence) => {
+    const answer = await server.post('wardrobe/import?agree=sound', file);
+    expect(answer.status).toBe(status);
+    expect(answer.body.message).toMatch(sentence);
+  });
+
+  test('JSON instead of CSV, and an agreement that is none, are refused', async () => {
+    expect((await server.post('wardrobe/import', { rows: [] })).status).toBe(400);
+    expect((await server.post('wardrobe/import?agree=maybe', SOUND)).status).toBe(400);
+  });
+});
+
+describe('importing offers', () => {
+  const HEADER = 'seller,variant,price,stock,multiple,condition,seen on\n';
+  const importedOf = async (seller: string): Promise<OfferDto[]> => (await server.get<OfferDto[]>(`market/offers?seller=${seller}`)).body.filter((offer) => offer.origin === 'imported');
+
+  test('a cheaper imported offer becomes the lowest price at once', async () => {
+    const file = `${HEADER}tin-drawer,HE-901·walnut+clear-amber,0.05,9,1,new,2026-11-20\n`;
+    expect((await server.post<ImportReportDto>('market/import?agree=all', file)).body.importedCount).toBe(1);
+    const { body } = await server.get<PricesDto>('market/prices');
+    // 5 and a fifth of the 1.95 that Tin Drawer's lightest parcel costs
+    expect(body.lowest.find((price) => price.variant === 'HE-901·walnut+clear-amber')).toMatchObject({ priceMinor: 5, landedMinor: 44, seller: 'tin-drawer', seenOn: '2026-11-20' });
+  });
+
+  test('a seller’s file imported again replaces that seller’s imported offers, not the simulated ones', async () => {
+    const before = (await server.get<SellerDto[]>('market/sellers')).body.find((seller) => seller.id === 'second-shelf')?.offerCount ?? 0;
+    const row = (price: string): string => `second-shelf,HA-118·raven,${price},1,1,used,2026-11-20\n`;
+    await server.post('market/import?agree=all', `${HEADER}${row('1.00')}${row('2.00')}`);
+    expect(await importedOf('second-shelf')).toHaveLength(2);
+    await server.post('market/import?agree=all', `${HEADER}${row('3.00')}`);
+    expect((await importedOf('second-shelf')).map((offer) => offer.priceMinor)).toEqual([300]);
+    expect((await server.get<SellerDto[]>('market/sellers')).body.find((seller) => seller.id === 'second-shelf')?.offerCount).toBe(before + 1);
+  });
+
+  test('bad rows are told and nothing is taken before agreement', async () => {
+    const { body } = await server.post<ImportReportDto>('market/import', `${HEADER}nowhere,HA-118·raven,-1,0,1,new,yesterday\n`);
+    expect(body.importedCount).toBe(0);
+    expect(body.problems.map((problem) => problem.column)).toEqual(['seller', 'price', 'stock', 'seen on']);
+  });
+});

@@ -1,0 +1,61 @@
+import { describe, expect, test } from '@jest/globals';
+import { briefFaults, Catalogue, judge, NO_SUPPLY, P40, regionAt, wornParts, type Look } from '@outfit/core';
+import { demoWorld } from '../src/index.js';
+
+const world = demoWorld();
+const catalogue = new Catalogue(world.catalogue);
+const figures = world.lineUps.flatMap((lineUp) => lineUp.figures);
+const asLook = (parts: Look['parts']): Look => ({ parts, overrules: [] });
+
+describe('the demo world', () => {
+  test('has the breadth of a first cut', () => {
+    const { moulds, variants, officialFigures, colours } = world.catalogue;
+    expect(moulds.length).toBeGreaterThanOrEqual(25);
+    expect(variants.length).toBeGreaterThanOrEqual(150);
+    expect(officialFigures.length).toBe(12);
+    expect(colours.length).toBeGreaterThanOrEqual(48);
+  });
+
+  test('names nothing twice', () => {
+    for (const ids of [world.catalogue.variants.map((row) => row.id), world.catalogue.moulds.map((row) => row.number), world.catalogue.prints.map((row) => row.id), figures.map((row) => row.id)])
+      expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  test('refers to nothing that is not there', () => {
+    for (const variant of world.catalogue.variants) {
+      expect(() => catalogue.mouldOf(variant)).not.toThrow();
+      expect(() => catalogue.printOf(variant)).not.toThrow();
+      for (const colour of variant.colours) expect(() => catalogue.colour(colour)).not.toThrow();
+    }
+    for (const print of world.catalogue.prints) for (const motif of print.motifs) for (const colour of motif.colours) expect(() => catalogue.colour(colour)).not.toThrow();
+    for (const piece of world.pieces) expect(catalogue.has(piece.variant)).toBe(true);
+    const sources = new Set(world.catalogue.sources.map((source) => source.id));
+    for (const figure of world.catalogue.officialFigures) expect(sources.has(figure.source)).toBe(true);
+  });
+
+  test('prints lie on zones their part has', () => {
+    const position = { HD: 'head', TO: 'torso', AR: 'arm.L', LG: 'hips', SK: 'lower' } as const;
+    for (const variant of world.catalogue.variants) {
+      const place = position[variant.mould.slice(0, 2) as keyof typeof position];
+      for (const motif of catalogue.printOf(variant)?.motifs ?? []) for (const zone of motif.zones) expect([variant.id, regionAt(place, motif.face, zone, false)]).not.toEqual([variant.id, null]);
+    }
+  });
+
+  test('official figures go together: no part without a place, no two in one', () => {
+    for (const figure of world.catalogue.officialFigures) {
+      const worn = wornParts(asLook(figure.parts), catalogue);
+      expect(new Set(worn.flatMap((item) => item.fills)).size).toBe(worn.flatMap((item) => item.fills).length);
+    }
+  });
+
+  test.each(figures.map((figure) => [figure.name, figure] as const))('%s has a brief that can be judged and looks that can be dressed', (_, figure) => {
+    const { name, story, features, colours, ageBand, skinSchool, alterationSchool } = figure;
+    const brief = { name, story, features, colours, ageBand, skinSchool, alterationSchool, notSeen: [] };
+    expect(briefFaults(brief, world.catalogue)).toEqual([]);
+    for (const look of figure.looks) {
+      const { likeness, marks } = judge(asLook(look.parts), brief, catalogue, P40, NO_SUPPLY);
+      expect(likeness.score).toBeGreaterThan(30);
+      expect(marks.open.filter((mark) => mark.check === 'fit.position')).toEqual([]);
+    }
+  });
+});

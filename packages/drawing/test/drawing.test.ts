@@ -1,0 +1,111 @@
+import { describe, expect, test } from '@jest/globals';
+import { Catalogue, standingHeight, wornParts, type Look } from '@outfit/core';
+import { demoWorld } from '@outfit/demo';
+import { anchorOf, boxText, drawLook, drawVariant, figureBox, figureSvg, joints, markPoint, MOTIF_NAMES, silhouette } from '../src/index.js';
+
+const world = demoWorld();
+const catalogue = new Catalogue(world.catalogue);
+const LOOKS = world.lineUps.flatMap((lineUp) => lineUp.figures.flatMap((figure) => figure.looks.map((look): [string, Look] => [`${figure.name}, ${look.name}`, { parts: look.parts, overrules: [] }])));
+const [, firstLook] = LOOKS[0] ?? ['', { parts: [], overrules: [] }];
+const front = (look: Look): string => drawLook(look, catalogue, { view: 'front', idPrefix: 'x' }).markup;
+const back = (look: Look): string => drawLook(look, catalogue, { view: 'back', idPrefix: 'x' }).markup;
+
+/** Every tag that is opened is closed, in order. */
+function isBalanced(markup: string): boolean {
+  const open: string[] = [];
+  for (const [, close, name = '', self] of markup.matchAll(/<(\/?)([a-zA-Z]+)[^>]*?(\/?)>/g)) {
+    if (self === '/') continue;
+    if (close === '') open.push(name);
+    else if (open.pop() !== name) return false;
+  }
+  return open.length === 0;
+}
+
+describe('the demo world can be drawn', () => {
+  test.each(world.catalogue.moulds.map((mould) => [mould.number, mould.silhouette]))('%s has a silhouette in both views', (_, name) => {
+    const art = silhouette(name);
+    expect(art?.front.length).toBeGreaterThan(0);
+    expect(art?.back.length).toBeGreaterThan(0);
+  });
+
+  test('every printed motif is drawn by somebody', () => {
+    const printed = new Set(world.catalogue.prints.flatMap((print) => print.motifs.map((motif) => motif.motif)));
+    expect([...printed].filter((motif) => !MOTIF_NAMES.has(motif))).toEqual([]);
+  });
+
+  test.each(LOOKS)('%s is sound SVG from both sides, with a group for every part', (_, look) => {
+    for (const markup of [front(look), back(look)]) {
+      expect(isBalanced(markup)).toBe(true);
+      expect(markup).not.toMatch(/NaN|undefined|\{ground\}/);
+      for (const part of look.parts) expect(markup).toContain(`data-position="${part.position}"`);
+    }
+  });
+});
+
+describe('a drawing', () => {
+  test('is the same every time', () => {
+    expect(front(firstLook)).toBe(front(firstLook));
+  });
+
+  test('stands at the height that is measured', () => {
+    for (const [, look] of LOOKS) {
+      const worn = wornParts(look, catalogue);
+      expect(joints(worn).headBase - 88).toBeCloseTo(-10 * standingHeight(worn).total, 6);
+    }
+  });
+
+  test('shows in front what a turned torso has on its back', () => {
+    const torso = (turned: boolean): Look => ({ parts: [{ position: 'torso', variant: 'TO-401·woad·heron-jacket', turned }], overrules: [] });
+    const printOf = (markup: string): string => /clip-path="url\(#x-torso\)">(?!<path[^>]*fill="#000")(.*?)<\/g><\/g>/.exec(markup)?.[1] ?? '';
+    expect(printOf(front(torso(true)))).toBe(printOf(back(torso(false))));
+    expect(printOf(front(torso(true)))).not.toBe(printOf(front(torso(false))));
+  });
+
+  test('hides a face that is turned away and shows the second one', () => {
+    const head = (turned: boolean): string => front({ parts: [{ position: 'head', variant: 'HD-101·honey·quiet', turned }], overrules: [] });
+    const lips = catalogue.colour('brick-dust').hex;
+    expect(head(false)).toContain(lips);
+    expect(head(true)).not.toContain(lips);
+  });
+
+  test('puts the figure’s left on the viewer’s right in front, and on the left behind', () => {
+    const where = joints(wornParts(firstLook, catalogue));
+    expect(anchorOf('hand.L', where, 'front').x).toBeGreaterThan(0);
+    expect(anchorOf('hand.L', where, 'back').x).toBeLessThan(0);
+  });
+
+  test('tacks the outlines of imagined parts and no others', () => {
+    const look: Look = { parts: [{ position: 'headgear', variant: 'HA-118·rust', turned: false }, { position: 'torso', variant: 'TO-401·woad', turned: false }], overrules: [] };
+    const tacked = drawLook(look, catalogue, { view: 'front', idPrefix: 'x', tacked: new Set(['headgear']) }).markup;
+    const groupOf = (position: string): string => tacked.split(`data-position="${position}"`)[1]?.split('data-position')[0] ?? '';
+    expect(groupOf('headgear')).toContain('stroke-dasharray');
+    expect(groupOf('torso')).not.toContain('stroke-dasharray');
+  });
+
+  test('keeps a pole on the ground whoever holds it', () => {
+    const pole = (legs: string, anchor: 'hips' | 'lower'): string =>
+      front({ parts: [{ position: anchor, variant: legs, turned: false }, { position: 'held.L', variant: 'HE-904·teak+chalk', turned: false }], overrules: [] });
+    expect(pole('LG-701·slate+soot', 'hips')).toContain('M-3.5,138 L');
+    expect(pole('LG-708·slate+soot', 'lower')).toContain('M-3.5,86 L');
+  });
+
+  test('as a document has room for all of it and a title that cannot break out', () => {
+    const svg = figureSvg(firstLook, catalogue, { view: 'front', idPrefix: 'x', pxPerMm: 40, title: '<script>' });
+    expect(svg).toContain(`viewBox="${boxText(figureBox(firstLook, catalogue))}"`);
+    expect(svg).not.toContain('<script>');
+    expect(isBalanced(svg)).toBe(true);
+  });
+
+  test('of one part is framed around it', () => {
+    const variant = catalogue.variant('HA-118·raven');
+    const { markup, viewBox } = drawVariant(variant, 'headgear', catalogue, 'x');
+    expect(isBalanced(markup)).toBe(true);
+    expect(viewBox.split(' ').map(Number)).toHaveLength(4);
+  });
+
+  test('puts a mark about the brows on the brows, and one about the back of the head behind', () => {
+    const where = joints(wornParts(firstLook, catalogue));
+    expect(markPoint('headgear', 'head.front.brow', where, 'front').y).toBe(where.headBase - 60);
+    expect(markPoint('head', 'head.back', where, 'back').y).toBe(where.headBase - 40);
+  });
+});
