@@ -68,4 +68,4 @@ export const webApi = generatedApi.enhanceEndpoints({
 });
 
 export * from './generated';
-export { currentCatalogue, rememberCatalogue } from './catalogue';
+export { rememberCatalogue } from './catalogue';

@@ -7,6 +7,7 @@ interface FigurePictureProps {
   readonly catalogue: Catalogue;
   /** Pixels per millimetre: figures side by side share it, so that heights compare. */
   readonly pxPerMm: number;
+  /** Empty when its name stands beside. */
   readonly label: string;
   readonly view?: View;
 }
@@ -18,8 +19,7 @@ export function FigurePicture({ look, catalogue, pxPerMm, label, view = 'front' 
   const { box } = drawn;
   return (
     <svg
-      role="img"
-      aria-label={label}
+      {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
       viewBox={boxText(box)}
       width={(box.width / 10) * pxPerMm}
       height={(box.height / 10) * pxPerMm}

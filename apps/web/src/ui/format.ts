@@ -6,9 +6,6 @@ export function money(minor: number, currency: string): string {
 /** 2026-11-23 as "23 November 2026". */
 export const longDay = (iso: string): string => new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
 
-/** "14:02" on the person's own clock. */
-export const clockTime = (date: Date): string => new Intl.DateTimeFormat('en-GB', { timeStyle: 'short' }).format(date);
-
 export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
 /** A sentence out of whatever a request failed with. */

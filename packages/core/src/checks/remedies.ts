@@ -6,7 +6,7 @@ import type { Remedy, Subject, Supply } from './check.js';
 const MOST_REMEDIES = 3;
 
 /** Owned first, then the cheapest; what nobody sells and nobody owns comes last. */
-export function byReach(supply: Supply): (a: Variant, b: Variant) => number {
+function byReach(supply: Supply): (a: Variant, b: Variant) => number {
   const cost = (variant: Variant): number => (supply.owned(variant.id) > 0 ? -1 : (supply.landedMinor(variant.id) ?? Number.MAX_SAFE_INTEGER));
   return (a, b) => cost(a) - cost(b) || a.id.localeCompare(b.id);
 }

@@ -21,7 +21,7 @@ const head: Silhouette = {
   ],
 };
 
-export const TORSO_OUTLINE =
+const TORSO_OUTLINE =
   'M-18,-126 C-40,-124 -53,-113 -53,-97 C-53,-73 -47,-54 -50,-33 C-52,-19 -55,-8 -57,1 C-30,7 30,7 57,1 C55,-8 52,-19 50,-33 C47,-54 53,-73 53,-97 C53,-113 40,-124 18,-126 Z';
 
 const torso: Silhouette = {
@@ -39,7 +39,7 @@ const torso: Silhouette = {
 };
 
 /** Arms are drawn for the side at +x; the other side is the same shape mirrored. */
-export const ARM_OUTLINE = 'M38,-118 C64,-116 75,-88 80,-51 C82,-34 82,-25 76,-20 C66,-14 57,-19 55,-31 C52,-56 48,-76 40,-90 Z';
+const ARM_OUTLINE = 'M38,-118 C64,-116 75,-88 80,-51 C82,-34 82,-25 76,-20 C66,-14 57,-19 55,-31 C52,-56 48,-76 40,-90 Z';
 
 const ARM_SHAPES = [
   { d: ARM_OUTLINE, fill: 'c0', z: Z.arms },

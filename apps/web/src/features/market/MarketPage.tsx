@@ -86,7 +86,8 @@ function Offers({ seller, words, onWords }: { readonly seller: SellerDto; readon
       <div className="border-rule border-b p-3">
         <Input aria-label="Search these offers" placeholder={`Search what ${seller.name} sells`} value={words} onChange={(event) => onWords(event.target.value)} />
       </div>
-      <div className="min-h-0 flex-1 overflow-auto">
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard */}
+      <div tabIndex={0} role="group" aria-label="List of offers" className="min-h-0 flex-1 overflow-auto">
         <table className="w-full text-[0.93rem]">
           <thead className="bg-paper text-pencil sticky top-0 text-left text-[0.87rem]">
             <tr>

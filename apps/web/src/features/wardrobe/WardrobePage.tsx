@@ -70,7 +70,7 @@ export function WardrobePage() {
             </span>
           ))}
         </div>
-        <div ref={scroller} role="rowgroup" className="bg-sheet min-h-0 flex-1 overflow-auto">
+        <div ref={scroller} role="rowgroup" tabIndex={0} className="bg-sheet min-h-0 flex-1 overflow-auto">
           {rows.length === 0 && (
             <Empty title={pieces.length === 0 ? 'Nothing is owned yet' : 'Nothing matches'}>
               <p>{pieces.length === 0 ? 'Import a CSV file of what lies on your desk; bad rows are told one by one before anything is taken.' : 'Try a colour, a nickname or a drawer.'}</p>

@@ -1,0 +1,72 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+
+test('undo and redo survive a reload', async ({ page }) => {
+  await page.goto('/figures/toss-hallam/fitting?position=headgear');
+  const parts = page.getByRole('list', { name: 'Parts of this look' });
+  await expect(parts).toContainText('Bowl fringe in straw');
+  await page.getByRole('option', { name: /Side parting, HA-124/ }).first().click();
+  await expect(parts).toContainText('Side parting');
+  await page.reload();
+  await expect(parts).toContainText('Side parting');
+  await page.keyboard.press('Control+z');
+  await expect(parts).toContainText('Bowl fringe in straw');
+  await page.reload();
+  await expect(parts).toContainText('Bowl fringe in straw');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(parts).toContainText('Side parting');
+  await page.keyboard.press('Control+z');
+  await expect(parts).toContainText('Bowl fringe in straw');
+});
+
+test('a mark is mended by its remedy, and another waved off with a reason that stays', async ({ page }) => {
+  await page.goto('/figures/ibbe-lantry/fitting?look=ibbe-lantry-2');
+  const marks = page.getByRole('region', { name: 'Marks' });
+  await expect(marks).toContainText('The hands in clay are 22.6 from the face in umber: different.');
+  await marks.getByRole('button', { name: 'Put on Mitten hand in umber, owned' }).click();
+  await expect(marks).not.toContainText('hands in clay');
+  await marks.getByRole('listitem').filter({ hasText: 'sits high and loose' }).getByRole('button', { name: 'Wave it off…' }).click();
+  await page.getByLabel('Why it is fine').fill('It is a windy night');
+  await page.getByRole('button', { name: 'Wave off', exact: true }).click();
+  await page.reload();
+  await expect(marks).toContainText('Waved off: “It is a windy night”.');
+});
+
+test('a figure is dressed with the keyboard alone', async ({ page }) => {
+  await page.goto('/figures/juno-sedge/fitting');
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await page.keyboard.press('7');
+  await expect(page.getByRole('heading', { name: 'In right hand' })).toBeVisible();
+  await page.getByRole('listbox').focus();
+  await page.keyboard.press('ArrowDown');
+  const active = await page.getByRole('listbox').getAttribute('aria-activedescendant');
+  const name = (await page.locator(`#${active} b`).textContent()) ?? '';
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('option').filter({ hasText: 'on now' })).toContainText(name);
+  await page.keyboard.press('v');
+  await expect(page).toHaveURL(/view=back/);
+  await page.keyboard.press('b');
+  await expect(page).toHaveURL(/brief/);
+});
+
+test('the figure itself is the menu', async ({ page }) => {
+  await page.goto('/figures/bram-otterby/fitting');
+  await page.getByTestId('drawn-figure').locator('[data-position=torso] path').first().click({ force: true });
+  await expect(page.getByRole('region', { name: 'Candidates' }).getByRole('heading', { name: 'Torso' })).toBeVisible();
+});
+
+test('no request leaves the machine, and nothing serious hinders a screen reader', async ({ page }) => {
+  const asked: string[] = [];
+  const errors: string[] = [];
+  page.on('request', (request) => asked.push(request.url()));
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  for (const path of ['/', '/figures/marta-quill/brief', '/figures/marta-quill/fitting', '/figures/marta-quill/errand', '/wardrobe', '/market']) {
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze();
+    expect([path, violations.filter((row) => row.impact === 'serious' || row.impact === 'critical').map((row) => [row.id, row.nodes.slice(0, 3).map((node) => node.html.slice(0, 120))])]).toEqual([path, []]);
+  }
+  expect(asked.length).toBeGreaterThan(20);
+  expect(asked.filter((url) => !/^(http:\/\/127\.0\.0\.1:\d+\/|data:|blob:)/.test(url))).toEqual([]);
+  expect(errors).toEqual([]);
+});
