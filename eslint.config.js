@@ -20,12 +20,21 @@ const elements = [
 
 const whole = (...types) => types.map((type) => ({ to: { element: { type } } }));
 /** Another area is reached through its index.ts only; a folder's own files reach each other freely. */
-const front = (type) => [{ to: { element: { type, fileInternalPath: 'index.ts' } } }, { to: { element: { type, captured: { area: '{{from.element.captured.area}}' } } } }];
+const front = (type) => [
+  { to: { element: { type, fileInternalPath: 'index.ts' } } },
+  { to: { element: { type, captured: { area: '{{from.element.captured.area}}' } } } },
+];
 
 const appPolicies = [
   { from: { element: { type: 'server-common' } }, allow: [...whole('server-common'), ...front('server-area')] },
   { from: { element: { type: 'server-area' } }, allow: [...whole('server-common'), ...front('server-area')] },
-  { from: { element: { type: 'web-feature' } }, allow: [...whole('web-app', 'web-ui', 'web-api'), { to: { element: { type: 'web-feature', captured: { area: '{{from.element.captured.area}}' } } } }] },
+  {
+    from: { element: { type: 'web-feature' } },
+    allow: [
+      ...whole('web-app', 'web-ui', 'web-api'),
+      { to: { element: { type: 'web-feature', captured: { area: '{{from.element.captured.area}}' } } } },
+    ],
+  },
   { from: { element: { type: 'web-app' } }, allow: [...whole('web-app', 'web-ui', 'web-api'), ...front('web-feature')] },
   { from: { element: { type: 'web-ui' } }, allow: whole('web-ui', 'web-api') },
   { from: { element: { type: 'web-api' } }, allow: whole('web-api') },
@@ -53,7 +62,10 @@ export default tseslint.config(
   {
     files: ['packages/*/src/**/*.ts'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ group: ['node:*', 'react*', '@nestjs/*', 'typeorm'], message: 'Packages know no framework and no I/O.' }] }],
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['node:*', 'react*', '@nestjs/*', 'typeorm'], message: 'Packages know no framework and no I/O.' }] },
+      ],
       'no-restricted-globals': ['error', 'process', 'window', 'document', 'fetch'],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
     },
@@ -63,7 +75,14 @@ export default tseslint.config(
     rules: {
       '@typescript-eslint/no-restricted-imports': [
         'error',
-        { patterns: [{ group: ['@outfit/*', ...(name === 'core' ? [] : ['!@outfit/core'])], message: 'Packages import core and nothing else of ours; core imports none.' }] },
+        {
+          patterns: [
+            {
+              group: ['@outfit/*', ...(name === 'core' ? [] : ['!@outfit/core'])],
+              message: 'Packages import core and nothing else of ours; core imports none.',
+            },
+          ],
+        },
       ],
     },
   })),
@@ -73,7 +92,9 @@ export default tseslint.config(
     settings: {
       'boundaries/elements': elements,
       'boundaries/include': ['apps/**/*'],
-      'import/resolver': { typescript: { project: ['apps/server/tsconfig.json', 'apps/web/tsconfig.json'], noWarnOnMultipleProjects: true } },
+      'import/resolver': {
+        typescript: { project: ['apps/server/tsconfig.json', 'apps/web/tsconfig.json'], noWarnOnMultipleProjects: true },
+      },
     },
     rules: { 'boundaries/dependencies': ['error', { default: 'disallow', policies: appPolicies }] },
   },

@@ -5,7 +5,10 @@ test('undo and redo survive a reload', async ({ page }) => {
   await page.goto('/figures/toss-hallam/fitting?position=headgear');
   const parts = page.getByRole('list', { name: 'Parts of this look' });
   await expect(parts).toContainText('Bowl fringe in straw');
-  await page.getByRole('option', { name: /Side parting, HA-124/ }).first().click();
+  await page
+    .getByRole('option', { name: /Side parting, HA-124/ })
+    .first()
+    .click();
   await expect(parts).toContainText('Side parting');
   await page.reload();
   await expect(parts).toContainText('Side parting');
@@ -60,11 +63,23 @@ test('no request leaves the machine, and nothing serious hinders a screen reader
   const errors: string[] = [];
   page.on('request', (request) => asked.push(request.url()));
   page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
-  for (const path of ['/', '/figures/marta-quill/brief', '/figures/marta-quill/fitting', '/figures/marta-quill/errand', '/wardrobe', '/market']) {
+  for (const path of [
+    '/',
+    '/figures/marta-quill/brief',
+    '/figures/marta-quill/fitting',
+    '/figures/marta-quill/errand',
+    '/wardrobe',
+    '/market',
+  ]) {
     await page.goto(path);
     await page.waitForLoadState('networkidle');
     const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze();
-    expect([path, violations.filter((row) => row.impact === 'serious' || row.impact === 'critical').map((row) => [row.id, row.nodes.slice(0, 3).map((node) => node.html.slice(0, 120))])]).toEqual([path, []]);
+    expect([
+      path,
+      violations
+        .filter((row) => row.impact === 'serious' || row.impact === 'critical')
+        .map((row) => [row.id, row.nodes.slice(0, 3).map((node) => node.html.slice(0, 120))]),
+    ]).toEqual([path, []]);
   }
   expect(asked.length).toBeGreaterThan(20);
   expect(asked.filter((url) => !/^(http:\/\/127\.0\.0\.1:\d+\/|data:|blob:)/.test(url))).toEqual([]);

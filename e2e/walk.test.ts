@@ -56,7 +56,13 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
   await page.getByRole('link', { name: 'Wardrobe' }).click();
   await expect(page.getByTestId('wardrobe-total')).toHaveText('87 pieces in 44 runs');
   await page.getByRole('button', { name: 'Import CSV…' }).click();
-  await page.locator('input[type=file]').setInputFiles(csv('variant,quantity,condition,place\nTO-401·woad·heron-jacket,1,new,Tray\nHA-118·sillver,1,used,Tray\nHN-601·rosewood,0,used,Tray\n'));
+  await page
+    .locator('input[type=file]')
+    .setInputFiles(
+      csv(
+        'variant,quantity,condition,place\nTO-401·woad·heron-jacket,1,new,Tray\nHA-118·sillver,1,used,Tray\nHN-601·rosewood,0,used,Tray\n',
+      ),
+    );
   await expect(page.getByRole('row', { name: /3 variant HA-118·sillver .* Did you mean HA-118·silver\?/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /4 quantity 0 Must be between 1 and 10000\./ })).toBeVisible();
   await expect(page.getByTestId('wardrobe-total')).toHaveText('87 pieces in 44 runs');
@@ -66,15 +72,27 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
   // Market: one very cheap offer for the white legs, imported the same way.
   await page.getByRole('link', { name: 'Market' }).click();
   await page.getByRole('button', { name: 'Import CSV…' }).click();
-  await page.locator('input[type=file]').setInputFiles(csv('seller,variant,price,stock,multiple,condition,seen on\ntin-drawer,LG-701·chalk+soot,0.01,9,1,new,2026-11-20\ntin-drawer,HN-601·rosewood,0.02,9,1,new,2026-11-20\ntin-drawer,HD-101·rosewood·weathered,0.03,9,1,new,2026-11-20\n'));
+  await page
+    .locator('input[type=file]')
+    .setInputFiles(
+      csv(
+        'seller,variant,price,stock,multiple,condition,seen on\ntin-drawer,LG-701·chalk+soot,0.01,9,1,new,2026-11-20\ntin-drawer,HN-601·rosewood,0.02,9,1,new,2026-11-20\ntin-drawer,HD-101·rosewood·weathered,0.03,9,1,new,2026-11-20\n',
+      ),
+    );
   await page.getByRole('button', { name: 'Import 3 offers' }).click();
   await expect(page.getByText('3 offers imported.')).toBeVisible();
 
   // Errand: legs 0.01, two hands 0.04, head 0.03 and 1.95 postage make 2.03; the rest is owned.
   await shelf.getByRole('button', { name: /^Marta Quill/ }).click();
-  await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /Fitting/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('link', { name: /Fitting/ })
+    .click();
   await expect(page.getByTestId('to-buy')).toContainText(`${toBuy / 100 - 1}, about`);
-  await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /Errand/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('link', { name: /Errand/ })
+    .click();
   await page.getByRole('button', { name: 'Plan the errand' }).click();
   await expect(page.getByTestId('paid')).toHaveText('€2.03');
   await expect(page.getByText('Proven: nothing cheaper exists')).toBeVisible();
@@ -96,7 +114,10 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
   const list = await saved(page, () => page.getByRole('link', { name: 'Shopping list (CSV)' }).click());
   const rows = list.trim().split('\r\n').slice(1);
   expect(rows.reduce((all, row) => all + Math.round(Number(row.split(',').at(-2)) * 100), 0)).toBe(paid);
-  await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /Fitting/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('link', { name: /Fitting/ })
+    .click();
   await page.getByRole('button', { name: 'Take the picture away' }).click();
   const svg = await saved(page, () => page.getByRole('link', { name: 'Save as SVG' }).click());
   expect(svg).toContain('<svg');

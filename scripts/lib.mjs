@@ -11,7 +11,9 @@ const LEAST_NODE = [20, 11];
 export function requireNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major > LEAST_NODE[0] || (major === LEAST_NODE[0] && minor >= LEAST_NODE[1])) return;
-  console.error(`Outfit needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}. Install a newer Node and try again.`);
+  console.error(
+    `Outfit needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}. Install a newer Node and try again.`,
+  );
   process.exit(1);
 }
 

@@ -8,7 +8,13 @@ export function generateBasket(needs: number, sellers: number, offers: number, s
   const usual = Array.from({ length: needs }, () => between(10, 400));
   return {
     currency: 'EUR',
-    needs: usual.map((_, n) => ({ id: `n${n}`, quantity: between(1, 4), options: [{ variant: `v${n}`, penaltyMinor: 0 }], shortCostMinor: 100_000, sameSeller: false })),
+    needs: usual.map((_, n) => ({
+      id: `n${n}`,
+      quantity: between(1, 4),
+      options: [{ variant: `v${n}`, penaltyMinor: 0 }],
+      shortCostMinor: 100_000,
+      sameSeller: false,
+    })),
     owned: [],
     items: usual.map((_, n) => ({ id: `i${n}`, weightG: between(2, 30) / 10, yields: [{ variant: `v${n}`, quantity: 1 }] })),
     sellers: Array.from({ length: sellers }, (_, s) => {
@@ -32,7 +38,15 @@ export function generateBasket(needs: number, sellers: number, offers: number, s
     }),
     offers: Array.from({ length: offers }, (_, o) => {
       const n = o < needs ? o : between(0, needs - 1);
-      return { id: `o${o}`, seller: `s${between(0, sellers - 1)}`, item: `i${n}`, priceMinor: Math.round((usual[n] ?? 50) * (0.6 + 1.2 * draw())), stock: between(1, 12), multiple: 1, condition: 'used' as const };
+      return {
+        id: `o${o}`,
+        seller: `s${between(0, sellers - 1)}`,
+        item: `i${n}`,
+        priceMinor: Math.round((usual[n] ?? 50) * (0.6 + 1.2 * draw())),
+        stock: between(1, 12),
+        multiple: 1,
+        condition: 'used' as const,
+      };
     }),
     resale: [],
     rules: NO_RULES,

@@ -18,7 +18,16 @@ export class AppModule {
   static over(databaseFile: string): DynamicModule {
     return {
       module: AppModule,
-      imports: [TypeOrmModule.forRoot(databaseOptions(databaseFile)), ClockModule, CatalogueModule, FiguresModule, WardrobeModule, MarketModule, JobsModule, ErrandsModule],
+      imports: [
+        TypeOrmModule.forRoot(databaseOptions(databaseFile)),
+        ClockModule,
+        CatalogueModule,
+        FiguresModule,
+        WardrobeModule,
+        MarketModule,
+        JobsModule,
+        ErrandsModule,
+      ],
     };
   }
 }

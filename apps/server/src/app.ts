@@ -46,7 +46,11 @@ const SECURITY = helmet({
 /** Builds the application, not yet listening. */
 export async function createApp({ dataFolder, webFolder, demo }: AppOptions): Promise<NestExpressApplication> {
   mkdirSync(dataFolder, { recursive: true });
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(join(dataFolder, 'outfit.sqlite')), { bodyParser: false, logger: ['error', 'warn'], abortOnError: false });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(join(dataFolder, 'outfit.sqlite')), {
+    bodyParser: false,
+    logger: ['error', 'warn'],
+    abortOnError: false,
+  });
   app.setGlobalPrefix('api');
   app.use(sameMachine, SECURITY);
   app.use('/api/errands/solve', json({ limit: '10mb' }));

@@ -23,9 +23,12 @@ function writable(folder: string): string {
   return folder;
 }
 
-const { values } = parseArgs({ options: { demo: { type: 'boolean', default: false }, data: { type: 'string' }, port: { type: 'string' } } });
+const { values } = parseArgs({
+  options: { demo: { type: 'boolean', default: false }, data: { type: 'string' }, port: { type: 'string' } },
+});
 const port = Number(values.port ?? process.env['OUTFIT_PORT'] ?? DEFAULT_PORT);
-if (!Number.isInteger(port) || port < 0 || port > 65535) giveUp(`“${values.port ?? ''}” is not a port. Give a number such as ${DEFAULT_PORT}.`);
+if (!Number.isInteger(port) || port < 0 || port > 65535)
+  giveUp(`“${values.port ?? ''}” is not a port. Give a number such as ${DEFAULT_PORT}.`);
 const dataFolder = writable(resolve(values.data ?? process.env['OUTFIT_DATA'] ?? join(ROOT, 'data', values.demo ? 'demo' : 'workspace')));
 
 try {

@@ -33,7 +33,10 @@ describe('an errand', () => {
     const { result } = await server.ended(body.job.id);
     const list = await server.get<string>(`errands/${body.id}/shopping-list.csv`);
     expect(list.headers.get('content-type')).toContain('text/csv');
-    const [header, ...rows] = list.body.trim().split('\r\n').map((line) => line.split(','));
+    const [header, ...rows] = list.body
+      .trim()
+      .split('\r\n')
+      .map((line) => line.split(','));
     const sum = header?.indexOf('sum') ?? -1;
     // names hold commas inside quotes, so the sum is counted from the end of the row
     const paid = rows.reduce((all, row) => all + Math.round(Number(row.at(sum - (header?.length ?? 0))) * 100), 0);
@@ -68,17 +71,29 @@ describe('a bare basket problem', () => {
   });
 
   test('with duty, a negative price or an unknown key is refused at its path', async () => {
-    const answer = await server.post('errands/solve', { ...EXAMPLE, sellers: EXAMPLE.sellers.map((seller) => ({ ...seller, duty: { aboveMinor: 0, percent: 1, feeMinor: 0 } })) });
+    const answer = await server.post('errands/solve', {
+      ...EXAMPLE,
+      sellers: EXAMPLE.sellers.map((seller) => ({ ...seller, duty: { aboveMinor: 0, percent: 1, feeMinor: 0 } })),
+    });
     expect(answer.status).toBe(422);
     expect(answer.body.message).toContain('/sellers/0/duty: Duty is not worked out yet');
     expect((await server.post('errands/solve', { ...EXAMPLE, currency: 7 })).body.faults[0]?.path).toBe('/currency');
-    expect((await server.post('errands/solve', { ...EXAMPLE, wish: 1 })).body.faults).toEqual([{ path: '/wish', sentence: 'This key is not known.' }]);
+    expect((await server.post('errands/solve', { ...EXAMPLE, wish: 1 })).body.faults).toEqual([
+      { path: '/wish', sentence: 'This key is not known.' },
+    ]);
   });
 
   test('of over 10 MB, or that is no JSON, gets a sentence', async () => {
     expect((await server.post('errands/solve', { ...EXAMPLE, pad: 'x'.repeat(10_600_000) })).status).toBe(413);
-    const broken = await fetch(`${server.base}/api/errands/solve`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{"currency":' });
-    expect([broken.status, (await broken.json()) as object]).toEqual([400, { status: 400, message: 'What was sent is not valid JSON.', faults: [] }]);
+    const broken = await fetch(`${server.base}/api/errands/solve`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{"currency":',
+    });
+    expect([broken.status, (await broken.json()) as object]).toEqual([
+      400,
+      { status: 400, message: 'What was sent is not valid JSON.', faults: [] },
+    ]);
   });
 });
 
@@ -86,15 +101,31 @@ describe('jobs', () => {
   /** Many needs with interlocking postage: long enough to be stopped on the way. */
   const long = () => {
     const count = 60;
-    const sellers = Array.from({ length: 50 }, (_, s) => ({ ...EXAMPLE.sellers[0], id: `s${s}`, postage: [{ upToG: 500, costMinor: 150 + ((s * 37) % 90) }] }));
+    const sellers = Array.from({ length: 50 }, (_, s) => ({
+      ...EXAMPLE.sellers[0],
+      id: `s${s}`,
+      postage: [{ upToG: 500, costMinor: 150 + ((s * 37) % 90) }],
+    }));
     return {
       ...EXAMPLE,
-      needs: Array.from({ length: count }, (_, n) => ({ id: `n${n}`, quantity: 2, options: [{ variant: `v${n}`, penaltyMinor: 0 }], shortCostMinor: null, sameSeller: false })),
+      needs: Array.from({ length: count }, (_, n) => ({
+        id: `n${n}`,
+        quantity: 2,
+        options: [{ variant: `v${n}`, penaltyMinor: 0 }],
+        shortCostMinor: null,
+        sameSeller: false,
+      })),
       owned: [],
       items: Array.from({ length: count }, (_, n) => ({ id: `i${n}`, weightG: 1, yields: [{ variant: `v${n}`, quantity: 1 }] })),
       sellers,
       offers: Array.from({ length: count * 14 }, (_, o) => ({
-        id: `o${o}`, seller: `s${(o * 31 + Math.floor(o / count) * 7) % 50}`, item: `i${o % count}`, priceMinor: 20 + ((o * 7919) % 113), stock: 1 + (o % 3), multiple: 1, condition: 'used',
+        id: `o${o}`,
+        seller: `s${(o * 31 + Math.floor(o / count) * 7) % 50}`,
+        item: `i${o % count}`,
+        priceMinor: 20 + ((o * 7919) % 113),
+        stock: 1 + (o % 3),
+        multiple: 1,
+        condition: 'used',
       })),
       effort: { gap: 0, seconds: 60 },
     };
@@ -116,7 +147,16 @@ describe('jobs', () => {
 
   test('that ran while Outfit was closed are marked interrupted, their best plan kept', async () => {
     const database = server.app.get<DataSource>(getDataSourceToken());
-    await database.manager.insert(JobEntity, { id: 'left-behind', kind: 'errand', state: 'running', startedAt: '2026-01-01T00:00:00.000Z', endedAt: null, progress: null, result: EXAMPLE_PLAN, error: null });
+    await database.manager.insert(JobEntity, {
+      id: 'left-behind',
+      kind: 'errand',
+      state: 'running',
+      startedAt: '2026-01-01T00:00:00.000Z',
+      endedAt: null,
+      progress: null,
+      result: EXAMPLE_PLAN,
+      error: null,
+    });
     server = await server.restart();
     const { body } = await server.get<JobDto>('jobs/left-behind');
     expect(body).toMatchObject({ state: 'interrupted', result: EXAMPLE_PLAN });

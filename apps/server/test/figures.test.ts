@@ -10,7 +10,10 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-const putOn = (variant: string, position = 'headgear') => ({ edits: [{ action: 'put on', position, variant }], label: `Put on ${variant}` });
+const putOn = (variant: string, position = 'headgear') => ({
+  edits: [{ action: 'put on', position, variant }],
+  label: `Put on ${variant}`,
+});
 const worn = (look: LookDto, position: string): string | undefined => look.parts.find((part) => part.position === position)?.variant;
 
 describe('edits of a look', () => {
@@ -83,7 +86,12 @@ describe('figures', () => {
 
   test('a brief is saved whole and survives a restart', async () => {
     const { brief } = await server.figure('odile-marsh');
-    const changed = { ...brief, ageBand: 'youth', notSeen: ['legs'], features: [...brief.features, { id: 'f', label: 'No glasses', area: 'face', kind: 'absence', target: 'glasses', weight: 'nice' }] };
+    const changed = {
+      ...brief,
+      ageBand: 'youth',
+      notSeen: ['legs'],
+      features: [...brief.features, { id: 'f', label: 'No glasses', area: 'face', kind: 'absence', target: 'glasses', weight: 'nice' }],
+    };
     expect((await server.put('figures/odile-marsh/brief', changed)).status).toBe(200);
     server = await server.restart();
     expect((await server.figure('odile-marsh')).brief).toEqual(changed);
@@ -110,7 +118,9 @@ describe('figures', () => {
   test('the line-up is reordered only when the whole order is given', async () => {
     const order = (await server.get<LineUpDto[]>('line-ups')).body[0]?.figures.map((figure) => figure.id) ?? [];
     const turned = [...order].reverse();
-    expect((await server.put<LineUpDto>('line-ups/heron-crew/order', { figures: turned })).body.figures.map((figure) => figure.id)).toEqual(turned);
+    expect((await server.put<LineUpDto>('line-ups/heron-crew/order', { figures: turned })).body.figures.map((figure) => figure.id)).toEqual(
+      turned,
+    );
     expect((await server.put('line-ups/heron-crew/order', { figures: order.slice(1) })).status).toBe(409);
     expect((await server.put('line-ups/heron-crew/order', { figures: [order[0], ...order.slice(0, -1)] })).status).toBe(409);
   });

@@ -27,7 +27,12 @@ export class Harness {
     return new Harness(folder, app, await app.getUrl());
   }
 
-  async request<T = { message: string; faults: { path: string; sentence: string }[] }>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
+  async request<T = { message: string; faults: { path: string; sentence: string }[] }>(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer<T>> {
     const isRaw = typeof body === 'string' || body instanceof Uint8Array;
     const response = await fetch(`${this.base}/api/${path}`, {
       method,
@@ -40,8 +45,10 @@ export class Harness {
   }
 
   get = <T>(path: string): Promise<Answer<T>> => this.request<T>('GET', path);
-  post = <T = { message: string; faults: { path: string; sentence: string }[] }>(path: string, body?: unknown): Promise<Answer<T>> => this.request<T>('POST', path, body);
-  put = <T = { message: string; faults: { path: string; sentence: string }[] }>(path: string, body?: unknown): Promise<Answer<T>> => this.request<T>('PUT', path, body);
+  post = <T = { message: string; faults: { path: string; sentence: string }[] }>(path: string, body?: unknown): Promise<Answer<T>> =>
+    this.request<T>('POST', path, body);
+  put = <T = { message: string; faults: { path: string; sentence: string }[] }>(path: string, body?: unknown): Promise<Answer<T>> =>
+    this.request<T>('PUT', path, body);
 
   async figure(id: string): Promise<FigureDto> {
     const { body } = await this.get<LineUpDto[]>('line-ups');

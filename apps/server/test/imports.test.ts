@@ -12,7 +12,8 @@ afterAll(() => server.stop());
 
 const MIXED = 'variant,quantity,condition,place\nHA-118·raven,2,new,Tray 1\nHA-118·ravn,1,used,Tray 1\nHN-601·umber,0,used,Tray 2\n';
 const SOUND = 'variant,quantity\nHA-118·raven,2\nHN-601·umber,4\n';
-const total = async (): Promise<number> => (await server.get<PieceDto[]>('wardrobe/pieces')).body.reduce((all, piece) => all + piece.quantity, 0);
+const total = async (): Promise<number> =>
+  (await server.get<PieceDto[]>('wardrobe/pieces')).body.reduce((all, piece) => all + piece.quantity, 0);
 
 describe('importing owned pieces', () => {
   test('a first look reports every bad row and takes nothing', async () => {
@@ -20,7 +21,10 @@ describe('importing owned pieces', () => {
     const { status, body } = await server.post<ImportReportDto>('wardrobe/import', MIXED);
     expect(status).toBe(201);
     expect(body).toMatchObject({ rowCount: 3, soundCount: 1, importedCount: 0 });
-    expect(body.problems.map(({ line, column, value }) => [line, column, value])).toEqual([[3, 'variant', 'HA-118·ravn'], [4, 'quantity', '0']]);
+    expect(body.problems.map(({ line, column, value }) => [line, column, value])).toEqual([
+      [3, 'variant', 'HA-118·ravn'],
+      [4, 'quantity', '0'],
+    ]);
     expect(await total()).toBe(before);
   });
 
@@ -65,14 +69,20 @@ describe('importing owned pieces', () => {
 
 describe('importing offers', () => {
   const HEADER = 'seller,variant,price,stock,multiple,condition,seen on\n';
-  const importedOf = async (seller: string): Promise<OfferDto[]> => (await server.get<OfferDto[]>(`market/offers?seller=${seller}`)).body.filter((offer) => offer.origin === 'imported');
+  const importedOf = async (seller: string): Promise<OfferDto[]> =>
+    (await server.get<OfferDto[]>(`market/offers?seller=${seller}`)).body.filter((offer) => offer.origin === 'imported');
 
   test('a cheaper imported offer becomes the lowest price at once', async () => {
     const file = `${HEADER}tin-drawer,HE-901·walnut+clear-amber,0.05,9,1,new,2026-11-20\n`;
     expect((await server.post<ImportReportDto>('market/import?agree=all', file)).body.importedCount).toBe(1);
     const { body } = await server.get<PricesDto>('market/prices');
     // 5 and a fifth of the 1.95 that Tin Drawer's lightest parcel costs
-    expect(body.lowest.find((price) => price.variant === 'HE-901·walnut+clear-amber')).toMatchObject({ priceMinor: 5, landedMinor: 44, seller: 'tin-drawer', seenOn: '2026-11-20' });
+    expect(body.lowest.find((price) => price.variant === 'HE-901·walnut+clear-amber')).toMatchObject({
+      priceMinor: 5,
+      landedMinor: 44,
+      seller: 'tin-drawer',
+      seenOn: '2026-11-20',
+    });
   });
 
   test('a seller’s file imported again replaces that seller’s imported offers, not the simulated ones', async () => {
@@ -82,7 +92,9 @@ describe('importing offers', () => {
     expect(await importedOf('second-shelf')).toHaveLength(2);
     await server.post('market/import?agree=all', `${HEADER}${row('3.00')}`);
     expect((await importedOf('second-shelf')).map((offer) => offer.priceMinor)).toEqual([300]);
-    expect((await server.get<SellerDto[]>('market/sellers')).body.find((seller) => seller.id === 'second-shelf')?.offerCount).toBe(before + 1);
+    expect((await server.get<SellerDto[]>('market/sellers')).body.find((seller) => seller.id === 'second-shelf')?.offerCount).toBe(
+      before + 1,
+    );
   });
 
   test('bad rows are told and nothing is taken before agreement', async () => {

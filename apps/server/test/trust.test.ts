@@ -43,7 +43,8 @@ describe('who is answered', () => {
 
   test('every answer forbids foreign scripts, frames and connections', async () => {
     const policy = (await server.get('line-ups')).headers.get('content-security-policy') ?? '';
-    for (const rule of ["default-src 'none'", "script-src 'self'", "connect-src 'self'", "frame-ancestors 'none'"]) expect(policy).toContain(rule);
+    for (const rule of ["default-src 'none'", "script-src 'self'", "connect-src 'self'", "frame-ancestors 'none'"])
+      expect(policy).toContain(rule);
     expect(policy).not.toMatch(/https?:/);
   });
 
@@ -55,15 +56,19 @@ describe('who is answered', () => {
 describe('the database', () => {
   test('writes ahead, keeps foreign keys, and is on the disk when it says so', async () => {
     const database = server.app.get<DataSource>(getDataSourceToken());
-    const pragma = async (name: string): Promise<unknown> => Object.values(((await database.query(`PRAGMA ${name}`)) as object[])[0] ?? {})[0];
+    const pragma = async (name: string): Promise<unknown> =>
+      Object.values(((await database.query(`PRAGMA ${name}`)) as object[])[0] ?? {})[0];
     expect([await pragma('journal_mode'), await pragma('synchronous'), await pragma('foreign_keys')]).toEqual(['wal', 2, 1]);
-    await expect(database.query("INSERT INTO piece (variant, quantity, condition, place, note, addedAt) VALUES ('nothing', 1, 'new', '', '', '')")).rejects.toThrow(/FOREIGN KEY/);
+    await expect(
+      database.query("INSERT INTO piece (variant, quantity, condition, place, note, addedAt) VALUES ('nothing', 1, 'new', '', '', '')"),
+    ).rejects.toThrow(/FOREIGN KEY/);
   });
 });
 
 describe('starting', () => {
   const MAIN = fileURLToPath(new URL('../dist/main.js', import.meta.url));
-  const start = (args: string[]) => spawnSync(process.execPath, [MAIN, ...args], { encoding: 'utf8', timeout: 20_000, env: { PATH: process.env['PATH'] } });
+  const start = (args: string[]) =>
+    spawnSync(process.execPath, [MAIN, ...args], { encoding: 'utf8', timeout: 20_000, env: { PATH: process.env['PATH'] } });
 
   test('on a taken port ends with a sentence', async () => {
     const blocker = createServer().listen(0, '127.0.0.1');

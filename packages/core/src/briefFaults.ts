@@ -29,10 +29,12 @@ export function briefFaults(brief: Brief, catalogue: CatalogueData): readonly Fa
   brief.features.forEach((feature, i) => {
     const sentence = targetFault(feature, catalogue);
     if (sentence !== null) faults.push({ path: `/features/${i}/target`, sentence });
-    if (brief.features.findIndex((other) => other.id === feature.id) !== i) faults.push({ path: `/features/${i}/id`, sentence: `"${feature.id}" is there twice.` });
+    if (brief.features.findIndex((other) => other.id === feature.id) !== i)
+      faults.push({ path: `/features/${i}/id`, sentence: `"${feature.id}" is there twice.` });
   });
   brief.colours.forEach((id, i) => {
-    if (!catalogue.colours.some((colour) => colour.id === id)) faults.push({ path: `/colours/${i}`, sentence: `There is no colour "${id}".` });
+    if (!catalogue.colours.some((colour) => colour.id === id))
+      faults.push({ path: `/colours/${i}`, sentence: `There is no colour "${id}".` });
   });
   return faults;
 }

@@ -59,7 +59,17 @@ export function candidates(
     const settles = marksNow.filter((known) => !marks.some((mark) => alike(known, mark)));
     const likenessGain = likeness(then).score - likenessNow;
     const rank = likenessGain - penalty(raises) + penalty(settles);
-    ranked.push({ variant, position: anchor, worn, likenessGain, raises, settles, rank, owned: supply.owned(variant.id), landedMinor: supply.landedMinor(variant.id) });
+    ranked.push({
+      variant,
+      position: anchor,
+      worn,
+      likenessGain,
+      raises,
+      settles,
+      rank,
+      owned: supply.owned(variant.id),
+      landedMinor: supply.landedMinor(variant.id),
+    });
   }
   return ranked.sort(byRank);
 }

@@ -93,14 +93,20 @@ function colourReading(subject: Subject, items: readonly Worn[], area: Area, wan
       const visible = visibility.mean(AREA_REGIONS[area]);
       const s = colourAnswer(deltaE) * visible;
       if (s > best[0])
-        best = [s, `${catalogue.colour(id).name} is ${deltaE.toFixed(1)} from ${target.name}: ${readDifference(deltaE)}, ${Math.round(visible * 100)} % visible`];
+        best = [
+          s,
+          `${catalogue.colour(id).name} is ${deltaE.toFixed(1)} from ${target.name}: ${readDifference(deltaE)}, ${Math.round(visible * 100)} % visible`,
+        ];
     }
   return best;
 }
 
 /** Share of the wanted shape words a mould has; a length answers by 1 − |Δ|/4. Words are separated by commas. */
 function shapeReading(items: readonly Worn[], target: string): Reading {
-  const wanted = target.split(',').map((word) => word.trim()).filter(Boolean);
+  const wanted = target
+    .split(',')
+    .map((word) => word.trim())
+    .filter(Boolean);
   let best: Reading = [0, 'nothing worn has this shape'];
   for (const { mould } of items) {
     const met = wanted.map((word) => {
@@ -117,7 +123,10 @@ function shapeReading(items: readonly Worn[], target: string): Reading {
 function expressionReading({ face, visibility }: Subject, target: string): Reading {
   if (!face?.mood || !isMood(target)) return [0, 'no face to read'];
   const visible = visibility.mean(FACE_REGIONS);
-  return [moodAnswer(target, face.mood) * visible, `the face is ${face.mood}, ${target} was wanted, ${Math.round(visible * 100)} % visible`];
+  return [
+    moodAnswer(target, face.mood) * visible,
+    `the face is ${face.mood}, ${target} was wanted, ${Math.round(visible * 100)} % visible`,
+  ];
 }
 
 function heightReading({ worn, system }: Subject, target: string): Reading {

@@ -24,10 +24,14 @@ export interface LandedPrice {
 const PIECES_PER_PARCEL = 5;
 
 /** Price with its share of postage, in minor units: price + the seller's lowest postage ÷ 5 (calculations, *Prices*). */
-export const landed = (priceMinor: number, lowestPostageMinor: number): number => Math.round(priceMinor + lowestPostageMinor / PIECES_PER_PARCEL);
+export const landed = (priceMinor: number, lowestPostageMinor: number): number =>
+  Math.round(priceMinor + lowestPostageMinor / PIECES_PER_PARCEL);
 
 /** The lowest landed price of each variant that is in stock. Equal prices go to the seller first in the alphabet. */
-export function lowestLanded(offers: readonly PricedOffer[], lowestPostageMinor: (seller: string) => number): ReadonlyMap<string, LandedPrice> {
+export function lowestLanded(
+  offers: readonly PricedOffer[],
+  lowestPostageMinor: (seller: string) => number,
+): ReadonlyMap<string, LandedPrice> {
   const lowest = new Map<string, LandedPrice>();
   for (const offer of offers) {
     if (offer.stock < 1) continue;
@@ -39,7 +43,8 @@ export function lowestLanded(offers: readonly PricedOffer[], lowestPostageMinor:
       seenOn: offer.seenOn,
     };
     const known = lowest.get(offer.variant);
-    const cheaper = !known || price.landedMinor < known.landedMinor || (price.landedMinor === known.landedMinor && price.seller < known.seller);
+    const cheaper =
+      !known || price.landedMinor < known.landedMinor || (price.landedMinor === known.landedMinor && price.seller < known.seller);
     if (cheaper) lowest.set(offer.variant, price);
   }
   return lowest;

@@ -2,20 +2,7 @@ import type { Position } from './positions.js';
 
 /** Zones of a printed surface, named the same on every part that has them. */
 export type Zone =
-  | 'brow'
-  | 'eyes'
-  | 'mouth'
-  | 'chin'
-  | 'collar'
-  | 'chest'
-  | 'belly'
-  | 'hem'
-  | 'upper'
-  | 'fore'
-  | 'hip'
-  | 'thigh'
-  | 'shin'
-  | 'foot';
+  'brow' | 'eyes' | 'mouth' | 'chin' | 'collar' | 'chest' | 'belly' | 'hem' | 'upper' | 'fore' | 'hip' | 'thigh' | 'shin' | 'foot';
 
 /** The face of a part a motif is printed on, seen from the part itself. */
 export type Face = 'front' | 'back' | 'side';

@@ -1,5 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
-import { briefFaults, colourAnswer, colourDifference, demand, hexDifference, isOldPrice, lookCost, lowestLanded, moodAnswer, nearestWorn, readDifference } from '../src/index.js';
+import {
+  briefFaults,
+  colourAnswer,
+  colourDifference,
+  demand,
+  hexDifference,
+  isOldPrice,
+  lookCost,
+  lowestLanded,
+  moodAnswer,
+  nearestWorn,
+  readDifference,
+} from '../src/index.js';
 import { BRIEF, CATALOGUE, DATA, feature, lookOf, supplyOf } from './fixture.js';
 
 describe('colour', () => {
@@ -13,7 +25,14 @@ describe('colour', () => {
     expect(colourDifference(solid, { ...solid, finish: 'metallic' })).toBe(5);
   });
 
-  test.each([[2.29, 'same to the eye'], [2.3, 'close'], [5.99, 'close'], [6, 'near'], [11.99, 'near'], [12, 'different']] as const)('ΔE %p reads “%s”', (deltaE, words) => {
+  test.each([
+    [2.29, 'same to the eye'],
+    [2.3, 'close'],
+    [5.99, 'close'],
+    [6, 'near'],
+    [11.99, 'near'],
+    [12, 'different'],
+  ] as const)('ΔE %p reads “%s”', (deltaE, words) => {
     expect(readDifference(deltaE)).toBe(words);
   });
 
@@ -26,7 +45,10 @@ describe('colour', () => {
   });
 
   test('the nearest worn colour is found on parts and in prints', () => {
-    expect(nearestWorn(CATALOGUE.colour('brown'), lookOf('torso TO-1·red·jacket'), CATALOGUE)).toMatchObject({ deltaE: 0, colour: { id: 'brown' } });
+    expect(nearestWorn(CATALOGUE.colour('brown'), lookOf('torso TO-1·red·jacket'), CATALOGUE)).toMatchObject({
+      deltaE: 0,
+      colour: { id: 'brown' },
+    });
     expect(nearestWorn(CATALOGUE.colour('brown'), lookOf(''), CATALOGUE)).toBeNull();
   });
 
@@ -63,14 +85,28 @@ describe('prices', () => {
   });
 
   test('demand is the multiset of parts times the copies', () => {
-    expect([...demand(lookOf('hand.L HN-1·light, hand.R HN-1·light, torso TO-1·red'), 3)]).toEqual([['HN-1·light', 6], ['TO-1·red', 3]]);
+    expect([...demand(lookOf('hand.L HN-1·light, hand.R HN-1·light, torso TO-1·red'), 3)]).toEqual([
+      ['HN-1·light', 6],
+      ['TO-1·red', 3],
+    ]);
   });
 });
 
 describe('what a brief refers to', () => {
   test('is named by path when it does not exist', () => {
-    const features = [feature('motif', 'face', 'monocle'), feature('expression', 'face', 'smug'), feature('height', 'whole', 'tall'), feature('colour', 'legs', 'puce')];
-    expect(briefFaults({ ...BRIEF, features, colours: ['red', 'puce'] }, DATA).map((fault) => fault.path)).toEqual(['/features/0/target', '/features/1/target', '/features/2/target', '/features/3/target', '/colours/1']);
+    const features = [
+      feature('motif', 'face', 'monocle'),
+      feature('expression', 'face', 'smug'),
+      feature('height', 'whole', 'tall'),
+      feature('colour', 'legs', 'puce'),
+    ];
+    expect(briefFaults({ ...BRIEF, features, colours: ['red', 'puce'] }, DATA).map((fault) => fault.path)).toEqual([
+      '/features/0/target',
+      '/features/1/target',
+      '/features/2/target',
+      '/features/3/target',
+      '/colours/1',
+    ]);
   });
 
   test('a parent motif may be asked for', () => {

@@ -1,4 +1,16 @@
-import { Catalogue, NO_SUPPLY, P40, subject, type Brief, type CatalogueData, type Feature, type Look, type LookPart, type Subject, type Supply } from '../src/index.js';
+import {
+  Catalogue,
+  NO_SUPPLY,
+  P40,
+  subject,
+  type Brief,
+  type CatalogueData,
+  type Feature,
+  type Look,
+  type LookPart,
+  type Subject,
+  type Supply,
+} from '../src/index.js';
 
 /** A catalogue small enough to hold in the head: every number in these tests can be worked out from it by hand. */
 export const DATA: CatalogueData = {
@@ -23,7 +35,13 @@ export const DATA: CatalogueData = {
     mould('HD-1', 'Head', [['head']], { heightMm: 8.8 }, { skinColour: 0 }),
     mould('HA-1', 'Crop', [['headgear']], { riseMm: 2, covers: { 'head.back': 0.7 } }, { hairColour: 0, words: ['loose'], length: 1 }),
     mould('HA-2', 'Knot', [['headgear']], { riseMm: 3, covers: { 'head.back': 1 } }, { hairColour: 0, words: ['tied'], length: 3 }),
-    mould('HA-3', 'Fringe', [['headgear']], { riseMm: 2, covers: { 'head.front.brow': 1, 'head.back': 1 } }, { hairColour: 0, words: ['loose', 'fringe'], length: 2 }),
+    mould(
+      'HA-3',
+      'Fringe',
+      [['headgear']],
+      { riseMm: 2, covers: { 'head.front.brow': 1, 'head.back': 1 } },
+      { hairColour: 0, words: ['loose', 'fringe'], length: 2 },
+    ),
     mould('HT-1', 'Hat', [['headgear']], { riseMm: 4, covers: { 'head.back': 0.2 } }, { words: ['brim'] }),
     mould('HO-1', 'Cowl', [['headgear', 'neck.1']], { riseMm: 3, thicknessMm: 1 }, {}),
     mould('TO-1', 'Torso', [['torso']], { heightMm: 12.6 }, {}),
@@ -31,15 +49,33 @@ export const DATA: CatalogueData = {
     mould('HN-1', 'Hand', [['hand.L'], ['hand.R']], {}, { skinColour: 0 }),
     mould('LG-1', 'Standard legs', [['hips', 'leg.L', 'leg.R']], { heightMm: 13 }, {}),
     mould('LG-2', 'Short legs', [['lower']], { heightMm: 7.8 }, {}),
-    mould('CP-1', 'Cape', [['neck.1'], ['neck.2'], ['neck.3'], ['neck.4']], { thicknessMm: 0.8, covers: { 'torso.front.collar': 0.5 } }, {}),
+    mould(
+      'CP-1',
+      'Cape',
+      [['neck.1'], ['neck.2'], ['neck.3'], ['neck.4']],
+      { thicknessMm: 0.8, covers: { 'torso.front.collar': 0.5 } },
+      {},
+    ),
     mould('SC-1', 'Scarf', [['neck.1'], ['neck.2'], ['neck.3'], ['neck.4']], { thicknessMm: 1.6 }, {}),
     mould('HE-1', 'Lantern', [['held.L'], ['held.R']], {}, { motifs: ['lantern'] }),
     mould('FT-1', 'Plate', [['feet.L'], ['feet.R']], { heightMm: 3.2 }, {}),
     { ...mould('HX-1', 'Workshop hair', [['headgear']], { riseMm: 2 }, { hairColour: 0 }), thirdParty: true },
   ],
   prints: [
-    { id: 'face', name: 'smile', era: 'late', mood: 'calm', motifs: [motif('brows', 'front', 'brow', 'black'), motif('mouth-smile', 'front', 'mouth')] },
-    { id: 'reader', name: 'glasses', era: 'late', mood: 'glad', motifs: [motif('brows', 'front', 'brow', 'black'), motif('glasses-round', 'front', 'eyes', 'red')] },
+    {
+      id: 'face',
+      name: 'smile',
+      era: 'late',
+      mood: 'calm',
+      motifs: [motif('brows', 'front', 'brow', 'black'), motif('mouth-smile', 'front', 'mouth')],
+    },
+    {
+      id: 'reader',
+      name: 'glasses',
+      era: 'late',
+      mood: 'glad',
+      motifs: [motif('brows', 'front', 'brow', 'black'), motif('glasses-round', 'front', 'eyes', 'red')],
+    },
     {
       id: 'two-faced',
       name: 'two faces',
@@ -87,7 +123,15 @@ export const DATA: CatalogueData = {
     { id: 'HA-2·red', mould: 'HA-2', colours: ['red'] },
   ],
   sources: [{ id: 'S-1', name: 'First box', kind: 'boxed set', range: 'Test', year: 2020 }],
-  officialFigures: [{ id: 'S-1-a', name: 'Reader', source: 'S-1', person: 'Ann', parts: [{ position: 'head', variant: 'HD-1·light·reader', turned: false }] }],
+  officialFigures: [
+    {
+      id: 'S-1-a',
+      name: 'Reader',
+      source: 'S-1',
+      person: 'Ann',
+      parts: [{ position: 'head', variant: 'HD-1·light·reader', turned: false }],
+    },
+  ],
 };
 
 function mould(
@@ -114,12 +158,23 @@ function mould(
   };
 }
 
-function motif(id: string, face: 'front' | 'back', zone: 'brow' | 'eyes' | 'mouth', ...colours: string[]): CatalogueData['prints'][number]['motifs'][number] {
+function motif(
+  id: string,
+  face: 'front' | 'back',
+  zone: 'brow' | 'eyes' | 'mouth',
+  ...colours: string[]
+): CatalogueData['prints'][number]['motifs'][number] {
   return { motif: id, face, zones: [zone], colours };
 }
 
 function made(number: string, colours: string[], print?: string): CatalogueData['variants'][number] {
-  return { id: [number, ...colours, ...(print ? [print] : [])].join('·'), mould: number, colours, made: { from: 2015, until: 2020 }, ...(print ? { print } : {}) };
+  return {
+    id: [number, ...colours, ...(print ? [print] : [])].join('·'),
+    mould: number,
+    colours,
+    made: { from: 2015, until: 2020 },
+    ...(print ? { print } : {}),
+  };
 }
 
 export const CATALOGUE = new Catalogue(DATA);

@@ -7,7 +7,11 @@ describe('likeness', () => {
     // must 4·1 (exact motif, fully visible) + want 2·0.6 (square for round glasses) + nice 1·0 = 5.2 of 7.
     const { score, answers } = likeness(
       seen('head HD-1·light·reader, held.L HE-1·brown', {
-        features: [feature('motif', 'held', 'lantern', 'must'), feature('motif', 'face', 'glasses-square', 'want'), feature('motif', 'torso', 'jacket', 'nice')],
+        features: [
+          feature('motif', 'held', 'lantern', 'must'),
+          feature('motif', 'face', 'glasses-square', 'want'),
+          feature('motif', 'torso', 'jacket', 'nice'),
+        ],
       }),
     );
     expect(answers.map((answer) => answer.points)).toEqual([4, 1.2, 0]);
@@ -25,7 +29,10 @@ describe('likeness', () => {
   });
 
   test('a missed must holds the score at 60 and is named', () => {
-    const features = [feature('motif', 'face', 'glasses-round', 'must'), ...['a', 'b', 'c'].map(() => feature('colour', 'torso', 'red', 'must'))];
+    const features = [
+      feature('motif', 'face', 'glasses-round', 'must'),
+      ...['a', 'b', 'c'].map(() => feature('colour', 'torso', 'red', 'must')),
+    ];
     const { score, uncapped, missing } = likeness(seen('head HD-1·light·face, torso TO-1·red', { features }));
     expect(uncapped).toBe(75);
     expect(score).toBe(60);
@@ -44,7 +51,9 @@ describe('likeness', () => {
   });
 
   test('height loses a sixth for every millimetre', () => {
-    const [answer] = likeness(seen('head HD-1·light·face, torso TO-1·red, hips LG-1·brown, neck.1 SC-1·red', { features: [feature('height', 'whole', 'adult')] })).answers;
+    const [answer] = likeness(
+      seen('head HD-1·light·face, torso TO-1·red, hips LG-1·brown, neck.1 SC-1·red', { features: [feature('height', 'whole', 'adult')] }),
+    ).answers;
     expect(answer?.s).toBeCloseTo(1 - 1.6 / 6, 9);
   });
 
@@ -66,6 +75,10 @@ describe('likeness', () => {
   });
 
   test('areas that are not seen do not count, and nothing asked is 100', () => {
-    expect(likeness(seen('', { features: [feature('motif', 'legs', 'jacket', 'must')], notSeen: ['legs'] }))).toMatchObject({ score: 100, answers: [], missing: [] });
+    expect(likeness(seen('', { features: [feature('motif', 'legs', 'jacket', 'must')], notSeen: ['legs'] }))).toMatchObject({
+      score: 100,
+      answers: [],
+      missing: [],
+    });
   });
 });

@@ -3,11 +3,14 @@ import { applyEdit, EditRefused, overallHeight, standingHeight, wornParts, type 
 import { CATALOGUE, lookOf } from './fixture.js';
 
 const edit = (look: string, change: LookEdit) => applyEdit(lookOf(look), change, CATALOGUE);
-const places = (look: { parts: readonly { position: string; variant: string }[] }) => look.parts.map((part) => `${part.position} ${part.variant}`).sort();
+const places = (look: { parts: readonly { position: string; variant: string }[] }) =>
+  look.parts.map((part) => `${part.position} ${part.variant}`).sort();
 
 describe('edits of a look', () => {
   test('putting on replaces what is in the same place', () => {
-    expect(places(edit('headgear HA-1·black', { action: 'put on', position: 'headgear', variant: 'HA-2·brown' }))).toEqual(['headgear HA-2·brown']);
+    expect(places(edit('headgear HA-1·black', { action: 'put on', position: 'headgear', variant: 'HA-2·brown' }))).toEqual([
+      'headgear HA-2·brown',
+    ]);
   });
 
   test('short legs replace standard ones, and the other way round', () => {
@@ -16,7 +19,10 @@ describe('edits of a look', () => {
   });
 
   test('a cowl does not silently throw off the cape it collides with', () => {
-    expect(places(edit('neck.1 CP-1·crimson', { action: 'put on', position: 'headgear', variant: 'HO-1·brown' }))).toEqual(['headgear HO-1·brown', 'neck.1 CP-1·crimson']);
+    expect(places(edit('neck.1 CP-1·crimson', { action: 'put on', position: 'headgear', variant: 'HO-1·brown' }))).toEqual([
+      'headgear HO-1·brown',
+      'neck.1 CP-1·crimson',
+    ]);
   });
 
   test('turning twice is where it began', () => {
@@ -46,7 +52,10 @@ describe('edits of a look', () => {
 
 describe('height', () => {
   test('legs 13.0 + torso 12.6 + scarf 1.6 + head 8.8 = 36.0 standing, and 2.0 more with hair', () => {
-    const worn = wornParts(lookOf('headgear HA-1·black, head HD-1·light·face, neck.1 SC-1·red, torso TO-1·red, hips LG-1·brown'), CATALOGUE);
+    const worn = wornParts(
+      lookOf('headgear HA-1·black, head HD-1·light·face, neck.1 SC-1·red, torso TO-1·red, hips LG-1·brown'),
+      CATALOGUE,
+    );
     expect(standingHeight(worn).total).toBe(36);
     expect(standingHeight(worn).terms.map((term) => term.value)).toEqual([8.8, 1.6, 12.6, 13]);
     expect(overallHeight(worn).total).toBe(38);

@@ -18,7 +18,15 @@ export interface DemoWorld {
 
 /** The made-up world that ships with the application. */
 export const demoWorld = (): DemoWorld => ({
-  catalogue: { colours: COLOURS, motifs: MOTIFS, moulds: MOULDS, prints: PRINTS, variants: VARIANTS, sources: SOURCES, officialFigures: OFFICIAL_FIGURES },
+  catalogue: {
+    colours: COLOURS,
+    motifs: MOTIFS,
+    moulds: MOULDS,
+    prints: PRINTS,
+    variants: VARIANTS,
+    sources: SOURCES,
+    officialFigures: OFFICIAL_FIGURES,
+  },
   lineUps: LINE_UPS,
   pieces: PIECES,
 });

@@ -17,7 +17,12 @@ describe('the demo world', () => {
   });
 
   test('names nothing twice', () => {
-    for (const ids of [world.catalogue.variants.map((row) => row.id), world.catalogue.moulds.map((row) => row.number), world.catalogue.prints.map((row) => row.id), figures.map((row) => row.id)])
+    for (const ids of [
+      world.catalogue.variants.map((row) => row.id),
+      world.catalogue.moulds.map((row) => row.number),
+      world.catalogue.prints.map((row) => row.id),
+      figures.map((row) => row.id),
+    ])
       expect(new Set(ids).size).toBe(ids.length);
   });
 
@@ -27,7 +32,8 @@ describe('the demo world', () => {
       expect(() => catalogue.printOf(variant)).not.toThrow();
       for (const colour of variant.colours) expect(() => catalogue.colour(colour)).not.toThrow();
     }
-    for (const print of world.catalogue.prints) for (const motif of print.motifs) for (const colour of motif.colours) expect(() => catalogue.colour(colour)).not.toThrow();
+    for (const print of world.catalogue.prints)
+      for (const motif of print.motifs) for (const colour of motif.colours) expect(() => catalogue.colour(colour)).not.toThrow();
     for (const piece of world.pieces) expect(catalogue.has(piece.variant)).toBe(true);
     const sources = new Set(world.catalogue.sources.map((source) => source.id));
     for (const figure of world.catalogue.officialFigures) expect(sources.has(figure.source)).toBe(true);
@@ -37,7 +43,8 @@ describe('the demo world', () => {
     const position = { HD: 'head', TO: 'torso', AR: 'arm.L', LG: 'hips', SK: 'lower' } as const;
     for (const variant of world.catalogue.variants) {
       const place = position[variant.mould.slice(0, 2) as keyof typeof position];
-      for (const motif of catalogue.printOf(variant)?.motifs ?? []) for (const zone of motif.zones) expect([variant.id, regionAt(place, motif.face, zone, false)]).not.toEqual([variant.id, null]);
+      for (const motif of catalogue.printOf(variant)?.motifs ?? [])
+        for (const zone of motif.zones) expect([variant.id, regionAt(place, motif.face, zone, false)]).not.toEqual([variant.id, null]);
     }
   });
 
@@ -48,14 +55,17 @@ describe('the demo world', () => {
     }
   });
 
-  test.each(figures.map((figure) => [figure.name, figure] as const))('%s has a brief that can be judged and looks that can be dressed', (_, figure) => {
-    const { name, story, features, colours, ageBand, skinSchool, alterationSchool } = figure;
-    const brief = { name, story, features, colours, ageBand, skinSchool, alterationSchool, notSeen: [] };
-    expect(briefFaults(brief, world.catalogue)).toEqual([]);
-    for (const look of figure.looks) {
-      const { likeness, marks } = judge(asLook(look.parts), brief, catalogue, P40, NO_SUPPLY);
-      expect(likeness.score).toBeGreaterThan(30);
-      expect(marks.open.filter((mark) => mark.check === 'fit.position')).toEqual([]);
-    }
-  });
+  test.each(figures.map((figure) => [figure.name, figure] as const))(
+    '%s has a brief that can be judged and looks that can be dressed',
+    (_, figure) => {
+      const { name, story, features, colours, ageBand, skinSchool, alterationSchool } = figure;
+      const brief = { name, story, features, colours, ageBand, skinSchool, alterationSchool, notSeen: [] };
+      expect(briefFaults(brief, world.catalogue)).toEqual([]);
+      for (const look of figure.looks) {
+        const { likeness, marks } = judge(asLook(look.parts), brief, catalogue, P40, NO_SUPPLY);
+        expect(likeness.score).toBeGreaterThan(30);
+        expect(marks.open.filter((mark) => mark.check === 'fit.position')).toEqual([]);
+      }
+    },
+  );
 });

@@ -31,7 +31,8 @@ interface Layer {
   readonly markup: string;
 }
 
-const escapeAttribute = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
+const escapeAttribute = (text: string): string =>
+  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 const tidy = (n: number): string => String(Math.round(n * 100) / 100);
 
 /** Draws a look as SVG markup. Pure: the same picture on screen, in an export and in a test. */
@@ -64,7 +65,13 @@ function group(layers: readonly Layer[]): string {
   return open === null ? markup : `${markup}</g>`;
 }
 
-function drawPart(item: Worn, catalogue: Catalogue, where: Joints, options: DrawOptions, order: number): { layers: Layer[]; clips: string[] } {
+function drawPart(
+  item: Worn,
+  catalogue: Catalogue,
+  where: Joints,
+  options: DrawOptions,
+  order: number,
+): { layers: Layer[]; clips: string[] } {
   const { position, turned } = item.part;
   const art = silhouette(item.mould.silhouette);
   if (!art) return { layers: [], clips: [] };
@@ -96,9 +103,23 @@ function drawPart(item: Worn, catalogue: Catalogue, where: Joints, options: Draw
 
 /** Prints lie on their surface and under its flat shade and outline. */
 const printZ = (placing: Placing): number =>
-  placing.surface === 'head' ? Z.head + 1 : placing.surface === 'torso' ? Z.torso + 1 : placing.surface === 'arm' ? Z.arms + 1 : Z.legs + 3.5;
+  placing.surface === 'head'
+    ? Z.head + 1
+    : placing.surface === 'torso'
+      ? Z.torso + 1
+      : placing.surface === 'arm'
+        ? Z.arms + 1
+        : Z.legs + 3.5;
 
-function printMarkup(print: Print, position: Position, turned: boolean, surface: Surface, catalogue: Catalogue, view: View, item: Worn): string {
+function printMarkup(
+  print: Print,
+  position: Position,
+  turned: boolean,
+  surface: Surface,
+  catalogue: Catalogue,
+  view: View,
+  item: Worn,
+): string {
   let markup = '';
   for (const motif of print.motifs) {
     const seen = motif.zones.some((zone) => {
@@ -121,7 +142,8 @@ function printMarkup(print: Print, position: Position, turned: boolean, surface:
 function paint(shape: Shape, slot: 'c' | 'm', palette: readonly string[], tacked: boolean): string {
   const fill = colourOf(shape.fill, slot, palette);
   const attributes: string[] = [];
-  if (shape.line === 'stroke') attributes.push('fill="none"', `stroke="${shape.fill === 'light' ? '#fff' : fill}"`, `stroke-width="${shape.width ?? INNER}"`);
+  if (shape.line === 'stroke')
+    attributes.push('fill="none"', `stroke="${shape.fill === 'light' ? '#fff' : fill}"`, `stroke-width="${shape.width ?? INNER}"`);
   else {
     attributes.push(`fill="${fill}"`);
     if (shape.line === 'outer') attributes.push(`stroke="${INK}"`, `stroke-width="${OUTER}"`);

@@ -29,7 +29,11 @@ export function figureBox(look: Look, catalogue: Catalogue): Box {
 }
 
 /** A whole SVG document of a look, for files. `pxPerMm` sets its nominal size. */
-export function figureSvg(look: Look, catalogue: Catalogue, options: DrawOptions & { readonly pxPerMm: number; readonly title: string }): string {
+export function figureSvg(
+  look: Look,
+  catalogue: Catalogue,
+  options: DrawOptions & { readonly pxPerMm: number; readonly title: string },
+): string {
   const box = figureBox(look, catalogue);
   const { markup } = drawLook(look, catalogue, options);
   const title = options.title.replace(/[&<>]/g, (c) => `&#${c.charCodeAt(0)};`);
@@ -55,12 +59,23 @@ const PART_FRAMES: readonly (readonly [match: (position: Position) => boolean, b
 const GHOST = '#E3E7DF';
 
 /** One variant by itself, framed for a thumbnail. Heads keep their neck post out of the picture. */
-export function drawVariant(variant: Variant, position: Position, catalogue: Catalogue, idPrefix: string): { markup: string; viewBox: string } {
+export function drawVariant(
+  variant: Variant,
+  position: Position,
+  catalogue: Catalogue,
+  idPrefix: string,
+): { markup: string; viewBox: string } {
   const look: Look = { parts: [{ position, variant: variant.id, turned: false }], overrules: [] };
   const worn = wornParts(look, catalogue);
   const where = joints(worn);
   const frame = PART_FRAMES.find(([match]) => match(position))?.[1] ?? { x: -80, y: -145, width: 160, height: 160 };
-  const base = position.startsWith('head') ? where.headBase : position.startsWith('neck.') ? where.neck : position.startsWith('feet.') || position === 'hips' || position === 'lower' ? 0 : where.hip;
+  const base = position.startsWith('head')
+    ? where.headBase
+    : position.startsWith('neck.')
+      ? where.neck
+      : position.startsWith('feet.') || position === 'hips' || position === 'lower'
+        ? 0
+        : where.hip;
   const shift = position.startsWith('held.') ? 67 : 0;
   const flip = position.endsWith('.R');
   const x = flip ? -(frame.x + shift) - frame.width : frame.x + shift;

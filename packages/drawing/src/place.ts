@@ -10,7 +10,8 @@ export interface Joints {
 }
 
 const tenths = (mm: number): number => Math.round(mm * 100) / 10;
-const at = (worn: readonly Worn[], test: (position: Position) => boolean): readonly Worn[] => worn.filter((item) => test(item.part.position));
+const at = (worn: readonly Worn[], test: (position: Position) => boolean): readonly Worn[] =>
+  worn.filter((item) => test(item.part.position));
 
 /** A standard body stands where a part is missing, so that the rest of a look stays where it belongs. */
 const STANDARD = { legsMm: 13, torsoMm: 12.6 };
@@ -22,9 +23,21 @@ export function joints(worn: readonly Worn[]): Joints {
   const height = ({ mould }: Worn): number | undefined => mould.geometry.heightMm;
   const thickness = ({ mould }: Worn): number | undefined => mould.geometry.thicknessMm;
   const lift = Math.max(0, ...at(worn, (p) => p.startsWith('feet.')).map((item) => height(item) ?? 0));
-  const legs = total(at(worn, (p) => p === 'hips' || p === 'lower'), height, STANDARD.legsMm);
-  const waist = total(at(worn, (p) => p === 'waist'), thickness, 0);
-  const torso = total(at(worn, (p) => p === 'torso'), height, STANDARD.torsoMm);
+  const legs = total(
+    at(worn, (p) => p === 'hips' || p === 'lower'),
+    height,
+    STANDARD.legsMm,
+  );
+  const waist = total(
+    at(worn, (p) => p === 'waist'),
+    thickness,
+    0,
+  );
+  const torso = total(
+    at(worn, (p) => p === 'torso'),
+    height,
+    STANDARD.torsoMm,
+  );
   const neck = total(worn.filter(isNeckLayer), thickness, 0);
   const hipMm = lift + legs + waist;
   return {

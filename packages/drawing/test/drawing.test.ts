@@ -1,11 +1,26 @@
 import { describe, expect, test } from '@jest/globals';
 import { Catalogue, standingHeight, wornParts, type Look } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
-import { anchorOf, boxText, drawLook, drawVariant, figureBox, figureSvg, joints, markPoint, MOTIF_NAMES, silhouette } from '../src/index.js';
+import {
+  anchorOf,
+  boxText,
+  drawLook,
+  drawVariant,
+  figureBox,
+  figureSvg,
+  joints,
+  markPoint,
+  MOTIF_NAMES,
+  silhouette,
+} from '../src/index.js';
 
 const world = demoWorld();
 const catalogue = new Catalogue(world.catalogue);
-const LOOKS = world.lineUps.flatMap((lineUp) => lineUp.figures.flatMap((figure) => figure.looks.map((look): [string, Look] => [`${figure.name}, ${look.name}`, { parts: look.parts, overrules: [] }])));
+const LOOKS = world.lineUps.flatMap((lineUp) =>
+  lineUp.figures.flatMap((figure) =>
+    figure.looks.map((look): [string, Look] => [`${figure.name}, ${look.name}`, { parts: look.parts, overrules: [] }]),
+  ),
+);
 const [, firstLook] = LOOKS[0] ?? ['', { parts: [], overrules: [] }];
 const front = (look: Look): string => drawLook(look, catalogue, { view: 'front', idPrefix: 'x' }).markup;
 const back = (look: Look): string => drawLook(look, catalogue, { view: 'back', idPrefix: 'x' }).markup;
@@ -55,14 +70,19 @@ describe('a drawing', () => {
   });
 
   test('shows in front what a turned torso has on its back', () => {
-    const torso = (turned: boolean): Look => ({ parts: [{ position: 'torso', variant: 'TO-401·woad·heron-jacket', turned }], overrules: [] });
-    const printOf = (markup: string): string => /clip-path="url\(#x-torso\)">(?!<path[^>]*fill="#000")(.*?)<\/g><\/g>/.exec(markup)?.[1] ?? '';
+    const torso = (turned: boolean): Look => ({
+      parts: [{ position: 'torso', variant: 'TO-401·woad·heron-jacket', turned }],
+      overrules: [],
+    });
+    const printOf = (markup: string): string =>
+      /clip-path="url\(#x-torso\)">(?!<path[^>]*fill="#000")(.*?)<\/g><\/g>/.exec(markup)?.[1] ?? '';
     expect(printOf(front(torso(true)))).toBe(printOf(back(torso(false))));
     expect(printOf(front(torso(true)))).not.toBe(printOf(front(torso(false))));
   });
 
   test('hides a face that is turned away and shows the second one', () => {
-    const head = (turned: boolean): string => front({ parts: [{ position: 'head', variant: 'HD-101·honey·quiet', turned }], overrules: [] });
+    const head = (turned: boolean): string =>
+      front({ parts: [{ position: 'head', variant: 'HD-101·honey·quiet', turned }], overrules: [] });
     const lips = catalogue.colour('brick-dust').hex;
     expect(head(false)).toContain(lips);
     expect(head(true)).not.toContain(lips);
@@ -75,7 +95,13 @@ describe('a drawing', () => {
   });
 
   test('tacks the outlines of imagined parts and no others', () => {
-    const look: Look = { parts: [{ position: 'headgear', variant: 'HA-118·rust', turned: false }, { position: 'torso', variant: 'TO-401·woad', turned: false }], overrules: [] };
+    const look: Look = {
+      parts: [
+        { position: 'headgear', variant: 'HA-118·rust', turned: false },
+        { position: 'torso', variant: 'TO-401·woad', turned: false },
+      ],
+      overrules: [],
+    };
     const tacked = drawLook(look, catalogue, { view: 'front', idPrefix: 'x', tacked: new Set(['headgear']) }).markup;
     const groupOf = (position: string): string => tacked.split(`data-position="${position}"`)[1]?.split('data-position')[0] ?? '';
     expect(groupOf('headgear')).toContain('stroke-dasharray');
@@ -84,7 +110,13 @@ describe('a drawing', () => {
 
   test('keeps a pole on the ground whoever holds it', () => {
     const pole = (legs: string, anchor: 'hips' | 'lower'): string =>
-      front({ parts: [{ position: anchor, variant: legs, turned: false }, { position: 'held.L', variant: 'HE-904·teak+chalk', turned: false }], overrules: [] });
+      front({
+        parts: [
+          { position: anchor, variant: legs, turned: false },
+          { position: 'held.L', variant: 'HE-904·teak+chalk', turned: false },
+        ],
+        overrules: [],
+      });
     expect(pole('LG-701·slate+soot', 'hips')).toContain('M-3.5,138 L');
     expect(pole('LG-708·slate+soot', 'lower')).toContain('M-3.5,86 L');
   });

@@ -19,7 +19,13 @@ export type ProblemReading = { readonly problem: BasketProblem } | { readonly fa
 
 /** Reads a basket problem from parsed JSON: shape first, then names that refer to nothing, then what is not supported yet. */
 export function readBasketProblem(json: unknown): ProblemReading {
-  if (!isProblem(json)) return { faults: (isProblem.errors ?? []).filter((error) => error.keyword !== 'anyOf').slice(0, MOST_FAULTS).map(faultOf) };
+  if (!isProblem(json))
+    return {
+      faults: (isProblem.errors ?? [])
+        .filter((error) => error.keyword !== 'anyOf')
+        .slice(0, MOST_FAULTS)
+        .map(faultOf),
+    };
   const faults = [...problemFaults(json), ...unsupported(json)];
   return faults.length > 0 ? { faults: faults.slice(0, MOST_FAULTS) } : { problem: json };
 }

@@ -3,7 +3,12 @@ const money = { type: 'integer', minimum: 0, maximum: 1_000_000_000 } as const;
 const count = { type: 'integer', minimum: 1, maximum: 1_000_000 } as const;
 const name = { type: 'string', minLength: 1, maxLength: 200 } as const;
 const orNull = (schema: object) => ({ anyOf: [schema, { type: 'null' }] });
-const object = (properties: Record<string, object>) => ({ type: 'object', properties, required: Object.keys(properties), additionalProperties: false });
+const object = (properties: Record<string, object>) => ({
+  type: 'object',
+  properties,
+  required: Object.keys(properties),
+  additionalProperties: false,
+});
 const rows = (item: object, maxItems: number, minItems = 0) => ({ type: 'array', items: item, minItems, maxItems });
 const yielded = object({ variant: name, quantity: count });
 
@@ -42,7 +47,15 @@ export const BASKET_PROBLEM_SCHEMA = {
       2000,
     ),
     offers: rows(
-      object({ id: name, seller: name, item: name, priceMinor: money, stock: { ...count, minimum: 0 }, multiple: count, condition: { enum: ['new', 'used', 'worn'] } }),
+      object({
+        id: name,
+        seller: name,
+        item: name,
+        priceMinor: money,
+        stock: { ...count, minimum: 0 },
+        multiple: count,
+        condition: { enum: ['new', 'used', 'worn'] },
+      }),
       200_000,
     ),
     resale: rows(object({ variant: name, valueMinor: money, upTo: { ...count, minimum: 0 } }), 50_000),
@@ -74,7 +87,12 @@ export const BASKET_PLAN_SCHEMA = {
     paidMinor: money,
     parcels: rows(
       object({
-        seller: name, goodsMinor: money, postageMinor: money, handlingMinor: money, dutyMinor: money, weightG: { type: 'number', minimum: 0 },
+        seller: name,
+        goodsMinor: money,
+        postageMinor: money,
+        handlingMinor: money,
+        dutyMinor: money,
+        weightG: { type: 'number', minimum: 0 },
         lines: rows(object({ offer: name, quantity: count }), 200_000, 1),
       }),
       2000,

@@ -64,11 +64,19 @@ function records(text: string, limits: TableLimits): readonly { cells: readonly 
   const header = text.slice(0, text.search(/\r|\n|$/));
   const delimiter = [',', ';', '\t'].reduce((best, mark) => (header.split(mark).length > header.split(best).length ? mark : best), ',');
   try {
-    const rows = parse(text, { delimiter, info: true, relax_column_count: true, skip_empty_lines: true, to: limits.maxRows + 2 }) as unknown as Record_[];
+    const rows = parse(text, {
+      delimiter,
+      info: true,
+      relax_column_count: true,
+      skip_empty_lines: true,
+      to: limits.maxRows + 2,
+    }) as unknown as Record_[];
     return rows.map(({ record, info }) => ({ cells: record, line: info.lines - (record.join('').split('\n').length - 1) }));
   } catch (error) {
     const line = (error as { lines?: number }).lines;
-    throw new UnreadableFile(`The file breaks off${line === undefined ? '' : ` in line ${line}`}: a quotation mark is not closed, or stands where none belongs.`);
+    throw new UnreadableFile(
+      `The file breaks off${line === undefined ? '' : ` in line ${line}`}: a quotation mark is not closed, or stands where none belongs.`,
+    );
   }
 }
 
@@ -81,7 +89,8 @@ const plainCell = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.s
  * the kind: wrong encoding, too large, columns missing, unknown or doubled.
  */
 export function readTable<C extends Columns>(bytes: Uint8Array, columns: C, limits: TableLimits = TABLE_LIMITS): TableReport<RowOf<C>> {
-  if (bytes.byteLength > limits.maxBytes) throw new UnreadableFile(`The file is over ${limits.maxBytes / 1_000_000} MB. Split it and import the halves.`);
+  if (bytes.byteLength > limits.maxBytes)
+    throw new UnreadableFile(`The file is over ${limits.maxBytes / 1_000_000} MB. Split it and import the halves.`);
   const [header, ...rows] = records(decode(bytes), limits);
   if (!header) throw new UnreadableFile('The file is empty.');
   if (rows.length > limits.maxRows) throw new UnreadableFile(`The file has over ${limits.maxRows} rows. Split it and import the halves.`);
@@ -91,7 +100,10 @@ export function readTable<C extends Columns>(bytes: Uint8Array, columns: C, limi
   const unknown = names.filter((name) => !wanted.includes(name));
   const doubled = names.filter((name, i) => names.indexOf(name) !== i);
   const quoted = (all: readonly string[]): string => [...new Set(all)].map((name) => `“${name}”`).join(', ');
-  if (missing.length > 0) throw new UnreadableFile(`Missing: ${quoted(missing.map((column) => column.name))}. The first line must name the columns ${quoted(wanted)}.`);
+  if (missing.length > 0)
+    throw new UnreadableFile(
+      `Missing: ${quoted(missing.map((column) => column.name))}. The first line must name the columns ${quoted(wanted)}.`,
+    );
   if (unknown.length > 0) throw new UnreadableFile(`Unknown column ${quoted(unknown)}. Known are ${quoted(wanted)}.`);
   if (doubled.length > 0) throw new UnreadableFile(`The column ${quoted(doubled)} is there twice.`);
 
@@ -109,7 +121,12 @@ export function readTable<C extends Columns>(bytes: Uint8Array, columns: C, limi
   return { sound, problems, rowCount: rows.length };
 }
 
-function readRow<C extends Columns>(cells: readonly string[], names: readonly string[], columns: C, line: number): { row: RowOf<C>; faults: RowProblem[] } {
+function readRow<C extends Columns>(
+  cells: readonly string[],
+  names: readonly string[],
+  columns: C,
+  line: number,
+): { row: RowOf<C>; faults: RowProblem[] } {
   const row: Record<string, unknown> = {};
   const faults: RowProblem[] = [];
   for (const [key, column] of Object.entries(columns)) {

@@ -27,7 +27,11 @@ export const wardrobeColumns = (names: KnownNames) => ({
 
 /** Columns of a file of offers (docs/formats/offers-csv.md). Prices are in the workspace's currency. */
 export const offerColumns = (names: KnownNames) => ({
-  seller: known('seller', (id) => names.isSeller(id), () => 'No seller has this name. Use the short name on the Market page.'),
+  seller: known(
+    'seller',
+    (id) => names.isSeller(id),
+    () => 'No seller has this name. Use the short name on the Market page.',
+  ),
   variant: known('variant', (id) => names.isVariant(id), unknownVariant(names)),
   priceMinor: money('price'),
   stock: wholeNumber('stock', 1, 100_000),

@@ -10,5 +10,8 @@ const harmless = (cell: Cell): string => {
 
 /** A CSV file: header and rows, comma-separated, CRLF line ends (RFC 4180), UTF-8 when encoded. */
 export function writeTable(header: readonly string[], rows: readonly (readonly Cell[])[]): string {
-  return stringify([header, ...rows].map((row) => row.map(harmless)), { record_delimiter: 'windows' });
+  return stringify(
+    [header, ...rows].map((row) => row.map(harmless)),
+    { record_delimiter: 'windows' },
+  );
 }

@@ -25,7 +25,9 @@ describe('a file of owned pieces', () => {
   });
 
   test('bad rows are told one by one with line, column, value and reason; sound ones stay', () => {
-    const report = wardrobe('variant,quantity,condition\nHA-118·ravn,1,used\nHA-118·raven,0,used\nHA-118·raven,1.5,shiny\nHN-601·umber,,new\nHN-601·umber,1\nHN-601·umber,3,worn\n');
+    const report = wardrobe(
+      'variant,quantity,condition\nHA-118·ravn,1,used\nHA-118·raven,0,used\nHA-118·raven,1.5,shiny\nHN-601·umber,,new\nHN-601·umber,1\nHN-601·umber,3,worn\n',
+    );
     expect(report.problems).toEqual([
       { line: 2, column: 'variant', value: 'HA-118·ravn', reason: 'No part in the catalogue has this number. Did you mean HA-118·raven?' },
       { line: 3, column: 'quantity', value: '0', reason: 'Must be between 1 and 10000.' },
@@ -59,7 +61,9 @@ describe('a file of owned pieces', () => {
   });
 
   test('too many rows are refused whole', () => {
-    expect(() => readTable(bytes('variant,quantity\na,1\na,1\na,1\n'), wardrobeColumns(names), { maxBytes: 1000, maxRows: 2 })).toThrow(/over 2 rows/);
+    expect(() => readTable(bytes('variant,quantity\na,1\na,1\na,1\n'), wardrobeColumns(names), { maxBytes: 1000, maxRows: 2 })).toThrow(
+      /over 2 rows/,
+    );
   });
 });
 
@@ -69,7 +73,10 @@ describe('a file of offers', () => {
   test('is read with money in minor units', () => {
     const report = offers(`${HEADER}tin-drawer,HA-118·raven,0.4,3,,new,2026-11-20\n"tin-drawer",HA-118·raven,"12,05",1,2,,2026-11-20\n`);
     expect(report.problems).toEqual([]);
-    expect(report.sound.map(({ row }) => [row.priceMinor, row.multiple, row.condition])).toEqual([[40, 1, 'new'], [1205, 2, 'used']]);
+    expect(report.sound.map(({ row }) => [row.priceMinor, row.multiple, row.condition])).toEqual([
+      [40, 1, 'new'],
+      [1205, 2, 'used'],
+    ]);
   });
 
   test.each([
@@ -79,11 +86,16 @@ describe('a file of offers', () => {
     ['0.425', 'price', 'Not an amount such as 0.42.'],
     ['1000000', 'price', 'Dearer than 100,000.00: surely a slip.'],
   ])('a price of %s is refused', (price, column, reason) => {
-    expect(offers(`${HEADER}tin-drawer,HA-118·raven,${price},1,1,new,2026-11-20\n`).problems).toEqual([{ line: 2, column, value: price, reason }]);
+    expect(offers(`${HEADER}tin-drawer,HA-118·raven,${price},1,1,new,2026-11-20\n`).problems).toEqual([
+      { line: 2, column, value: price, reason },
+    ]);
   });
 
   test('a day that does not exist and a seller nobody knows are refused', () => {
-    expect(offers(`${HEADER}corner shop,HA-118·raven,1,1,1,new,2026-02-30\n`).problems.map(({ column }) => column)).toEqual(['seller', 'seen on']);
+    expect(offers(`${HEADER}corner shop,HA-118·raven,1,1,1,new,2026-02-30\n`).problems.map(({ column }) => column)).toEqual([
+      'seller',
+      'seen on',
+    ]);
   });
 });
 
@@ -93,10 +105,15 @@ describe('writing', () => {
   });
 
   test('what is written is read back the same, whatever the note says', () => {
-    const note = fc.string({ maxLength: 60, unit: 'grapheme' }).filter((text) => !text.includes('\0') && text.trim() === text && !/^'[=+\-@]/.test(text));
+    const note = fc
+      .string({ maxLength: 60, unit: 'grapheme' })
+      .filter((text) => !text.includes('\0') && text.trim() === text && !/^'[=+\-@]/.test(text));
     fc.assert(
       fc.property(fc.array(note, { minLength: 1, maxLength: 8 }), (notes) => {
-        const file = writeTable(['variant', 'quantity', 'condition', 'place', 'note'], notes.map((text) => ['HA-118·raven', 1, 'used', '', text]));
+        const file = writeTable(
+          ['variant', 'quantity', 'condition', 'place', 'note'],
+          notes.map((text) => ['HA-118·raven', 1, 'used', '', text]),
+        );
         const report = wardrobe(file);
         expect(report.problems).toEqual([]);
         expect(report.sound.map(({ row }) => row.note)).toEqual(notes);

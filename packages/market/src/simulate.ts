@@ -1,4 +1,12 @@
-import { CONDITIONS, piecesOf, type CatalogueData, type Condition, type MarketOffer, type OfficialFigure, type Variant } from '@outfit/core';
+import {
+  CONDITIONS,
+  piecesOf,
+  type CatalogueData,
+  type Condition,
+  type MarketOffer,
+  type OfficialFigure,
+  type Variant,
+} from '@outfit/core';
 import { seeded, seedOf } from './random.js';
 import { SELLERS, type SimulatedSeller } from './sellers.js';
 
@@ -16,7 +24,22 @@ export interface Market {
 
 /** Usual prices in minor units by the first two letters of the mould number. */
 const USUAL_MINOR: Readonly<Record<string, number>> = {
-  HD: 110, HA: 65, HT: 70, HH: 140, HO: 95, TO: 180, AR: 22, HN: 8, LG: 95, SK: 110, CP: 120, SC: 90, BG: 85, WS: 60, HE: 45, FT: 12,
+  HD: 110,
+  HA: 65,
+  HT: 70,
+  HH: 140,
+  HO: 95,
+  TO: 180,
+  AR: 22,
+  HN: 8,
+  LG: 95,
+  SK: 110,
+  CP: 120,
+  SC: 90,
+  BG: 85,
+  WS: 60,
+  HE: 45,
+  FT: 12,
 };
 
 const CONDITION_FACTOR: Readonly<Record<Condition, number>> = { new: 1.3, used: 1, worn: 0.55 };

@@ -22,7 +22,11 @@ describe('the simulated market', () => {
   });
 
   test('prices walk: a month on, most have moved, none by more than a fifth', () => {
-    const later = new Map(simulatedMarket(catalogue, 7).offersOn('2026-04-01').map((offer) => [offer.id, offer.priceMinor]));
+    const later = new Map(
+      simulatedMarket(catalogue, 7)
+        .offersOn('2026-04-01')
+        .map((offer) => [offer.id, offer.priceMinor]),
+    );
     const ratios = offers.filter((offer) => offer.priceMinor > 50).map((offer) => (later.get(offer.id) ?? 0) / offer.priceMinor);
     expect(ratios.filter((ratio) => ratio !== 1).length).toBeGreaterThan(ratios.length / 2);
     for (const ratio of ratios) expect(Math.abs(ratio - 1)).toBeLessThan(0.25);

@@ -14,7 +14,22 @@ import {
   type Zone,
 } from '@outfit/core';
 
-const ZONES: readonly Zone[] = ['brow', 'eyes', 'mouth', 'chin', 'collar', 'chest', 'belly', 'hem', 'upper', 'fore', 'hip', 'thigh', 'shin', 'foot'];
+const ZONES: readonly Zone[] = [
+  'brow',
+  'eyes',
+  'mouth',
+  'chin',
+  'collar',
+  'chest',
+  'belly',
+  'hem',
+  'upper',
+  'fore',
+  'hip',
+  'thigh',
+  'shin',
+  'foot',
+];
 
 export class ColourDto {
   @ApiProperty() id: string;
@@ -51,7 +66,8 @@ export class MouldDto {
   @ApiProperty() family: string;
   @ApiProperty() revision: number;
   @ApiProperty() silhouette: string;
-  @ApiProperty({ type: 'array', items: { type: 'array', items: { type: 'string', enum: [...POSITIONS] } } }) fills: readonly (readonly Position[])[];
+  @ApiProperty({ type: 'array', items: { type: 'array', items: { type: 'string', enum: [...POSITIONS] } } })
+  fills: readonly (readonly Position[])[];
   @ApiProperty() geometry: MouldGeometryDto;
   @ApiProperty() shape: MouldShapeDto;
   @ApiProperty({ type: [String] }) motifs: readonly string[];
@@ -92,7 +108,8 @@ export class VariantDto {
 export class SourceDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
-  @ApiProperty({ enum: ['boxed set', 'blind bag', 'magazine gift', 'book gift', 'build-your-own', 'event exclusive'] }) kind: Source['kind'];
+  @ApiProperty({ enum: ['boxed set', 'blind bag', 'magazine gift', 'book gift', 'build-your-own', 'event exclusive'] })
+  kind: Source['kind'];
   @ApiProperty() range: string;
   @ApiProperty() year: number;
 }

@@ -2,7 +2,15 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { Catalogue, type CatalogueData } from '@outfit/core';
 import { DataSource, type EntityManager } from 'typeorm';
-import { ColourEntity, MotifEntity, MouldEntity, OfficialFigureEntity, PrintEntity, SourceEntity, VariantEntity } from './catalogue.entities.js';
+import {
+  ColourEntity,
+  MotifEntity,
+  MouldEntity,
+  OfficialFigureEntity,
+  PrintEntity,
+  SourceEntity,
+  VariantEntity,
+} from './catalogue.entities.js';
 
 /** Leaves out keys that a row holds as NULL, so that absent means absent. */
 function present<T extends object>(row: T): { [K in keyof T]: Exclude<T[K], null> } {
@@ -49,15 +57,34 @@ export class CatalogueService {
   async write(manager: EntityManager, data: CatalogueData): Promise<void> {
     const all = <T>(rows: readonly T[]): T[] => [...rows];
     await manager.insert(ColourEntity, all(data.colours));
-    await manager.insert(MotifEntity, data.motifs.map((motif) => ({ ...motif, parent: motif.parent ?? null })));
-    await manager.insert(MouldEntity, data.moulds.map(({ number, name, family, revision, ...detail }) => ({ number, name, family, revision, detail })));
-    await manager.insert(PrintEntity, data.prints.map(({ id, name, era, ...detail }) => ({ id, name, era, detail })));
+    await manager.insert(
+      MotifEntity,
+      data.motifs.map((motif) => ({ ...motif, parent: motif.parent ?? null })),
+    );
+    await manager.insert(
+      MouldEntity,
+      data.moulds.map(({ number, name, family, revision, ...detail }) => ({ number, name, family, revision, detail })),
+    );
+    await manager.insert(
+      PrintEntity,
+      data.prints.map(({ id, name, era, ...detail }) => ({ id, name, era, detail })),
+    );
     await manager.insert(
       VariantEntity,
-      data.variants.map(({ id, mould, colours, print, made }) => ({ id, mould, colours: all(colours), print: print ?? null, madeFrom: made?.from ?? null, madeUntil: made?.until ?? null })),
+      data.variants.map(({ id, mould, colours, print, made }) => ({
+        id,
+        mould,
+        colours: all(colours),
+        print: print ?? null,
+        madeFrom: made?.from ?? null,
+        madeUntil: made?.until ?? null,
+      })),
     );
     await manager.insert(SourceEntity, all(data.sources));
-    await manager.insert(OfficialFigureEntity, data.officialFigures.map((figure) => ({ ...figure, person: figure.person ?? null, parts: all(figure.parts) })));
+    await manager.insert(
+      OfficialFigureEntity,
+      data.officialFigures.map((figure) => ({ ...figure, person: figure.person ?? null, parts: all(figure.parts) })),
+    );
     this.loaded = null;
   }
 }

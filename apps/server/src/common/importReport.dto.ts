@@ -20,7 +20,11 @@ export class ImportReportDto {
 }
 
 export class AgreementQuery {
-  @ApiProperty({ enum: AGREEMENTS, required: false, description: 'Absent: only look. all: import if every row is sound. sound: import the sound rows.' })
+  @ApiProperty({
+    enum: AGREEMENTS,
+    required: false,
+    description: 'Absent: only look. all: import if every row is sound. sound: import the sound rows.',
+  })
   @IsOptional()
   @IsIn(AGREEMENTS)
   agree?: 'all' | 'sound';

@@ -22,7 +22,10 @@ export function readOrRefuse<Row>(read: () => TableReport<Row>): TableReport<Row
 export function agreedRows<Row>(report: TableReport<Row>, agree: Agreement): readonly Row[] {
   if (agree === null) return [];
   if (agree === 'all' && report.problems.length > 0)
-    throw new Problem(422, `${report.problems.length} problems stand in the file. Nothing was imported; correct them, or take the sound rows alone.`);
+    throw new Problem(
+      422,
+      `${report.problems.length} problems stand in the file. Nothing was imported; correct them, or take the sound rows alone.`,
+    );
   return report.sound.map(({ row }) => row);
 }
 

@@ -15,4 +15,5 @@ export class Problem extends HttpException {
   }
 }
 
-export const notFound = (kind: string, id: string): Problem => new Problem(404, `There is no ${kind} "${id}". It may have been removed; go back and choose again.`);
+export const notFound = (kind: string, id: string): Problem =>
+  new Problem(404, `There is no ${kind} "${id}". It may have been removed; go back and choose again.`);

@@ -20,22 +20,27 @@ export async function loadDemo(database: DataSource, catalogue: CatalogueService
       await manager.insert(LineUpEntity, { id, name, place });
       for (const [figurePlace, figure] of figures.entries()) await insertFigure(manager, id, figurePlace, figure);
     }
-    await manager.insert(PieceEntity, world.pieces.map((piece) => ({ ...piece, addedAt: `${today}T00:00:00.000Z` })));
+    await manager.insert(
+      PieceEntity,
+      world.pieces.map((piece) => ({ ...piece, addedAt: `${today}T00:00:00.000Z` })),
+    );
     const market = simulatedMarket(world.catalogue, SEED);
     await manager.insert(
       SellerEntity,
-      market.sellers.map(({ id, name, country, days, trusted, thirdParty, minimumMinor, handlingMinor, postage, freePostageFromMinor }) => ({
-        id,
-        name,
-        country,
-        days,
-        trusted,
-        thirdParty,
-        minimumMinor,
-        handlingMinor,
-        postage,
-        freePostageFromMinor,
-      })),
+      market.sellers.map(
+        ({ id, name, country, days, trusted, thirdParty, minimumMinor, handlingMinor, postage, freePostageFromMinor }) => ({
+          id,
+          name,
+          country,
+          days,
+          trusted,
+          thirdParty,
+          minimumMinor,
+          handlingMinor,
+          postage,
+          freePostageFromMinor,
+        }),
+      ),
     );
     const offers = market.offersOn(today).map(({ item, ...offer }) => ({
       ...offer,
@@ -53,5 +58,8 @@ async function insertFigure(manager: EntityManager, lineUp: string, place: numbe
   const brief = { name, story, features, colours, ageBand, skinSchool, alterationSchool, notSeen: [] };
   const lookId = (i: number): string => `${id}-${i + 1}`;
   await manager.insert(FigureEntity, { id, lineUp, place, role, brief, chosenLook: lookId(chosen) });
-  await manager.insert(LookEntity, looks.map((look, i) => ({ id: lookId(i), figure: id, place: i, name: look.name, parts: look.parts, overrules: [] })));
+  await manager.insert(
+    LookEntity,
+    looks.map((look, i) => ({ id: lookId(i), figure: id, place: i, name: look.name, parts: look.parts, overrules: [] })),
+  );
 }

@@ -34,7 +34,10 @@ export class ErrandsService {
     const catalogue = await this.catalogue.catalogue();
     const look = await this.looks.look(lookId);
     if (look.parts.length === 0) throw new Problem(422, 'This look has no parts yet. Put some on in Fitting first.');
-    refuseImagined(look.parts.map((part) => part.variant), catalogue);
+    refuseImagined(
+      look.parts.map((part) => part.variant),
+      catalogue,
+    );
     const [owned, { sellers, offers }] = await Promise.all([this.wardrobe.owned(), this.market.forBasket()]);
     const problem = basketFor({
       currency: CURRENCY,
@@ -49,7 +52,15 @@ export class ErrandsService {
     });
     const { errand, job } = await this.database.transaction(async (manager) => {
       const row = await this.jobs.create(manager);
-      const entity = { id: randomUUID(), figure: look.figure, look: look.id, copies, createdAt: this.clock.now().toISOString(), job: row.id, problem };
+      const entity = {
+        id: randomUUID(),
+        figure: look.figure,
+        look: look.id,
+        copies,
+        createdAt: this.clock.now().toISOString(),
+        job: row.id,
+        problem,
+      };
       await manager.insert(ErrandEntity, entity);
       return { errand: entity, job: row };
     });
@@ -71,7 +82,12 @@ export class ErrandsService {
   async shoppingList(id: string): Promise<string> {
     const errand = await this.require(id);
     const sellers = new Map((await this.market.sellers()).map((seller) => [seller.id, seller.name]));
-    return shoppingList(errand.problem, await this.planOf(errand), await this.catalogue.catalogue(), (seller) => sellers.get(seller) ?? seller);
+    return shoppingList(
+      errand.problem,
+      await this.planOf(errand),
+      await this.catalogue.catalogue(),
+      (seller) => sellers.get(seller) ?? seller,
+    );
   }
 
   async plan(id: string): Promise<BasketPlan> {

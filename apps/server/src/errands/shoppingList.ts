@@ -14,10 +14,20 @@ export function shoppingList(problem: BasketProblem, plan: BasketPlan, catalogue
       const offer = offers.get(line.offer);
       if (!offer) continue;
       const name = catalogue.has(offer.item) ? catalogue.nameOf(catalogue.variant(offer.item)) : offer.item;
-      rows.push([seller, offer.item, name, offer.condition, line.quantity, inUnits(offer.priceMinor), inUnits(offer.priceMinor * line.quantity), problem.currency]);
+      rows.push([
+        seller,
+        offer.item,
+        name,
+        offer.condition,
+        line.quantity,
+        inUnits(offer.priceMinor),
+        inUnits(offer.priceMinor * line.quantity),
+        problem.currency,
+      ]);
     }
     rows.push([seller, 'postage', '', '', 1, inUnits(parcel.postageMinor), inUnits(parcel.postageMinor), problem.currency]);
-    if (parcel.handlingMinor > 0) rows.push([seller, 'handling', '', '', 1, inUnits(parcel.handlingMinor), inUnits(parcel.handlingMinor), problem.currency]);
+    if (parcel.handlingMinor > 0)
+      rows.push([seller, 'handling', '', '', 1, inUnits(parcel.handlingMinor), inUnits(parcel.handlingMinor), problem.currency]);
   }
   return writeTable(HEADER, rows);
 }

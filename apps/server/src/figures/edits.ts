@@ -6,7 +6,8 @@ import type { LookEditDto } from './figures.dto.js';
 export function readEdit(edit: LookEditDto, index: number): LookEdit {
   const wanted = <K extends 'position' | 'variant' | 'key' | 'reason'>(key: K): NonNullable<LookEditDto[K]> => {
     const value = edit[key];
-    if (value === undefined) throw new Problem(400, `“${edit.action}” needs ${key}.`, [{ path: `/edits/${index}/${key}`, sentence: 'This key is missing.' }]);
+    if (value === undefined)
+      throw new Problem(400, `“${edit.action}” needs ${key}.`, [{ path: `/edits/${index}/${key}`, sentence: 'This key is missing.' }]);
     return value as NonNullable<LookEditDto[K]>;
   };
   switch (edit.action) {

@@ -3,7 +3,18 @@ import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiProper
 import { IsIn, IsOptional } from 'class-validator';
 import type { View } from '@outfit/drawing';
 import { readEdit } from './edits.js';
-import { BriefDto, ChangeDto, ChosenLookDto, EditLookDto, FigureDto, LineUpDto, LookDto, NewFigureDto, NewLookDto, OrderDto } from './figures.dto.js';
+import {
+  BriefDto,
+  ChangeDto,
+  ChosenLookDto,
+  EditLookDto,
+  FigureDto,
+  LineUpDto,
+  LookDto,
+  NewFigureDto,
+  NewLookDto,
+  OrderDto,
+} from './figures.dto.js';
 import { FiguresService } from './figures.service.js';
 import { LooksService } from './looks.service.js';
 import { PictureService } from './picture.service.js';

@@ -21,21 +21,40 @@ import {
   type Weight,
 } from '@outfit/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsOptional, IsString, Length, MaxLength, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsOptional,
+  IsString,
+  Length,
+  MaxLength,
+  ValidateNested,
+} from 'class-validator';
 
 export class FeatureDto implements Feature {
   @ApiProperty() @IsString() @Length(1, 100) id: string;
   @ApiProperty() @IsString() @Length(1, 120) label: string;
   @ApiProperty({ enum: AREAS }) @IsIn(AREAS) area: Area;
   @ApiProperty({ enum: FEATURE_KINDS }) @IsIn(FEATURE_KINDS) kind: FeatureKind;
-  @ApiProperty({ description: 'Read by kind: a motif, a colour, shape words, a mood, an age, a person' }) @IsString() @Length(1, 100) target: string;
+  @ApiProperty({ description: 'Read by kind: a motif, a colour, shape words, a mood, an age, a person' })
+  @IsString()
+  @Length(1, 100)
+  target: string;
   @ApiProperty({ enum: WEIGHTS }) @IsIn(WEIGHTS) weight: Weight;
 }
 
 export class BriefDto implements Brief {
   @ApiProperty() @IsString() @Length(1, 80) name: string;
   @ApiProperty() @IsString() @MaxLength(2000) story: string;
-  @ApiProperty({ type: [FeatureDto] }) @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => FeatureDto) features: FeatureDto[];
+  @ApiProperty({ type: [FeatureDto] })
+  @IsArray()
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => FeatureDto)
+  features: FeatureDto[];
   @ApiProperty({ type: [String] }) @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) colours: string[];
   @ApiProperty({ enum: AGE_BANDS }) @IsIn(AGE_BANDS) ageBand: AgeBand;
   @ApiProperty({ enum: ['house', 'natural'] }) @IsIn(['house', 'natural']) skinSchool: SkinSchool;
@@ -113,7 +132,11 @@ export class ChosenLookDto {
 }
 
 export class OrderDto {
-  @ApiProperty({ type: [String], description: 'Every figure of the line-up, in the wanted order' }) @IsArray() @ArrayMaxSize(2000) @IsString({ each: true }) figures: string[];
+  @ApiProperty({ type: [String], description: 'Every figure of the line-up, in the wanted order' })
+  @IsArray()
+  @ArrayMaxSize(2000)
+  @IsString({ each: true })
+  figures: string[];
 }
 
 export class ChangeDto {

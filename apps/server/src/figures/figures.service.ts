@@ -67,7 +67,14 @@ export class FiguresService {
       if (looks.length === 0) throw notFound('figure', id);
       const model = looks.find((look) => look.id === copyOf);
       if (copyOf !== undefined && !model) throw notFound('look', copyOf);
-      await manager.insert(LookEntity, { id: randomUUID(), figure: id, place: looks.length, name, parts: [...(model?.parts ?? [])], overrules: [...(model?.overrules ?? [])] });
+      await manager.insert(LookEntity, {
+        id: randomUUID(),
+        figure: id,
+        place: looks.length,
+        name,
+        parts: [...(model?.parts ?? [])],
+        overrules: [...(model?.overrules ?? [])],
+      });
       return this.read(manager, id);
     });
   }
@@ -85,7 +92,8 @@ export class FiguresService {
       const row = await manager.findOneBy(LineUpEntity, { id: lineUp });
       if (!row) throw notFound('line-up', lineUp);
       const figures = await manager.findBy(FigureEntity, { lineUp });
-      const same = figures.length === order.length && new Set(order).size === order.length && figures.every((figure) => order.includes(figure.id));
+      const same =
+        figures.length === order.length && new Set(order).size === order.length && figures.every((figure) => order.includes(figure.id));
       if (!same) throw new Problem(409, 'The line-up has changed meanwhile. Nothing was moved; look again and retry.');
       for (const [place, id] of order.entries()) await manager.update(FigureEntity, { id }, { place });
       const sorted = [...figures].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id));
@@ -109,6 +117,13 @@ export class FiguresService {
       const dto = dtos[i];
       if (dto) looks.set(row.figure, [...(looks.get(row.figure) ?? []), dto]);
     });
-    return figures.map(({ id, lineUp, role, brief, chosenLook }) => ({ id, lineUp, role, brief: brief as FigureDto['brief'], chosenLook, looks: looks.get(id) ?? [] }));
+    return figures.map(({ id, lineUp, role, brief, chosenLook }) => ({
+      id,
+      lineUp,
+      role,
+      brief: brief as FigureDto['brief'],
+      chosenLook,
+      looks: looks.get(id) ?? [],
+    }));
   }
 }

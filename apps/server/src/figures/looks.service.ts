@@ -42,7 +42,13 @@ export class LooksService {
       const edit = log.find((change) => change.id === target);
       if (!edit) throw new Problem(409, kind === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.');
       const before: LookState = { parts: look.parts, overrules: look.overrules };
-      await this.record(manager, look, { kind, label: edit.label, refersTo: edit.id, before, after: kind === 'undo' ? edit.before : edit.after });
+      await this.record(manager, look, {
+        kind,
+        label: edit.label,
+        refersTo: edit.id,
+        before,
+        after: kind === 'undo' ? edit.before : edit.after,
+      });
       return this.read(manager, id);
     });
   }
@@ -67,7 +73,11 @@ export class LooksService {
     });
   }
 
-  private async record(manager: EntityManager, look: LookEntity, change: Pick<ChangeEntity, 'kind' | 'label' | 'refersTo' | 'before' | 'after'>): Promise<void> {
+  private async record(
+    manager: EntityManager,
+    look: LookEntity,
+    change: Pick<ChangeEntity, 'kind' | 'label' | 'refersTo' | 'before' | 'after'>,
+  ): Promise<void> {
     await manager.insert(ChangeEntity, { ...change, at: this.clock.now().toISOString(), look: look.id });
     await manager.update(LookEntity, { id: look.id }, { parts: change.after.parts, overrules: change.after.overrules });
   }

@@ -21,6 +21,8 @@ export class PictureService {
   }
 
   async png(lookId: string, view: View): Promise<Buffer> {
-    return sharp(Buffer.from(await this.svg(lookId, view))).png().toBuffer();
+    return sharp(Buffer.from(await this.svg(lookId, view)))
+      .png()
+      .toBuffer();
   }
 }

@@ -32,7 +32,11 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
 
   async onApplicationBootstrap(): Promise<void> {
     const endedAt = this.clock.now().toISOString();
-    await this.database.manager.update(JobEntity, { state: 'running' }, { state: 'interrupted', endedAt, error: 'Outfit was closed while this ran. The best plan so far is kept.' });
+    await this.database.manager.update(
+      JobEntity,
+      { state: 'running' },
+      { state: 'interrupted', endedAt, error: 'Outfit was closed while this ran. The best plan so far is kept.' },
+    );
   }
 
   async onApplicationShutdown(): Promise<void> {
@@ -81,7 +85,11 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
         async (error: unknown) => {
           this.logger.error(error);
           await writing;
-          await save({ state: 'failed', endedAt: this.clock.now().toISOString(), error: 'The solver broke off. The best plan so far, if any, is kept; try again.' });
+          await save({
+            state: 'failed',
+            endedAt: this.clock.now().toISOString(),
+            error: 'The solver broke off. The best plan so far, if any, is kept; try again.',
+          });
         },
       )
       .catch((error: unknown) => this.logger.error(error))

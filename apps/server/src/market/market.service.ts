@@ -35,7 +35,10 @@ export class MarketService {
   }
 
   async offers(filter: { variant?: string | undefined; seller?: string | undefined }): Promise<OfferDto[]> {
-    const where = { ...(filter.variant === undefined ? {} : { variant: filter.variant }), ...(filter.seller === undefined ? {} : { seller: filter.seller }) };
+    const where = {
+      ...(filter.variant === undefined ? {} : { variant: filter.variant }),
+      ...(filter.seller === undefined ? {} : { seller: filter.seller }),
+    };
     return this.database.manager.find(OfferEntity, { where, order: { priceMinor: 'ASC', id: 'ASC' }, take: MOST_OFFERS });
   }
 
@@ -45,7 +48,9 @@ export class MarketService {
     const postage = new Map(sellers.map((seller) => [seller.id, Math.min(...seller.postage.map((tier) => tier.costMinor))]));
     const offers = await manager.find(OfferEntity);
     const lowest = lowestLanded(
-      offers.flatMap(({ variant, seller, priceMinor, stock, seenOn }) => (variant === null ? [] : [{ variant, seller, priceMinor, stock, seenOn }])),
+      offers.flatMap(({ variant, seller, priceMinor, stock, seenOn }) =>
+        variant === null ? [] : [{ variant, seller, priceMinor, stock, seenOn }],
+      ),
       (seller) => postage.get(seller) ?? 0,
     );
     return { currency: CURRENCY, today: this.clock.today(), lowest: [...lowest.values()] };
@@ -54,7 +59,10 @@ export class MarketService {
   /** Everything a basket needs of the market. */
   async forBasket(): Promise<{ sellers: Seller[]; offers: MarketOffer[] }> {
     const { manager } = this.database;
-    const [sellers, offers] = await Promise.all([manager.find(SellerEntity, { order: { id: 'ASC' } }), manager.find(OfferEntity, { order: { id: 'ASC' } })]);
+    const [sellers, offers] = await Promise.all([
+      manager.find(SellerEntity, { order: { id: 'ASC' } }),
+      manager.find(OfferEntity, { order: { id: 'ASC' } }),
+    ]);
     return {
       sellers: sellers.map(({ name: _, ...seller }) => ({ ...seller, duty: null })),
       offers: offers.map(({ id, seller, variant, officialFigure, priceMinor, stock, multiple, condition }) => ({
@@ -77,13 +85,22 @@ export class MarketService {
     const catalogue = await this.catalogue.catalogue();
     const sellers = new Set((await this.database.manager.find(SellerEntity)).map((seller) => seller.id));
     const ids = catalogue.data.variants.map((variant) => variant.id);
-    const columns = offerColumns({ isVariant: (id) => catalogue.has(id), isSeller: (id) => sellers.has(id), nearestVariant: (id) => nearestName(id, ids) });
+    const columns = offerColumns({
+      isVariant: (id) => catalogue.has(id),
+      isSeller: (id) => sellers.has(id),
+      nearestVariant: (id) => nearestName(id, ids),
+    });
     const report = readOrRefuse(() => readTable(bytes, columns));
     const rows = agreedRows(report, agree);
     const lineOf = new Map(report.sound.map(({ line, row }) => [row, line]));
     await this.database.transaction(async (manager) => {
       for (const seller of new Set(rows.map((row) => row.seller))) await manager.delete(OfferEntity, { seller, origin: 'imported' });
-      const entities = rows.map((row) => ({ ...row, id: `${row.seller}/${row.variant}/file-${lineOf.get(row) ?? 0}`, officialFigure: null, origin: 'imported' as const }));
+      const entities = rows.map((row) => ({
+        ...row,
+        id: `${row.seller}/${row.variant}/file-${lineOf.get(row) ?? 0}`,
+        officialFigure: null,
+        origin: 'imported' as const,
+      }));
       for (let start = 0; start < entities.length; start += 500) await manager.insert(OfferEntity, entities.slice(start, start + 500));
     });
     return reportDto(report, rows.length);

@@ -42,12 +42,21 @@ export class WardrobeService {
     const report = readOrRefuse(() => readTable(bytes, columns));
     const rows = agreedRows(report, agree);
     const addedAt = this.clock.now().toISOString();
-    await this.database.transaction((manager) => manager.save(PieceEntity, rows.map((row) => ({ ...row, addedAt })), { chunk: 500 }));
+    await this.database.transaction((manager) =>
+      manager.save(
+        PieceEntity,
+        rows.map((row) => ({ ...row, addedAt })),
+        { chunk: 500 },
+      ),
+    );
     return reportDto(report, rows.length);
   }
 
   async export(): Promise<string> {
     const pieces = await this.pieces();
-    return writeTable(['variant', 'quantity', 'condition', 'place', 'note'], pieces.map((piece) => [piece.variant, piece.quantity, piece.condition, piece.place, piece.note]));
+    return writeTable(
+      ['variant', 'quantity', 'condition', 'place', 'note'],
+      pieces.map((piece) => [piece.variant, piece.quantity, piece.condition, piece.place, piece.note]),
+    );
   }
 }

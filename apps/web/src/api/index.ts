@@ -3,7 +3,9 @@ import { currentCatalogue } from './catalogue';
 import { generatedApi, type FigureDto, type LineUpDto, type LookDto } from './generated';
 
 const lineUpsPatch = (recipe: (figures: FigureDto[]) => void) =>
-  generatedApi.util.updateQueryData('listLineUps', undefined, (lineUps: LineUpDto[]) => recipe(lineUps.flatMap((lineUp) => lineUp.figures)));
+  generatedApi.util.updateQueryData('listLineUps', undefined, (lineUps: LineUpDto[]) =>
+    recipe(lineUps.flatMap((lineUp) => lineUp.figures)),
+  );
 
 type Dispatch = (patch: ReturnType<typeof lineUpsPatch>) => { undo(): void };
 
@@ -25,7 +27,10 @@ const replaceLook = (dispatch: Dispatch, look: LookDto): void =>
 /** Puts the answer of a mutation into the cache instead of reading everything again. */
 const keepFigure = {
   invalidatesTags: [],
-  onQueryStarted: async (_: unknown, { dispatch, queryFulfilled }: { dispatch: Dispatch; queryFulfilled: Promise<{ data: FigureDto }> }) => {
+  onQueryStarted: async (
+    _: unknown,
+    { dispatch, queryFulfilled }: { dispatch: Dispatch; queryFulfilled: Promise<{ data: FigureDto }> },
+  ) => {
     const { data } = await queryFulfilled.catch(() => ({ data: null }));
     if (data) replaceFigure(dispatch, data);
   },

@@ -36,7 +36,12 @@ export function Shelf() {
               </option>
             ))}
           </select>
-          <button type="button" className="text-pencil hover:text-ink flex items-center gap-1 text-[0.8rem]" aria-expanded={!folded} onClick={() => setFolded(!folded)}>
+          <button
+            type="button"
+            className="text-pencil hover:text-ink flex items-center gap-1 text-[0.8rem]"
+            aria-expanded={!folded}
+            onClick={() => setFolded(!folded)}
+          >
             {folded ? <ChevronUp size={14} strokeWidth={1.75} /> : <ChevronDown size={14} strokeWidth={1.75} />}
             {folded ? 'Unfold the shelf' : 'Fold away'}
           </button>
@@ -76,7 +81,15 @@ function Row({ lineUp, open }: { readonly lineUp: LineUpDto; readonly open: stri
   );
 }
 
-function Place({ figure, isOpen, onStep }: { readonly figure: FigureDto; readonly isOpen: boolean; readonly onStep: (by: -1 | 1) => void }) {
+function Place({
+  figure,
+  isOpen,
+  onStep,
+}: {
+  readonly figure: FigureDto;
+  readonly isOpen: boolean;
+  readonly onStep: (by: -1 | 1) => void;
+}) {
   const { catalogue, supply } = useWorkspace();
   const navigate = useNavigate();
   const { pathname } = useLocation();
@@ -109,7 +122,9 @@ function Place({ figure, isOpen, onStep }: { readonly figure: FigureDto; readonl
         }}
       >
         <FigurePicture look={look} catalogue={catalogue} pxPerMm={PX_PER_MM} label="" />
-        <span className={`mt-0.5 block w-full border-t-2 px-1 text-[0.73rem] leading-5 whitespace-nowrap ${isOpen ? 'border-lagoon text-ink font-semibold' : 'border-pencil/60 text-pencil'}`}>
+        <span
+          className={`mt-0.5 block w-full border-t-2 px-1 text-[0.73rem] leading-5 whitespace-nowrap ${isOpen ? 'border-lagoon text-ink font-semibold' : 'border-pencil/60 text-pencil'}`}
+        >
           {waiting}
         </span>
       </button>

@@ -20,7 +20,11 @@ export function Thread() {
       <Stages />
       <nav aria-label="Places" className="ml-auto flex gap-4">
         {PLACES.map((place) => (
-          <NavLink key={place.to} to={place.to} className={({ isActive }) => `font-medium ${isActive ? 'text-lagoon underline decoration-2 underline-offset-8' : ''}`}>
+          <NavLink
+            key={place.to}
+            to={place.to}
+            className={({ isActive }) => `font-medium ${isActive ? 'text-lagoon underline decoration-2 underline-offset-8' : ''}`}
+          >
             {place.name}
           </NavLink>
         ))}
@@ -58,7 +62,9 @@ function Stages() {
           <NavLink to={stage.to} className="block leading-tight">
             {({ isActive }) => (
               <>
-                <span className={`block font-semibold ${isActive ? 'text-lagoon underline decoration-2 underline-offset-4' : ''}`}>{stage.name}</span>
+                <span className={`block font-semibold ${isActive ? 'text-lagoon underline decoration-2 underline-offset-4' : ''}`}>
+                  {stage.name}
+                </span>
                 <span className="text-pencil block text-[0.8rem]">{stage.fact}</span>
               </>
             )}

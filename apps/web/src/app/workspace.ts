@@ -22,7 +22,8 @@ export interface Workspace {
   readonly today: string;
 }
 
-export type WorkspaceState = { readonly state: 'ready'; readonly workspace: Workspace } | { readonly state: 'loading' } | { readonly state: 'failed' };
+export type WorkspaceState =
+  { readonly state: 'ready'; readonly workspace: Workspace } | { readonly state: 'loading' } | { readonly state: 'failed' };
 
 export function useWorkspaceState(): WorkspaceState {
   const catalogue = useReadCatalogueQuery();

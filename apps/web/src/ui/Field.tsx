@@ -2,7 +2,15 @@ import type { InputHTMLAttributes, ReactNode, SelectHTMLAttributes } from 'react
 
 const BOX = 'border-rule bg-sheet rounded-cut w-full border px-2 py-1 placeholder:text-pencil';
 
-export function Label({ text, children, className = '' }: { readonly text: string; readonly children: ReactNode; readonly className?: string }) {
+export function Label({
+  text,
+  children,
+  className = '',
+}: {
+  readonly text: string;
+  readonly children: ReactNode;
+  readonly className?: string;
+}) {
   return (
     <label className={`block ${className}`}>
       <span className="text-pencil mb-0.5 block text-[0.87rem]">{text}</span>
@@ -11,7 +19,9 @@ export function Label({ text, children, className = '' }: { readonly text: strin
   );
 }
 
-export const Input = ({ className = '', ...rest }: InputHTMLAttributes<HTMLInputElement>) => <input className={`${BOX} ${className}`} {...rest} />;
+export const Input = ({ className = '', ...rest }: InputHTMLAttributes<HTMLInputElement>) => (
+  <input className={`${BOX} ${className}`} {...rest} />
+);
 
 interface ChoiceProps<T extends string> extends Omit<SelectHTMLAttributes<HTMLSelectElement>, 'onChange' | 'value'> {
   readonly value: T;

@@ -15,7 +15,13 @@ interface FigurePictureProps {
 /** A figure drawn at a given scale, standing on its lower edge. */
 export function FigurePicture({ look, catalogue, pxPerMm, label, view = 'front' }: FigurePictureProps) {
   const id = useId();
-  const drawn = useMemo(() => ({ ...drawLook(look, catalogue, { view, idPrefix: id, tacked: imaginedPositions(look, catalogue) }), box: figureBox(look, catalogue) }), [look, catalogue, view, id]);
+  const drawn = useMemo(
+    () => ({
+      ...drawLook(look, catalogue, { view, idPrefix: id, tacked: imaginedPositions(look, catalogue) }),
+      box: figureBox(look, catalogue),
+    }),
+    [look, catalogue, view, id],
+  );
   const { box } = drawn;
   return (
     <svg

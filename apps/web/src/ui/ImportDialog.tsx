@@ -97,7 +97,15 @@ export function ImportDialog({ title, columns, what, send }: ImportDialogProps) 
   );
 }
 
-function Report({ report, what, onAgree }: { readonly report: ImportReportDto; readonly what: string; readonly onAgree: (agree: Agreement) => void }) {
+function Report({
+  report,
+  what,
+  onAgree,
+}: {
+  readonly report: ImportReportDto;
+  readonly what: string;
+  readonly onAgree: (agree: Agreement) => void;
+}) {
   const bad = report.rowCount - report.soundCount;
   return (
     <section aria-label="What the file holds" className="mt-4 flex min-h-0 flex-col">

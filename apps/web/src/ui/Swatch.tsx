@@ -14,7 +14,14 @@ export function Swatch({ colour, reading, size = 'small' }: SwatchProps) {
   return (
     <span className="inline-flex items-center gap-1.5">
       <svg width={px} height={px * 1.15} viewBox="-0.5 -0.5 21 24" aria-hidden="true" className="shrink-0">
-        <path d={PINKED} fill={colour.hex} stroke="#1B2742" strokeOpacity="0.35" strokeWidth="0.8" opacity={colour.finish === 'clear' ? 0.75 : 1} />
+        <path
+          d={PINKED}
+          fill={colour.hex}
+          stroke="#1B2742"
+          strokeOpacity="0.35"
+          strokeWidth="0.8"
+          opacity={colour.finish === 'clear' ? 0.75 : 1}
+        />
       </svg>
       <span>{colour.name}</span>
       {reading !== undefined && <span className="text-pencil text-[0.87rem]">{reading}</span>}

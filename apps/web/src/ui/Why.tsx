@@ -25,7 +25,11 @@ export function Why({ children, title, terms, total, format, note, className = '
         {children}
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content sideOffset={6} collisionPadding={12} className="border-pencil bg-sheet rounded-cut z-50 w-80 border p-3 text-[0.87rem]">
+        <Popover.Content
+          sideOffset={6}
+          collisionPadding={12}
+          className="border-pencil bg-sheet rounded-cut z-50 w-80 border p-3 text-[0.87rem]"
+        >
           <h3 className="mb-1.5 text-[1rem]">{title}</h3>
           <table className="w-full">
             <tbody>

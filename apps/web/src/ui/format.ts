@@ -4,7 +4,8 @@ export function money(minor: number, currency: string): string {
 }
 
 /** 2026-11-23 as "23 November 2026". */
-export const longDay = (iso: string): string => new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
+export const longDay = (iso: string): string =>
+  new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
 
 export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 

@@ -19,8 +19,9 @@ export interface PricedDecision {
 }
 
 /** Prices a decision with whole minor units and counts the rules it breaks. */
-export function priceDecision(market: ReducedMarket, { bought, fills }: Decision): PricedDecision {
+export function priceDecision(market: ReducedMarket, { bought, fills: units }: Decision): PricedDecision {
   const { problem } = market;
+  const fills = mergedFills(units);
   let faults = 0;
   const parcels: Parcel[] = [];
   for (const seller of market.sellers) {
@@ -46,13 +47,27 @@ export function priceDecision(market: ReducedMarket, { bought, fills }: Decision
   const needs = new Map(problem.needs.map((need) => [need.id, need]));
   for (const fill of fills) {
     const option = needs.get(fill.need)?.options.find((candidate) => candidate.variant === fill.variant);
-    extraMinor += fill.quantity * ((option?.penaltyMinor ?? 0) + (fill.from === 'owned' ? (market.owned.get(fill.variant)?.costMinor ?? 0) : 0));
+    extraMinor +=
+      fill.quantity * ((option?.penaltyMinor ?? 0) + (fill.from === 'owned' ? (market.owned.get(fill.variant)?.costMinor ?? 0) : 0));
   }
-  const paidMinor = parcels.reduce((all, parcel) => all + parcel.goodsMinor + parcel.postageMinor + parcel.handlingMinor + parcel.dutyMinor, 0);
+  const paidMinor = parcels.reduce(
+    (all, parcel) => all + parcel.goodsMinor + parcel.postageMinor + parcel.handlingMinor + parcel.dutyMinor,
+    0,
+  );
   const { maxParcels, budgetMinor } = problem.rules;
   if (maxParcels !== null) faults += Math.max(0, parcels.length - maxParcels);
   if (budgetMinor !== null && paidMinor > budgetMinor) faults += 1;
   return { costMinor: paidMinor + extraMinor, paidMinor, parcels, fills, short, leftovers: leftoversOf(bought, fills), faults };
+}
+
+/** One row per need, variant and seller, however many lots it came in. */
+function mergedFills(fills: readonly Fill[]): readonly Fill[] {
+  const merged = new Map<string, Fill>();
+  for (const fill of fills) {
+    const key = JSON.stringify([fill.need, fill.variant, fill.seller]);
+    merged.set(key, { ...fill, quantity: fill.quantity + (merged.get(key)?.quantity ?? 0) });
+  }
+  return [...merged.values()];
 }
 
 /** Bought units that fill nothing, by variant. */

@@ -42,7 +42,11 @@ export function buildModel(market: ReducedMarket): BasketModel {
   for (const seller of market.sellers) opens.set(seller.id, addSeller(model, seller, lots, paid));
 
   const { maxParcels, budgetMinor } = problem.rules;
-  if (maxParcels !== null) model.atMost([...opens.values()].map((open): Entry => [open, 1]), maxParcels);
+  if (maxParcels !== null)
+    model.atMost(
+      [...opens.values()].map((open): Entry => [open, 1]),
+      maxParcels,
+    );
   if (budgetMinor !== null) model.atMost(paid, budgetMinor);
 
   const flows = addFlows(model, market, lots);
@@ -67,7 +71,14 @@ function addSeller(model: LinearModel, seller: Seller, lots: ReadonlyMap<UsableO
   const lotPrice = ({ offer }: UsableOffer): number => offer.priceMinor * offer.multiple;
   const goods = own.map(([usable, column]): Entry => [column, lotPrice(usable)]);
   const weight = own.map(([usable, column]): Entry => [column, usable.item.weightG * usable.offer.multiple]);
-  for (const [usable, column] of own) model.atMost([[column, 1], [open, -usable.most / usable.offer.multiple]], 0);
+  for (const [usable, column] of own)
+    model.atMost(
+      [
+        [column, 1],
+        [open, -usable.most / usable.offer.multiple],
+      ],
+      0,
+    );
 
   const tiers = seller.postage.map((tier) => ({ ...tier, column: model.integer(0, 0, 1) }));
   model.equal([...tiers.map(({ column }): Entry => [column, 1]), [open, -1]], 0);
@@ -130,10 +141,18 @@ function addFlows(model: LinearModel, market: ReducedMarket, lots: ReadonlyMap<U
     }
     filling.push([model.integer(need.shortCostMinor ?? 0, 0, need.shortCostMinor === null ? 0 : need.quantity), 1]);
     model.equal(filling, need.quantity);
-    if (need.sameSeller) bindToOneSeller(model, need, bought.filter((flow) => flow.need === need));
+    if (need.sameSeller)
+      bindToOneSeller(
+        model,
+        need,
+        bought.filter((flow) => flow.need === need),
+      );
   }
   for (const [variant, stock] of market.owned)
-    model.atMost(owned.filter((flow) => flow.variant === variant).map((flow): Entry => [flow.column, 1]), stock.quantity);
+    model.atMost(
+      owned.filter((flow) => flow.variant === variant).map((flow): Entry => [flow.column, 1]),
+      stock.quantity,
+    );
   for (const [variant, sellers] of sellersOf)
     for (const seller of dyeLot.has(variant) ? sellers : [null]) {
       const supply = [...lots].filter(([usable]) => usable.yields.has(variant) && (seller === null || usable.seller.id === seller));
@@ -155,7 +174,11 @@ function bindToOneSeller(model: LinearModel, need: Need, flows: readonly BoughtF
     model.atMost([...flows.filter((flow) => flow.seller === seller).map((flow): Entry => [flow.column, 1]), [column, -need.quantity]], 0);
     return column;
   });
-  if (chosen.length > 0) model.atMost(chosen.map((column): Entry => [column, 1]), 1);
+  if (chosen.length > 0)
+    model.atMost(
+      chosen.map((column): Entry => [column, 1]),
+      1,
+    );
 }
 
 /** Reads quantities and fills; pooled flows are shared out among the sellers who supply the variant. */

@@ -43,15 +43,13 @@ export function basketFor(input: ErrandInput): BasketProblem {
   const sellers = new Set(wanted.map((offer) => offer.seller));
   return {
     currency: input.currency,
-    needs: [...input.demand].map(
-      ([variant, quantity]): Need => ({
-        id: variant,
-        quantity,
-        options: [{ variant, penaltyMinor: 0 }],
-        shortCostMinor: SHORT_COST_MINOR,
-        sameSeller: false,
-      }),
-    ),
+    needs: [...input.demand].map(([variant, quantity]): Need => ({
+      id: variant,
+      quantity,
+      options: [{ variant, penaltyMinor: 0 }],
+      shortCostMinor: SHORT_COST_MINOR,
+      sameSeller: false,
+    })),
     owned: input.owned.filter((row) => input.demand.has(row.variant)),
     items: [...items].map(([id, item]) => {
       const yields = [...yieldsOf(item)].map(([variant, quantity]) => ({ variant, quantity }));

@@ -8,7 +8,8 @@ export interface Found {
 }
 
 /** Broken rules first, then cost: the search may pass through broken plans on its way to a sound one. */
-const better = (a: PricedDecision, b: PricedDecision): boolean => a.faults < b.faults || (a.faults === b.faults && a.costMinor < b.costMinor);
+const better = (a: PricedDecision, b: PricedDecision): boolean =>
+  a.faults < b.faults || (a.faults === b.faults && a.costMinor < b.costMinor);
 
 function assess(market: ReducedMarket, open: ReadonlySet<string>): Found {
   const decision = assignGreedily(market, open);
@@ -66,7 +67,9 @@ function descend(market: ReducedMarket, all: readonly string[], start: Found, kn
     for (const neighbour of neighbours(open, all)) {
       if (halt()) break;
       const found = assess(market, neighbour);
-      if (better(found.priced, next?.found.priced ?? here.priced)) next = { found, open: neighbour };
+      if (!better(found.priced, here.priced)) continue;
+      next = { found, open: neighbour };
+      break;
     }
     if (!next) break;
     here = next.found;

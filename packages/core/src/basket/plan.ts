@@ -33,7 +33,11 @@ export interface BasketPlan {
   readonly fills: readonly Fill[];
   readonly short: readonly { readonly need: string; readonly quantity: number }[];
   readonly leftovers: readonly { readonly variant: string; readonly quantity: number }[];
-  readonly compared: { readonly cheapestEachMinor: number | null; readonly fewestParcelsMinor: number | null; readonly curve: readonly { readonly parcels: number; readonly costMinor: number }[] };
+  readonly compared: {
+    readonly cheapestEachMinor: number | null;
+    readonly fewestParcelsMinor: number | null;
+    readonly curve: readonly { readonly parcels: number; readonly costMinor: number }[];
+  };
   readonly reasons: readonly string[];
 }
 

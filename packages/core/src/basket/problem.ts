@@ -88,7 +88,8 @@ export interface Fault {
 }
 
 /** Is a condition at least as good as the rule's floor? `new` is better than `used`, `used` than `worn`. */
-export const meetsCondition = (condition: Condition, floor: Condition): boolean => CONDITIONS.indexOf(condition) <= CONDITIONS.indexOf(floor);
+export const meetsCondition = (condition: Condition, floor: Condition): boolean =>
+  CONDITIONS.indexOf(condition) <= CONDITIONS.indexOf(floor);
 
 /** Faults the shape of the document does not show: doubled ids and names that refer to nothing. */
 export function problemFaults(problem: BasketProblem): readonly Fault[] {
@@ -117,7 +118,8 @@ export function problemFaults(problem: BasketProblem): readonly Fault[] {
     for (let k = 1; k < tiers.length; k += 1) {
       const [lower, upper] = [tiers[k - 1], tiers[k]];
       if (!lower || !upper) continue;
-      if (upper.upToG <= lower.upToG) faults.push({ path: `/sellers/${i}/postage/${k}/upToG`, sentence: 'Postage tiers must rise in weight.' });
+      if (upper.upToG <= lower.upToG)
+        faults.push({ path: `/sellers/${i}/postage/${k}/upToG`, sentence: 'Postage tiers must rise in weight.' });
     }
   });
   return faults;
@@ -127,9 +129,14 @@ export function problemFaults(problem: BasketProblem): readonly Fault[] {
 export function unsupported(problem: BasketProblem): readonly Fault[] {
   const faults: Fault[] = [];
   problem.sellers.forEach((seller, i) => {
-    if (seller.duty) faults.push({ path: `/sellers/${i}/duty`, sentence: `Duty is not worked out yet; leave seller "${seller.id}" out or set duty to null.` });
+    if (seller.duty)
+      faults.push({
+        path: `/sellers/${i}/duty`,
+        sentence: `Duty is not worked out yet; leave seller "${seller.id}" out or set duty to null.`,
+      });
   });
-  if (problem.rules.resaleShare > 0) faults.push({ path: '/rules/resaleShare', sentence: 'Resale of leftovers is not worked out yet; set resaleShare to 0.' });
+  if (problem.rules.resaleShare > 0)
+    faults.push({ path: '/rules/resaleShare', sentence: 'Resale of leftovers is not worked out yet; set resaleShare to 0.' });
   return faults;
 }
 
@@ -143,5 +150,7 @@ export function allowedOffers(problem: BasketProblem): readonly Offer[] {
       .filter((seller) => (seller.trusted || !rules.trustedOnly) && (!seller.thirdParty || rules.allowThirdParty))
       .map((seller) => seller.id),
   );
-  return problem.offers.filter((offer) => open.has(offer.seller) && offer.stock >= offer.multiple && meetsCondition(offer.condition, rules.condition));
+  return problem.offers.filter(
+    (offer) => open.has(offer.seller) && offer.stock >= offer.multiple && meetsCondition(offer.condition, rules.condition),
+  );
 }

@@ -26,7 +26,9 @@ function rulesInWords({ rules }: BasketProblem): readonly string[] {
 export function whyInfeasible(market: ReducedMarket): readonly string[] {
   const unmet = market.problem.needs
     .filter((need) => need.shortCostMinor === null && available(need, market) < need.quantity)
-    .map((need) => `${need.options[0]?.variant ?? need.id}: ${need.quantity} wanted, ${available(need, market)} can be had under the rules.`);
+    .map(
+      (need) => `${need.options[0]?.variant ?? need.id}: ${need.quantity} wanted, ${available(need, market)} can be had under the rules.`,
+    );
   if (unmet.length > 0) return unmet;
   const rules = rulesInWords(market.problem);
   return rules.length > 0
@@ -48,7 +50,10 @@ export function whatBinds(market: ReducedMarket, priced: PricedDecision): readon
   }
   for (const { need: id, quantity } of priced.short) {
     const need = problem.needs.find((candidate) => candidate.id === id);
-    if (need) reasons.push(`${need.options[0]?.variant ?? id}: ${quantity} of ${need.quantity} left unfilled; ${available(need, market)} can be had.`);
+    if (need)
+      reasons.push(
+        `${need.options[0]?.variant ?? id}: ${quantity} of ${need.quantity} left unfilled; ${available(need, market)} can be had.`,
+      );
   }
   if (problem.rules.maxParcels !== null && priced.parcels.length === problem.rules.maxParcels)
     reasons.push(`The limit of ${count(problem.rules.maxParcels, 'parcel')} is reached.`);

@@ -38,10 +38,15 @@ export async function solveBasket(problem: BasketProblem, control: SolveControl)
   const each = cheapestEach(market);
   const cheapestEachMinor = each?.priced.costMinor ?? null;
   const progress = (phase: SolveProgress['phase'], best: number | null, bound: number | null): void =>
-    control.onProgress({ phase, bestMinor: best, boundMinor: bound, gap: best === null || bound === null ? null : gapOf(best, bound), seconds: elapsed() });
+    control.onProgress({
+      phase,
+      bestMinor: best,
+      boundMinor: bound,
+      gap: best === null || bound === null ? null : gapOf(best, bound),
+      seconds: elapsed(),
+    });
   progress('comparing', null, null);
 
-  let best = soundest(market, [searchSellers(market, () => control.shouldStop() || elapsed() > searchSeconds).decision, ...(each ? [each.decision] : [])]);
   const planOf = (priced: PricedDecision, status: PlanStatus, boundMinor: number): BasketPlan => ({
     status,
     costMinor: priced.costMinor,
@@ -56,6 +61,12 @@ export async function solveBasket(problem: BasketProblem, control: SolveControl)
     compared: { cheapestEachMinor, fewestParcelsMinor: null, curve: [] },
     reasons: status === 'infeasible' ? whyInfeasible(market) : whatBinds(market, priced),
   });
+  const byHand = each && soundest(market, [each.decision]);
+  if (byHand) control.onPlan(planOf(byHand.priced, 'stopped', 0));
+  let best = soundest(market, [
+    searchSellers(market, () => control.shouldStop() || elapsed() > searchSeconds).decision,
+    ...(each ? [each.decision] : []),
+  ]);
   if (best) control.onPlan(planOf(best.priced, 'stopped', 0));
   progress('searching', best?.priced.costMinor ?? null, null);
 
@@ -68,7 +79,9 @@ export async function solveBasket(problem: BasketProblem, control: SolveControl)
   if (exact.decision) best = soundest(market, [exact.decision, ...(best ? [best.decision] : [])]);
   if (!best) {
     const nothing = priceDecision(market, emptyDecision);
-    return exact.outcome === 'infeasible' ? planOf({ ...nothing, costMinor: 0, paidMinor: 0 }, 'infeasible', 0) : planOf({ ...nothing, costMinor: 0 }, 'stopped', 0);
+    return exact.outcome === 'infeasible'
+      ? planOf({ ...nothing, costMinor: 0, paidMinor: 0 }, 'infeasible', 0)
+      : planOf({ ...nothing, costMinor: 0 }, 'stopped', 0);
   }
   const bound = Math.min(best.priced.costMinor, wholeBound(exact.bound));
   const gap = gapOf(best.priced.costMinor, bound);
@@ -91,6 +104,6 @@ function soundest(market: ReducedMarket, decisions: readonly Parameters<typeof p
 const wholeBound = (bound: number): number => (Number.isFinite(bound) ? Math.max(0, Math.ceil(bound - TOLERANCE_MINOR)) : 0);
 const TOLERANCE_MINOR = 0.01;
 /** The search may take this share of the time; proving needs the rest. */
-const SEARCH_SHARE = 0.1;
+const SEARCH_SHARE = 0.02;
 
 const gapOf = (cost: number, bound: number): number => (cost <= 0 ? 0 : Math.max(0, (cost - bound) / cost));

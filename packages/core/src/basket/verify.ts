@@ -59,8 +59,10 @@ export function verifyPlan(problem: BasketProblem, plan: BasketPlan): readonly F
     const free = seller.freePostageFromMinor !== null && goods >= seller.freePostageFromMinor;
     const postage = free ? 0 : (tier?.costMinor ?? 0);
     if (tier && postage !== parcel.postageMinor) fail(`${at}/postageMinor`, `Postage is ${postage}, not ${parcel.postageMinor}.`);
-    if (parcel.handlingMinor !== seller.handlingMinor) fail(`${at}/handlingMinor`, `Handling is ${seller.handlingMinor}, not ${parcel.handlingMinor}.`);
-    const duty = seller.duty && goods > seller.duty.aboveMinor ? Math.floor((goods * seller.duty.percent) / 100 + 0.5) + seller.duty.feeMinor : 0;
+    if (parcel.handlingMinor !== seller.handlingMinor)
+      fail(`${at}/handlingMinor`, `Handling is ${seller.handlingMinor}, not ${parcel.handlingMinor}.`);
+    const duty =
+      seller.duty && goods > seller.duty.aboveMinor ? Math.floor((goods * seller.duty.percent) / 100 + 0.5) + seller.duty.feeMinor : 0;
     if (parcel.dutyMinor !== duty) fail(`${at}/dutyMinor`, `Duty is ${duty}, not ${parcel.dutyMinor}.`);
     paid += goods + postage + seller.handlingMinor + duty;
   });

@@ -7,7 +7,8 @@ const MOST_REMEDIES = 3;
 
 /** Owned first, then the cheapest; what nobody sells and nobody owns comes last. */
 function byReach(supply: Supply): (a: Variant, b: Variant) => number {
-  const cost = (variant: Variant): number => (supply.owned(variant.id) > 0 ? -1 : (supply.landedMinor(variant.id) ?? Number.MAX_SAFE_INTEGER));
+  const cost = (variant: Variant): number =>
+    supply.owned(variant.id) > 0 ? -1 : (supply.landedMinor(variant.id) ?? Number.MAX_SAFE_INTEGER);
   return (a, b) => cost(a) - cost(b) || a.id.localeCompare(b.id);
 }
 

@@ -21,7 +21,9 @@ function ofMould(item: Worn, { catalogue, visibility }: Subject): readonly Visib
   if (item.part.position === 'head' || item.mould.skinColour === undefined) return [];
   const colour = catalogue.colour(item.variant.colours[item.mould.skinColour] ?? '');
   if (colour.kind !== 'skin') return [];
-  const regions = SKIN_ZONES.map((zone) => regionAt(item.part.position, 'front', zone, false)).filter((region): region is Region => region !== null);
+  const regions = SKIN_ZONES.map((zone) => regionAt(item.part.position, 'front', zone, false)).filter(
+    (region): region is Region => region !== null,
+  );
   return visibility.mean(regions) > 0 ? [{ item, colour, what: positionName(item.part.position).toLowerCase() }] : [];
 }
 

@@ -15,7 +15,10 @@ const seller = (id: string) =>
     minimumMinor: fc.constantFrom(0, 0, 40, 120),
     handlingMinor: fc.constantFrom(0, 10, 35),
     postage: fc
-      .array(fc.record({ step: fc.integer({ min: 2, max: 6 }), costMinor: fc.integer({ min: 0, max: 150 }) }), { minLength: 1, maxLength: 3 })
+      .array(fc.record({ step: fc.integer({ min: 2, max: 6 }), costMinor: fc.integer({ min: 0, max: 150 }) }), {
+        minLength: 1,
+        maxLength: 3,
+      })
       .map((tiers) => {
         let upToG = 0;
         return tiers.map(({ step, costMinor }) => ({ upToG: (upToG += step), costMinor }));

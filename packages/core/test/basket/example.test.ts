@@ -1,5 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { problemFaults, solveBasket, unsupported, verifyPlan, type BasketPlan, type BasketProblem, type SolveProgress } from '../../src/basket/index.js';
+import {
+  problemFaults,
+  solveBasket,
+  unsupported,
+  verifyPlan,
+  type BasketPlan,
+  type BasketProblem,
+  type SolveProgress,
+} from '../../src/basket/index.js';
 import { basketFor, NO_RULES } from '../../src/index.js';
 import { EXAMPLE, EXAMPLE_PLAN } from './example.js';
 
@@ -13,7 +21,11 @@ describe('the worked example', () => {
 
   test('with Near out of reach it is Far for 3.60', async () => {
     const plan = await solve({ ...EXAMPLE, rules: { ...NO_RULES, sellers: ['far'] } });
-    expect(plan).toMatchObject({ status: 'proven', paidMinor: 360, parcels: [{ seller: 'far', goodsMinor: 160, postageMinor: 180, handlingMinor: 20 }] });
+    expect(plan).toMatchObject({
+      status: 'proven',
+      paidMinor: 360,
+      parcels: [{ seller: 'far', goodsMinor: 160, postageMinor: 180, handlingMinor: 20 }],
+    });
   });
 
   test('a cape nobody may send is left short at its stated cost, and said so', async () => {
@@ -24,8 +36,16 @@ describe('the worked example', () => {
   });
 
   test('a budget nobody can keep is infeasible, and the reason names it', async () => {
-    const plan = await solve({ ...EXAMPLE, needs: EXAMPLE.needs.map((need) => ({ ...need, shortCostMinor: null })), rules: { ...NO_RULES, budgetMinor: 200 } });
-    expect(plan).toMatchObject({ status: 'infeasible', parcels: [], reasons: ['Every part can be had, but not all of them under a budget of 2.00.'] });
+    const plan = await solve({
+      ...EXAMPLE,
+      needs: EXAMPLE.needs.map((need) => ({ ...need, shortCostMinor: null })),
+      rules: { ...NO_RULES, budgetMinor: 200 },
+    });
+    expect(plan).toMatchObject({
+      status: 'infeasible',
+      parcels: [],
+      reasons: ['Every part can be had, but not all of them under a budget of 2.00.'],
+    });
   });
 
   test('progress tells the first plan before it is proven', async () => {
@@ -48,11 +68,20 @@ describe('the verifier', () => {
   });
 
   const parcel = EXAMPLE_PLAN.parcels[0];
-  const withParcel = (changes: object): BasketPlan => ({ ...EXAMPLE_PLAN, parcels: [{ ...parcel, ...changes } as BasketPlan['parcels'][number]] });
+  const withParcel = (changes: object): BasketPlan => ({
+    ...EXAMPLE_PLAN,
+    parcels: [{ ...parcel, ...changes } as BasketPlan['parcels'][number]],
+  });
   const withLine = (offer: string, quantity: number): BasketPlan => withParcel({ lines: [{ offer, quantity }, parcel?.lines[1]] });
   const ruled = (rules: Partial<BasketProblem['rules']>): BasketProblem => ({ ...EXAMPLE, rules: { ...NO_RULES, ...rules } });
-  const sellersWith = (changes: object): BasketProblem => ({ ...EXAMPLE, sellers: EXAMPLE.sellers.map((seller) => ({ ...seller, ...changes })) });
-  const offersWith = (changes: object): BasketProblem => ({ ...EXAMPLE, offers: EXAMPLE.offers.map((offer) => ({ ...offer, ...changes })) });
+  const sellersWith = (changes: object): BasketProblem => ({
+    ...EXAMPLE,
+    sellers: EXAMPLE.sellers.map((seller) => ({ ...seller, ...changes })),
+  });
+  const offersWith = (changes: object): BasketProblem => ({
+    ...EXAMPLE,
+    offers: EXAMPLE.offers.map((offer) => ({ ...offer, ...changes })),
+  });
   const needsWith = (changes: object): BasketProblem => ({ ...EXAMPLE, needs: EXAMPLE.needs.map((need) => ({ ...need, ...changes })) });
 
   test.each<[string, BasketProblem, BasketPlan, RegExp]>([
@@ -72,20 +101,53 @@ describe('the verifier', () => {
     ['an offer bought twice over', EXAMPLE, withParcel({ lines: [...(parcel?.lines ?? []), parcel?.lines[0]] }), /there twice/],
     ['an empty parcel', EXAMPLE, withParcel({ lines: [] }), /nothing in it/],
     ['an unknown seller', EXAMPLE, withParcel({ seller: 'nowhere' }), /no seller "nowhere"/],
-    ['two parcels from one seller', EXAMPLE, { ...EXAMPLE_PLAN, parcels: [...EXAMPLE_PLAN.parcels, ...EXAMPLE_PLAN.parcels] }, /second parcel/],
+    [
+      'two parcels from one seller',
+      EXAMPLE,
+      { ...EXAMPLE_PLAN, parcels: [...EXAMPLE_PLAN.parcels, ...EXAMPLE_PLAN.parcels] },
+      /second parcel/,
+    ],
     ['a seller who is too slow', ruled({ withinDays: 2 }), EXAMPLE_PLAN, /takes 3 days/],
-    ['a seller who is not trusted', { ...sellersWith({ trusted: false }), rules: { ...NO_RULES, trustedOnly: true } }, EXAMPLE_PLAN, /not trusted/],
+    [
+      'a seller who is not trusted',
+      { ...sellersWith({ trusted: false }), rules: { ...NO_RULES, trustedOnly: true } },
+      EXAMPLE_PLAN,
+      /not trusted/,
+    ],
     ['a third-party seller', sellersWith({ thirdParty: true }), EXAMPLE_PLAN, /third-party/],
     ['a seller who is not allowed', ruled({ sellers: ['far'] }), EXAMPLE_PLAN, /not among the sellers/],
     ['a worse condition', ruled({ condition: 'new' }), EXAMPLE_PLAN, /used is below new/],
     ['too many parcels', ruled({ maxParcels: 0 }), EXAMPLE_PLAN, /More than 0 parcels/],
     ['a budget overrun', ruled({ budgetMinor: 309 }), EXAMPLE_PLAN, /over the budget/],
     ['a need left open', EXAMPLE, { ...EXAMPLE_PLAN, fills: EXAMPLE_PLAN.fills.slice(0, 2) }, /"cape" wants 1: 0 filled/],
-    ['a must left short', needsWith({ shortCostMinor: null }), { ...EXAMPLE_PLAN, fills: EXAMPLE_PLAN.fills.slice(0, 2), short: [{ need: 'cape', quantity: 1 }] }, /must be filled/],
+    [
+      'a must left short',
+      needsWith({ shortCostMinor: null }),
+      { ...EXAMPLE_PLAN, fills: EXAMPLE_PLAN.fills.slice(0, 2), short: [{ need: 'cape', quantity: 1 }] },
+      /must be filled/,
+    ],
     ['a part that does not fill the need', needsWith({ options: [{ variant: 'kite', penaltyMinor: 0 }] }), EXAMPLE_PLAN, /does not fill/],
-    ['a piece owned once and used twice', EXAMPLE, { ...EXAMPLE_PLAN, fills: [{ need: 'lanterns', variant: 'lantern', quantity: 2, from: 'owned', seller: null }, ...EXAMPLE_PLAN.fills.slice(2)] }, /2 of .* are used and 1/],
-    ['a bought fill without its seller', EXAMPLE, { ...EXAMPLE_PLAN, fills: EXAMPLE_PLAN.fills.map((fill) => ({ ...fill, seller: null })) }, /names its seller/],
-    ['leftovers that are not there', EXAMPLE, { ...EXAMPLE_PLAN, leftovers: [{ variant: 'cape', quantity: 1 }] }, /0 of "cape" are left over/],
+    [
+      'a piece owned once and used twice',
+      EXAMPLE,
+      {
+        ...EXAMPLE_PLAN,
+        fills: [{ need: 'lanterns', variant: 'lantern', quantity: 2, from: 'owned', seller: null }, ...EXAMPLE_PLAN.fills.slice(2)],
+      },
+      /2 of .* are used and 1/,
+    ],
+    [
+      'a bought fill without its seller',
+      EXAMPLE,
+      { ...EXAMPLE_PLAN, fills: EXAMPLE_PLAN.fills.map((fill) => ({ ...fill, seller: null })) },
+      /names its seller/,
+    ],
+    [
+      'leftovers that are not there',
+      EXAMPLE,
+      { ...EXAMPLE_PLAN, leftovers: [{ variant: 'cape', quantity: 1 }] },
+      /0 of "cape" are left over/,
+    ],
     ['a wrong cost', EXAMPLE, { ...EXAMPLE_PLAN, costMinor: 309, boundMinor: 309 }, /The cost is 310/],
     ['a wrong payment', EXAMPLE, { ...EXAMPLE_PLAN, paidMinor: 300 }, /Paid is 310/],
     ['a bound above the cost', EXAMPLE, { ...EXAMPLE_PLAN, boundMinor: 311 }, /bound is above/],
@@ -111,14 +173,28 @@ describe('problems that cannot be taken', () => {
     const [need, ...needs] = EXAMPLE.needs;
     const [offer] = EXAMPLE.offers;
     if (!need || !offer) throw new Error('the example has needs and offers');
-    const bad: BasketProblem = { ...EXAMPLE, needs: [need, need, ...needs], offers: [{ ...offer, seller: 'nobody', item: 'nothing' }], rules: { ...NO_RULES, sellers: ['ghost'] } };
-    expect(problemFaults(bad).map((fault) => fault.path)).toEqual(['/needs/1/id', '/offers/0/item', '/offers/0/seller', '/rules/sellers/0']);
+    const bad: BasketProblem = {
+      ...EXAMPLE,
+      needs: [need, need, ...needs],
+      offers: [{ ...offer, seller: 'nobody', item: 'nothing' }],
+      rules: { ...NO_RULES, sellers: ['ghost'] },
+    };
+    expect(problemFaults(bad).map((fault) => fault.path)).toEqual([
+      '/needs/1/id',
+      '/offers/0/item',
+      '/offers/0/seller',
+      '/rules/sellers/0',
+    ]);
   });
 
   test('duty and resale are refused by name until they are worked out', () => {
     const [seller, ...sellers] = EXAMPLE.sellers;
     if (!seller) throw new Error('the example has sellers');
-    const problem: BasketProblem = { ...EXAMPLE, sellers: [{ ...seller, duty: { aboveMinor: 1, percent: 2, feeMinor: 3 } }, ...sellers], rules: { ...NO_RULES, resaleShare: 0.5 } };
+    const problem: BasketProblem = {
+      ...EXAMPLE,
+      sellers: [{ ...seller, duty: { aboveMinor: 1, percent: 2, feeMinor: 3 } }, ...sellers],
+      rules: { ...NO_RULES, resaleShare: 0.5 },
+    };
     expect(unsupported(problem).map((fault) => fault.path)).toEqual(['/sellers/0/duty', '/rules/resaleShare']);
     expect(unsupported(EXAMPLE)).toEqual([]);
   });
@@ -138,7 +214,14 @@ describe('the basket of an errand', () => {
         { id: 'b', seller: 'far', item: { kind: 'figure', figure: 'F' }, priceMinor: 9, stock: 1, multiple: 1, condition: 'new' },
       ],
       sellers: EXAMPLE.sellers,
-      figures: [{ id: 'F', name: 'F', source: 'S', parts: ['cape', 'kite', 'kite'].map((variant) => ({ position: 'torso' as const, variant, turned: false })) }],
+      figures: [
+        {
+          id: 'F',
+          name: 'F',
+          source: 'S',
+          parts: ['cape', 'kite', 'kite'].map((variant) => ({ position: 'torso' as const, variant, turned: false })),
+        },
+      ],
       massG: () => 1.5,
       rules: NO_RULES,
       effort: { gap: 0, seconds: 1 },
@@ -147,7 +230,16 @@ describe('the basket of an errand', () => {
     expect(problem.owned).toEqual([{ variant: 'cape', quantity: 1, costMinor: 0 }]);
     expect(problem.offers.map((offer) => offer.id)).toEqual(['b']);
     expect(problem.sellers.map((seller) => seller.id)).toEqual(['far']);
-    expect(problem.items).toEqual([{ id: 'figure F', weightG: 4.5, yields: [{ variant: 'cape', quantity: 1 }, { variant: 'kite', quantity: 2 }] }]);
+    expect(problem.items).toEqual([
+      {
+        id: 'figure F',
+        weightG: 4.5,
+        yields: [
+          { variant: 'cape', quantity: 1 },
+          { variant: 'kite', quantity: 2 },
+        ],
+      },
+    ]);
     expect(problemFaults(problem)).toEqual([]);
   });
 });

@@ -18,7 +18,18 @@ export const EXAMPLE: BasketProblem = {
     { id: 'one cape', weightG: 1, yields: [{ variant: 'cape', quantity: 1 }] },
   ],
   sellers: [
-    { id: 'near', country: 'NL', days: 3, trusted: true, thirdParty: false, minimumMinor: 0, handlingMinor: 0, postage: [{ upToG: 10, costMinor: 100 }], freePostageFromMinor: null, duty: null },
+    {
+      id: 'near',
+      country: 'NL',
+      days: 3,
+      trusted: true,
+      thirdParty: false,
+      minimumMinor: 0,
+      handlingMinor: 0,
+      postage: [{ upToG: 10, costMinor: 100 }],
+      freePostageFromMinor: null,
+      duty: null,
+    },
     {
       id: 'far',
       country: 'DE',

@@ -1,6 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { cheapestEach, problemFaults, reduceMarket, searchSellers, solveBasket, verifyPlan, type BasketPlan, type BasketProblem } from '../../src/basket/index.js';
+import {
+  cheapestEach,
+  problemFaults,
+  reduceMarket,
+  searchSellers,
+  solveBasket,
+  verifyPlan,
+  type BasketPlan,
+  type BasketProblem,
+} from '../../src/basket/index.js';
 import { smallProblem } from './arbitrary.js';
 import { bruteForceCost } from './bruteForce.js';
 

@@ -10,7 +10,10 @@ describe('fit.neck', () => {
 
   test('cape and scarf leave exactly 1.6: loose, but it holds', () => {
     const [mark] = fitNeck(seen('neck.1 CP-1·crimson, neck.2 SC-1·red'));
-    expect(mark).toMatchObject({ severity: 'shows', sentence: 'Cape 0.8 and Scarf 1.6 leave 1.6 mm of post: the head wants 2.4 and sits high and loose.' });
+    expect(mark).toMatchObject({
+      severity: 'shows',
+      sentence: 'Cape 0.8 and Scarf 1.6 leave 1.6 mm of post: the head wants 2.4 and sits high and loose.',
+    });
   });
 
   test('two scarves leave 0.8: the head will not hold', () => {

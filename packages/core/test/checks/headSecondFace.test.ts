@@ -8,7 +8,9 @@ describe('head.second-face', () => {
   });
 
   test('hair that leaves 30 % bare shows it and names what would cover it, owned first', () => {
-    const [mark] = headSecondFace(seen('head HD-1·light·two-faced, headgear HA-1·brown', {}, supplyOf(['HA-3·brown'], { 'HA-2·brown': 10 })));
+    const [mark] = headSecondFace(
+      seen('head HD-1·light·two-faced, headgear HA-1·brown', {}, supplyOf(['HA-3·brown'], { 'HA-2·brown': 10 })),
+    );
     expect(mark?.sentence).toBe('The second face shows behind under Crop: 30 % of it is bare.');
     expect(mark?.remedies.map((remedy) => remedy.label)).toEqual(['Put on Fringe in brown, owned', 'Put on Knot in brown']);
   });

@@ -14,7 +14,10 @@ describe('school.alteration', () => {
 
   test('an imagined colour blocks in every school but on paper, and made ones of the mould are offered', () => {
     const [mark] = schoolAlteration(seen(IMAGINED, { alterationSchool: 'open bench' }));
-    expect(mark).toMatchObject({ severity: 'blocks', sentence: 'Knot in red belongs to “on paper”: nobody has made it in this colour. The brief says “open bench”.' });
+    expect(mark).toMatchObject({
+      severity: 'blocks',
+      sentence: 'Knot in red belongs to “on paper”: nobody has made it in this colour. The brief says “open bench”.',
+    });
     expect(mark?.remedies.map((remedy) => remedy.label)).toEqual(['Put on Knot in black', 'Put on Knot in brown']);
     expect(schoolAlteration(seen(IMAGINED, { alterationSchool: 'on paper' }))).toEqual([]);
   });

@@ -10,7 +10,10 @@ const same = (shapes: readonly Shape[]): Silhouette => ({ front: shapes, back: s
 function tilt(d: string, degrees: number): string {
   const [cos, sin] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
   const round = (n: number): number => Math.round(n * 10) / 10;
-  return d.replace(/(-?[\d.]+),(-?[\d.]+)/g, (_, x: string, y: string) => `${round(Number(x) * cos - Number(y) * sin)},${round(Number(x) * sin + Number(y) * cos)}`);
+  return d.replace(
+    /(-?[\d.]+),(-?[\d.]+)/g,
+    (_, x: string, y: string) => `${round(Number(x) * cos - Number(y) * sin)},${round(Number(x) * sin + Number(y) * cos)}`,
+  );
 }
 
 const lanternPole = same([
@@ -24,7 +27,12 @@ const lanternPole = same([
 
 const oar = same([
   { d: 'M-3.5,{ground} L-3.5,-140 L3.5,-140 L3.5,{ground} Z', fill: 'c0', line: 'outer', z: Z.held },
-  { d: 'M0,-238 C15,-236 19,-214 17,-190 C15,-168 10,-150 3.5,-138 L-3.5,-138 C-10,-150 -15,-168 -17,-190 C-19,-214 -15,-236 0,-238 Z', fill: 'c1', line: 'outer', z: Z.held + 1 },
+  {
+    d: 'M0,-238 C15,-236 19,-214 17,-190 C15,-168 10,-150 3.5,-138 L-3.5,-138 C-10,-150 -15,-168 -17,-190 C-19,-214 -15,-236 0,-238 Z',
+    fill: 'c1',
+    line: 'outer',
+    z: Z.held + 1,
+  },
   { d: 'M-17,-206 C-6,-200 6,-200 17,-206 L16,-184 C6,-178 -6,-178 -16,-184 Z', fill: 'c0', line: 'outer', z: Z.held + 2 },
 ]);
 

@@ -13,25 +13,52 @@ function trousers(height: number): Silhouette {
     { d: `M3,${top + 20} L13,${top + 20} C12,${top * 0.5} 11,-40 13,${shoe - 2} L5,${shoe} Z`, fill: 'shade', z: Z.legs + 1, mirror: true },
     { d: `M9,-7 C24,-5 44,-5 57,-8`, fill: 'none', line: 'inner', lineOf: 'c1', z: Z.legs + 3, mirror: true },
     { d: hips, fill: 'c0', z: Z.legs + 3 },
-    { d: `M-50,${top + 24} L-50,${top} C-20,${top - 6} 20,${top - 6} 50,${top} L50,${top + 24}`, fill: 'none', line: 'outer', z: Z.legs + 4 },
+    {
+      d: `M-50,${top + 24} L-50,${top} C-20,${top - 6} 20,${top - 6} 50,${top} L50,${top + 24}`,
+      fill: 'none',
+      line: 'outer',
+      z: Z.legs + 4,
+    },
     { d: `M0,${top + 8} L0,${top + 26}`, fill: 'none', line: 'inner', lineOf: 'c0', z: Z.legs + 4 },
     { d: `M-3.5,${top + 36} C-3.5,${top + 25} 3.5,${top + 25} 3.5,${top + 36}`, fill: 'none', line: 'outer', z: Z.legs + 4 },
   ];
   return {
     outline: `M-50,${top} L50,${top} C51,${top * 0.66} 49,${top * 0.4} 57,-20 L3,-20 L2,${top + 34} L-2,${top + 34} L-3,-20 L-57,-20 C-49,${top * 0.4} -51,${top * 0.66} -50,${top} Z`,
-    front: [...shared, { d: `M40,${top + 12} C40,${top * 0.6} 41,${top * 0.4} 47,${shoe - 3} L57,${shoe} C49,${top * 0.4} 51,${top * 0.6} 50,${top + 12} Z`, fill: 'shade', z: Z.legs + 1 }],
-    back: [...shared, { d: `M-40,${top + 12} C-40,${top * 0.6} -41,${top * 0.4} -47,${shoe - 3} L-57,${shoe} C-49,${top * 0.4} -51,${top * 0.6} -50,${top + 12} Z`, fill: 'shade', z: Z.legs + 1 }],
+    front: [
+      ...shared,
+      {
+        d: `M40,${top + 12} C40,${top * 0.6} 41,${top * 0.4} 47,${shoe - 3} L57,${shoe} C49,${top * 0.4} 51,${top * 0.6} 50,${top + 12} Z`,
+        fill: 'shade',
+        z: Z.legs + 1,
+      },
+    ],
+    back: [
+      ...shared,
+      {
+        d: `M-40,${top + 12} C-40,${top * 0.6} -41,${top * 0.4} -47,${shoe - 3} L-57,${shoe} C-49,${top * 0.4} -51,${top * 0.6} -50,${top + 12} Z`,
+        fill: 'shade',
+        z: Z.legs + 1,
+      },
+    ],
   };
 }
 
-const SKIRT = 'M-50,-130 C-20,-136 20,-136 50,-130 C58,-90 68,-60 76,-32 C50,-22 24,-26 0,-25 C-24,-26 -50,-22 -76,-32 C-68,-60 -58,-90 -50,-130 Z';
+const SKIRT =
+  'M-50,-130 C-20,-136 20,-136 50,-130 C58,-90 68,-60 76,-32 C50,-22 24,-26 0,-25 C-24,-26 -50,-22 -76,-32 C-68,-60 -58,-90 -50,-130 Z';
 const SKIRT_SHAPES: readonly Shape[] = [
   { d: 'M12,-34 L40,-34 L40,-12 L12,-12 Z', fill: 'c2', line: 'outer', z: Z.legs, mirror: true },
   { d: 'M8,-18 C20,-23 34,-23 45,-17 C50,-8 47,0 39,0 L14,0 C6,0 5,-9 8,-18 Z', fill: 'c1', line: 'outer', z: Z.legs + 1, mirror: true },
   { d: SKIRT, fill: 'c0', z: Z.legs + 2 },
 ];
 const SKIRT_FOLDS: readonly Shape[] = [
-  { d: 'M-18,-118 C-22,-88 -28,-60 -32,-38 M0,-108 C0,-86 0,-62 0,-40 M18,-118 C22,-88 28,-60 32,-38 M-38,-110 C-44,-84 -52,-62 -58,-42 M38,-110 C44,-84 52,-62 58,-42', fill: 'none', line: 'inner', lineOf: 'c0', z: Z.legs + 4, opacity: 0.7 },
+  {
+    d: 'M-18,-118 C-22,-88 -28,-60 -32,-38 M0,-108 C0,-86 0,-62 0,-40 M18,-118 C22,-88 28,-60 32,-38 M-38,-110 C-44,-84 -52,-62 -58,-42 M38,-110 C44,-84 52,-62 58,-42',
+    fill: 'none',
+    line: 'inner',
+    lineOf: 'c0',
+    z: Z.legs + 4,
+    opacity: 0.7,
+  },
   { d: SKIRT, fill: 'none', line: 'outer', z: Z.legs + 5 },
 ];
 const skirt: Silhouette = {

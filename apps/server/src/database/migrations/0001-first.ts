@@ -48,7 +48,24 @@ export class First1764000000000 implements MigrationInterface {
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    for (const table of ['errand', 'job', 'offer', 'seller', 'piece', 'change', 'look', 'figure', 'line_up', 'official_figure', 'source', 'variant', 'print', 'mould', 'motif', 'colour'])
+    for (const table of [
+      'errand',
+      'job',
+      'offer',
+      'seller',
+      'piece',
+      'change',
+      'look',
+      'figure',
+      'line_up',
+      'official_figure',
+      'source',
+      'variant',
+      'print',
+      'mould',
+      'motif',
+      'colour',
+    ])
       await runner.query(`DROP TABLE ${table}`);
   }
 }

@@ -41,10 +41,20 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
         </div>
         {refusal !== null && <p className="text-madder text-[0.93rem]">{refusal} What is on screen is kept until you mend it.</p>}
         <Label text="Name">
-          <Input value={brief.name} maxLength={80} onChange={(event) => event.target.value !== '' && change({ name: event.target.value })} />
+          <Input
+            value={brief.name}
+            maxLength={80}
+            onChange={(event) => event.target.value !== '' && change({ name: event.target.value })}
+          />
         </Label>
         <Label text="Story">
-          <textarea className="border-rule bg-sheet rounded-cut w-full border px-2 py-1" rows={4} maxLength={2000} value={brief.story} onChange={(event) => change({ story: event.target.value })} />
+          <textarea
+            className="border-rule bg-sheet rounded-cut w-full border px-2 py-1"
+            rows={4}
+            maxLength={2000}
+            value={brief.story}
+            onChange={(event) => change({ story: event.target.value })}
+          />
         </Label>
         <Label text="Age, and the height it stands at">
           <Choice
@@ -54,7 +64,11 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
           />
         </Label>
         <Label text="Alteration school">
-          <Choice value={brief.alterationSchool} options={ALTERATION_SCHOOLS.map((school) => ({ value: school, label: SCHOOL_WORDS[school] }))} onChoose={(alterationSchool) => change({ alterationSchool })} />
+          <Choice
+            value={brief.alterationSchool}
+            options={ALTERATION_SCHOOLS.map((school) => ({ value: school, label: SCHOOL_WORDS[school] }))}
+            onChoose={(alterationSchool) => change({ alterationSchool })}
+          />
         </Label>
         <Label text="Skin school">
           <Choice
@@ -79,7 +93,11 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
             likeness <b className="font-mono text-lg">{Math.round(likeness.score)}</b> of 100
           </p>
           <p className="text-pencil text-[0.93rem]">stands {standing.total.toFixed(1)} mm</p>
-          {likeness.missing.length > 0 && <p className="text-madder text-[0.93rem]">Still missing: {likeness.missing.map((feature) => feature.label.toLowerCase()).join(', ')}</p>}
+          {likeness.missing.length > 0 && (
+            <p className="text-madder text-[0.93rem]">
+              Still missing: {likeness.missing.map((feature) => feature.label.toLowerCase()).join(', ')}
+            </p>
+          )}
           <Link to={`/figures/${figure.id}/fitting`} className="bg-lagoon text-sheet rounded-cut mt-2 inline-block px-4 py-1.5 font-medium">
             Go to the fitting
           </Link>

@@ -23,8 +23,19 @@ export function ColourWishes({ colours, look, onChange }: ColourWishesProps) {
           const near = nearestWorn(colour, look, catalogue);
           return (
             <li key={id} className="flex items-center justify-between">
-              <Swatch colour={colour} size="large" reading={near ? `${readDifference(near.deltaE)}${near.deltaE < 2.3 ? '' : `, ${near.deltaE.toFixed(1)}`}` : 'nothing worn yet'} />
-              <button type="button" aria-label={`Remove ${colour.name}`} className="text-pencil hover:text-ink" onClick={() => onChange(colours.filter((other) => other !== id))}>
+              <Swatch
+                colour={colour}
+                size="large"
+                reading={
+                  near ? `${readDifference(near.deltaE)}${near.deltaE < 2.3 ? '' : `, ${near.deltaE.toFixed(1)}`}` : 'nothing worn yet'
+                }
+              />
+              <button
+                type="button"
+                aria-label={`Remove ${colour.name}`}
+                className="text-pencil hover:text-ink"
+                onClick={() => onChange(colours.filter((other) => other !== id))}
+              >
                 <X size={16} strokeWidth={1.75} />
               </button>
             </li>

@@ -21,7 +21,9 @@ interface TargetFieldProps {
 /** The field for what a wish is about, by its kind. */
 export function TargetField({ kind, target, catalogue, onChange }: TargetFieldProps) {
   const listId = useId();
-  const options = (rows: readonly { readonly value: string; readonly label: string }[]) => <Choice aria-label="Target" value={target} options={rows} onChoose={onChange} />;
+  const options = (rows: readonly { readonly value: string; readonly label: string }[]) => (
+    <Choice aria-label="Target" value={target} options={rows} onChoose={onChange} />
+  );
   switch (kind) {
     case 'motif':
     case 'absence':
@@ -38,7 +40,13 @@ export function TargetField({ kind, target, catalogue, onChange }: TargetFieldPr
       const people = catalogue.data.officialFigures.flatMap((figure) => (figure.person ? [figure.person] : []));
       return (
         <>
-          <Input aria-label="Target" list={listId} value={target} maxLength={100} onChange={(event) => event.target.value !== '' && onChange(event.target.value)} />
+          <Input
+            aria-label="Target"
+            list={listId}
+            value={target}
+            maxLength={100}
+            onChange={(event) => event.target.value !== '' && onChange(event.target.value)}
+          />
           <datalist id={listId}>
             {(kind === 'shape' ? words : people).map((word) => (
               <option key={word} value={word} />

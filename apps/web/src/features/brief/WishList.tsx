@@ -28,8 +28,20 @@ interface WishListProps {
 /** What the character should show, area by area, each with its weight and how far the chosen look answers it. */
 export function WishList({ features, likeness, onChange }: WishListProps) {
   const { catalogue } = useWorkspace();
-  const change = (id: string, part: Partial<FeatureDto>): void => onChange(features.map((feature) => (feature.id === id ? { ...feature, ...part } : feature)));
-  const add = (): void => onChange([...features, { id: crypto.randomUUID(), label: 'A new wish', area: 'whole', kind: 'motif', target: firstTarget('motif', catalogue), weight: 'want' }]);
+  const change = (id: string, part: Partial<FeatureDto>): void =>
+    onChange(features.map((feature) => (feature.id === id ? { ...feature, ...part } : feature)));
+  const add = (): void =>
+    onChange([
+      ...features,
+      {
+        id: crypto.randomUUID(),
+        label: 'A new wish',
+        area: 'whole',
+        kind: 'motif',
+        target: firstTarget('motif', catalogue),
+        weight: 'want',
+      },
+    ]);
   return (
     <section aria-label="Wanted" className="flex min-h-0 flex-col">
       <div className="flex items-baseline gap-3">
@@ -57,10 +69,20 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
                   <AnswerMark answer={likeness.answers.find((answer) => answer.feature.id === feature.id) ?? null} />
                 </td>
                 <td>
-                  <Input aria-label="What" value={feature.label} maxLength={120} onChange={(event) => event.target.value !== '' && change(feature.id, { label: event.target.value })} />
+                  <Input
+                    aria-label="What"
+                    value={feature.label}
+                    maxLength={120}
+                    onChange={(event) => event.target.value !== '' && change(feature.id, { label: event.target.value })}
+                  />
                 </td>
                 <td className="w-32">
-                  <Choice aria-label="Where" value={feature.area} options={AREAS.map((value) => ({ value, label: AREA_WORDS[value] }))} onChoose={(area) => change(feature.id, { area })} />
+                  <Choice
+                    aria-label="Where"
+                    value={feature.area}
+                    options={AREAS.map((value) => ({ value, label: AREA_WORDS[value] }))}
+                    onChoose={(area) => change(feature.id, { area })}
+                  />
                 </td>
                 <td className="w-32">
                   <Choice
@@ -71,13 +93,28 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
                   />
                 </td>
                 <td className="w-40">
-                  <TargetField kind={feature.kind} target={feature.target} catalogue={catalogue} onChange={(target) => change(feature.id, { target })} />
+                  <TargetField
+                    kind={feature.kind}
+                    target={feature.target}
+                    catalogue={catalogue}
+                    onChange={(target) => change(feature.id, { target })}
+                  />
                 </td>
                 <td className="w-26">
-                  <Choice aria-label="Weight" value={feature.weight} options={WEIGHTS.map((value) => ({ value, label: WEIGHT_POINTS[value] }))} onChoose={(weight) => change(feature.id, { weight })} />
+                  <Choice
+                    aria-label="Weight"
+                    value={feature.weight}
+                    options={WEIGHTS.map((value) => ({ value, label: WEIGHT_POINTS[value] }))}
+                    onChoose={(weight) => change(feature.id, { weight })}
+                  />
                 </td>
                 <td className="w-8">
-                  <Button tone="quiet" aria-label={`Remove ${feature.label}`} className="!px-1" onClick={() => onChange(features.filter((other) => other.id !== feature.id))}>
+                  <Button
+                    tone="quiet"
+                    aria-label={`Remove ${feature.label}`}
+                    className="!px-1"
+                    onClick={() => onChange(features.filter((other) => other.id !== feature.id))}
+                  >
                     <Trash2 size={16} strokeWidth={1.75} />
                   </Button>
                 </td>
@@ -85,7 +122,9 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
             ))}
           </tbody>
         </table>
-        {features.length === 0 && <p className="text-pencil py-6 text-center">Nothing is wanted yet. Add what people should recognise first.</p>}
+        {features.length === 0 && (
+          <p className="text-pencil py-6 text-center">Nothing is wanted yet. Add what people should recognise first.</p>
+        )}
       </div>
     </section>
   );

@@ -35,7 +35,9 @@ export function ErrandForm({ figure, look }: { readonly figure: FigureDto; reado
 
   const submit = async (): Promise<void> => {
     if (typeof read.copies !== 'number' || read.parcels === 'bad' || read.days === 'bad') return;
-    const made = await plan({ newErrandDto: { look: look.id, copies: read.copies, maxParcels: read.parcels, withinDays: read.days, budgetMinor, condition } });
+    const made = await plan({
+      newErrandDto: { look: look.id, copies: read.copies, maxParcels: read.parcels, withinDays: read.days, budgetMinor, condition },
+    });
     if (made.data) dispatch(webApi.util.upsertQueryData('latestErrand', { figure: figure.id }, [made.data]));
   };
   return (
@@ -52,10 +54,19 @@ export function ErrandForm({ figure, look }: { readonly figure: FigureDto; reado
         <FigurePicture look={look} catalogue={catalogue} pxPerMm={3.4} label={look.name} />
         <div className="min-w-0 flex-1 space-y-2">
           <Label text="Look">
-            <Choice value={look.id} options={figure.looks.map((row) => ({ value: row.id, label: row.name }))} onChoose={(id) => setParams({ look: id }, { replace: true })} />
+            <Choice
+              value={look.id}
+              options={figure.looks.map((row) => ({ value: row.id, label: row.name }))}
+              onChoose={(id) => setParams({ look: id }, { replace: true })}
+            />
           </Label>
           <Label text="Copies">
-            <Input inputMode="numeric" value={copies} onChange={(event) => setCopies(event.target.value)} aria-invalid={typeof read.copies !== 'number'} />
+            <Input
+              inputMode="numeric"
+              value={copies}
+              onChange={(event) => setCopies(event.target.value)}
+              aria-invalid={typeof read.copies !== 'number'}
+            />
           </Label>
         </div>
       </div>
@@ -70,16 +81,38 @@ export function ErrandForm({ figure, look }: { readonly figure: FigureDto; reado
       <fieldset className="space-y-2.5">
         <legend className="mb-1 font-semibold">Rules of the trip</legend>
         <Label text="At most this many parcels">
-          <Input inputMode="numeric" placeholder="no limit" value={parcels} onChange={(event) => setParcels(event.target.value)} aria-invalid={read.parcels === 'bad'} />
+          <Input
+            inputMode="numeric"
+            placeholder="no limit"
+            value={parcels}
+            onChange={(event) => setParcels(event.target.value)}
+            aria-invalid={read.parcels === 'bad'}
+          />
         </Label>
         <Label text="Budget, postage included">
-          <Input inputMode="decimal" placeholder="no limit" value={budget} onChange={(event) => setBudget(event.target.value)} aria-invalid={Number.isNaN(budgetMinor)} />
+          <Input
+            inputMode="decimal"
+            placeholder="no limit"
+            value={budget}
+            onChange={(event) => setBudget(event.target.value)}
+            aria-invalid={Number.isNaN(budgetMinor)}
+          />
         </Label>
         <Label text="Here within so many days">
-          <Input inputMode="numeric" placeholder="no deadline" value={days} onChange={(event) => setDays(event.target.value)} aria-invalid={read.days === 'bad'} />
+          <Input
+            inputMode="numeric"
+            placeholder="no deadline"
+            value={days}
+            onChange={(event) => setDays(event.target.value)}
+            aria-invalid={read.days === 'bad'}
+          />
         </Label>
         <Label text="Condition">
-          <Choice value={condition} options={CONDITIONS.map((value) => ({ value, label: CONDITION_WORDS[value] }))} onChoose={setCondition} />
+          <Choice
+            value={condition}
+            options={CONDITIONS.map((value) => ({ value, label: CONDITION_WORDS[value] }))}
+            onChoose={setCondition}
+          />
         </Label>
       </fieldset>
     </form>

@@ -9,7 +9,10 @@ import { useJobEvents } from './useJobEvents';
 export function ErrandPage() {
   const { figure } = useOpen();
   const [params] = useSearchParams();
-  const look = figure?.looks.find((row) => row.id === params.get('look')) ?? figure?.looks.find((row) => row.id === figure.chosenLook) ?? figure?.looks[0];
+  const look =
+    figure?.looks.find((row) => row.id === params.get('look')) ??
+    figure?.looks.find((row) => row.id === figure.chosenLook) ??
+    figure?.looks[0];
   if (!figure || !look) return <Empty title="There is no such figure" />;
   return <Errand key={figure.id} figure={figure} look={look} />;
 }
@@ -26,7 +29,10 @@ function Errand({ figure, look }: { readonly figure: FigureDto; readonly look: L
       ) : (
         !isLoading && (
           <Empty title="No errand yet">
-            <p>Say how many copies, and press “Plan the errand”. Outfit takes what you own first, then finds the cheapest parcels for the rest.</p>
+            <p>
+              Say how many copies, and press “Plan the errand”. Outfit takes what you own first, then finds the cheapest parcels for the
+              rest.
+            </p>
           </Empty>
         )
       )}

@@ -14,7 +14,9 @@ export function PartTable({ errand, plan, sellerName }: PartTableProps) {
   const { catalogue } = useWorkspace();
   const comesFrom = (variant: string): string => {
     const fills = plan.fills.filter((fill) => fill.need === variant);
-    const words = fills.map((fill) => `${fill.quantity} ${fill.seller === null ? 'from your wardrobe' : `from ${sellerName(fill.seller)}`}`);
+    const words = fills.map(
+      (fill) => `${fill.quantity} ${fill.seller === null ? 'from your wardrobe' : `from ${sellerName(fill.seller)}`}`,
+    );
     const missing = plan.short.find((row) => row.need === variant);
     return [...words, ...(missing ? [`${missing.quantity} cannot be had`] : [])].join(', ');
   };
@@ -24,9 +26,15 @@ export function PartTable({ errand, plan, sellerName }: PartTableProps) {
       <table className="mt-1 w-full text-[0.93rem]">
         <thead className="text-pencil text-left text-[0.87rem]">
           <tr>
-            <th scope="col" className="py-1 font-medium">Wanted</th>
-            <th scope="col" className="py-1 font-medium">Part</th>
-            <th scope="col" className="py-1 font-medium">Comes from</th>
+            <th scope="col" className="py-1 pr-3 font-medium">
+              Wanted
+            </th>
+            <th scope="col" className="py-1 pr-3 font-medium">
+              Part
+            </th>
+            <th scope="col" className="py-1 pr-3 font-medium">
+              Comes from
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -41,7 +49,12 @@ export function PartTable({ errand, plan, sellerName }: PartTableProps) {
       </table>
       {plan.leftovers.length > 0 && (
         <p className="text-pencil mt-2 text-[0.93rem]">
-          Left over: {plan.leftovers.map((row) => `${row.quantity} ${itemName(row.variant, catalogue)}`).join('; ')} ({plural(plan.leftovers.reduce((all, row) => all + row.quantity, 0), 'piece')}).
+          Left over: {plan.leftovers.map((row) => `${row.quantity} ${itemName(row.variant, catalogue)}`).join('; ')} (
+          {plural(
+            plan.leftovers.reduce((all, row) => all + row.quantity, 0),
+            'piece',
+          )}
+          ).
         </p>
       )}
     </div>

@@ -30,7 +30,11 @@ export function PlanView({ errand, lookName }: { readonly errand: ErrandDto; rea
         <p className="text-pencil">planned on {longDay(errand.createdAt)}</p>
         {plan && plan.status !== 'infeasible' && (
           <p className="ml-auto flex gap-4">
-            <a download href={`/api/errands/${errand.id}/shopping-list.csv`} className="text-lagoon inline-flex items-center gap-1 underline">
+            <a
+              download
+              href={`/api/errands/${errand.id}/shopping-list.csv`}
+              className="text-lagoon inline-flex items-center gap-1 underline"
+            >
               <Download size={16} strokeWidth={1.75} /> Shopping list (CSV)
             </a>
             <a download href={`/api/errands/${errand.id}/plan.json`} className="text-lagoon inline-flex items-center gap-1 underline">
@@ -82,7 +86,8 @@ export function PlanView({ errand, lookName }: { readonly errand: ErrandDto; rea
 
 function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly plan: PlanDto }) {
   const { currency } = errand;
-  const sumOf = (key: 'goodsMinor' | 'postageMinor' | 'handlingMinor'): number => plan.parcels.reduce((all, parcel) => all + parcel[key], 0);
+  const sumOf = (key: 'goodsMinor' | 'postageMinor' | 'handlingMinor'): number =>
+    plan.parcels.reduce((all, parcel) => all + parcel[key], 0);
   const format = (minor: number): string => money(minor, currency);
   const missing = plan.short.reduce((all, row) => all + row.quantity, 0);
   // Both totals count what cannot be had the same way, so their difference is what planning saves.
@@ -131,7 +136,7 @@ function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly plan: 
           </Figure>
         )}
       </div>
-      <p className="text-moss mt-2">{STATUS[plan.status](plan.gap)}</p>
+      {errand.job.state !== 'running' && <p className="text-moss mt-2">{STATUS[plan.status](plan.gap)}</p>}
       {missing > 0 && <p className="text-madder">{plural(missing, 'part')} cannot be had under these rules.</p>}
       {plan.reasons.length > 0 && (
         <ul className="text-pencil mt-1 list-disc pl-5 text-[0.93rem]">

@@ -61,7 +61,14 @@ export function CandidatePanel(props: CandidatePanelProps) {
     onPreview(rows[next] ?? null);
   };
   const onKeyDown = (event: KeyboardEvent): void => {
-    const steps: Record<string, number> = { ArrowDown: active + 1, ArrowUp: active - 1, PageDown: active + 7, PageUp: active - 7, Home: 0, End: rows.length - 1 };
+    const steps: Record<string, number> = {
+      ArrowDown: active + 1,
+      ArrowUp: active - 1,
+      PageDown: active + 7,
+      PageUp: active - 7,
+      Home: 0,
+      End: rows.length - 1,
+    };
     const target = steps[event.key];
     const candidate = rows[active];
     if (target !== undefined) go(target);
@@ -92,7 +99,12 @@ export function CandidatePanel(props: CandidatePanelProps) {
           <Chip on={filters.onlyMade} onToggle={(onlyMade) => onFilter({ onlyMade })}>
             Made
           </Chip>
-          <Input aria-label="Filter by words" placeholder="Filter: colour, shape, nickname" value={filters.words} onChange={(event) => onFilter({ words: event.target.value })} />
+          <Input
+            aria-label="Filter by words"
+            placeholder="Filter: colour, shape, nickname"
+            value={filters.words}
+            onChange={(event) => onFilter({ words: event.target.value })}
+          />
         </div>
       </div>
       <div

@@ -41,7 +41,9 @@ export function CandidateRow({ candidate, active, sellerName }: CandidateRowProp
   const blocked = raises.some((mark) => mark.severity === 'blocks');
   const colours = variant.colours.map((id) => catalogue.colour(id).name).join(', ');
   return (
-    <div className={`border-rule flex h-full gap-3 border-b py-2 pr-4 pl-3 ${active ? 'bg-lagoon-wash' : ''} border-l-[3px] ${worn ? 'border-l-lagoon' : 'border-l-transparent'}`}>
+    <div
+      className={`border-rule flex h-full gap-3 border-b py-2 pr-4 pl-3 ${active ? 'bg-lagoon-wash' : ''} border-l-[3px] ${worn ? 'border-l-lagoon' : 'border-l-transparent'}`}
+    >
       <PartPicture variant={variant} position={position} catalogue={catalogue} size={54} tacked={owned === 0} />
       <div className="min-w-0 flex-1 text-[0.93rem] leading-snug">
         <p className={`truncate ${blocked ? 'line-through' : ''}`}>
@@ -54,7 +56,11 @@ export function CandidateRow({ candidate, active, sellerName }: CandidateRowProp
           {!variant.made && ', never made'}
         </p>
         <p className="truncate text-[0.87rem]">
-          {!worn && gain !== 0 && <span className={gain > 0 ? 'text-moss font-semibold' : 'text-pencil'}>{`${gain > 0 ? '+' : '−'}${Math.abs(gain)} likeness `}</span>}
+          {!worn && gain !== 0 && (
+            <span
+              className={gain > 0 ? 'text-moss font-semibold' : 'text-pencil'}
+            >{`${gain > 0 ? '+' : '−'}${Math.abs(gain)} likeness `}</span>
+          )}
           {settles.map((mark) => (
             <span key={mark.key} className="text-moss">
               {SETTLED[mark.check]}{' '}
@@ -72,7 +78,10 @@ export function CandidateRow({ candidate, active, sellerName }: CandidateRowProp
           <p className="font-mono font-semibold">own {owned}</p>
         ) : price ? (
           <>
-            <p className={`font-mono ${isOldPrice(price.seenOn, today) ? 'text-pencil' : ''}`} title={`Price seen on ${longDay(price.seenOn)}`}>
+            <p
+              className={`font-mono ${isOldPrice(price.seenOn, today) ? 'text-pencil' : ''}`}
+              title={`Price seen on ${longDay(price.seenOn)}`}
+            >
               {money(price.landedMinor, currency)}
             </p>
             <p className="text-pencil max-w-28 truncate">{sellerName(price.seller)}</p>

@@ -21,12 +21,22 @@ export function FittingBar({ look, view, edits, onFlip, onTurn }: FittingBarProp
     <div className="border-rule bg-sheet flex items-center gap-1.5 border-b px-3.5 py-1.5">
       <div role="group" aria-label="View" className="border-rule rounded-cut flex overflow-hidden border">
         {(['front', 'back'] as const).map((side) => (
-          <button key={side} type="button" aria-pressed={view === side} onClick={() => view !== side && onFlip()} className={`px-2.5 py-1 text-[0.93rem] capitalize ${view === side ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}>
+          <button
+            key={side}
+            type="button"
+            aria-pressed={view === side}
+            onClick={() => view !== side && onFlip()}
+            className={`px-2.5 py-1 text-[0.93rem] capitalize ${view === side ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}
+          >
             {side}
           </button>
         ))}
       </div>
-      <Button aria-pressed={turned('torso')} onClick={() => onTurn('torso')} className={turned('torso') ? '!border-lagoon !text-lagoon' : ''}>
+      <Button
+        aria-pressed={turned('torso')}
+        onClick={() => onTurn('torso')}
+        className={turned('torso') ? '!border-lagoon !text-lagoon' : ''}
+      >
         Turn torso
       </Button>
       <Button aria-pressed={turned('head')} onClick={() => onTurn('head')} className={turned('head') ? '!border-lagoon !text-lagoon' : ''}>
@@ -36,10 +46,24 @@ export function FittingBar({ look, view, edits, onFlip, onTurn }: FittingBarProp
       <span role="status" className="text-pencil mr-1 text-[0.83rem]">
         {edits.saving ? 'Saving…' : 'Saved'}
       </span>
-      <Button tone="quiet" className="!px-1.5" disabled={look.undo === null} aria-label={look.undo === null ? 'Nothing to undo' : `Undo: ${look.undo}`} title={look.undo ?? undefined} onClick={edits.undo}>
+      <Button
+        tone="quiet"
+        className="!px-1.5"
+        disabled={look.undo === null}
+        aria-label={look.undo === null ? 'Nothing to undo' : `Undo: ${look.undo}`}
+        title={look.undo ?? undefined}
+        onClick={edits.undo}
+      >
         <Undo2 size={17} strokeWidth={1.75} />
       </Button>
-      <Button tone="quiet" className="!px-1.5" disabled={look.redo === null} aria-label={look.redo === null ? 'Nothing to redo' : `Redo: ${look.redo}`} title={look.redo ?? undefined} onClick={edits.redo}>
+      <Button
+        tone="quiet"
+        className="!px-1.5"
+        disabled={look.redo === null}
+        aria-label={look.redo === null ? 'Nothing to redo' : `Redo: ${look.redo}`}
+        title={look.redo ?? undefined}
+        onClick={edits.redo}
+      >
         <Redo2 size={17} strokeWidth={1.75} />
       </Button>
       <Popover.Root>

@@ -16,7 +16,10 @@ import { useLookEdits } from './useLookEdits';
 export function FittingPage() {
   const { figure } = useOpen();
   const [params] = useSearchParams();
-  const look = figure?.looks.find((row) => row.id === params.get('look')) ?? figure?.looks.find((row) => row.id === figure.chosenLook) ?? figure?.looks[0];
+  const look =
+    figure?.looks.find((row) => row.id === params.get('look')) ??
+    figure?.looks.find((row) => row.id === figure.chosenLook) ??
+    figure?.looks[0];
   if (!figure || !look) return <Empty title="There is no such figure" />;
   return <Fitting key={figure.id} figure={figure} look={look} />;
 }
@@ -41,8 +44,9 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
       setParams(
         (before) => {
           const next = new URLSearchParams(before);
-          for (const [key, value] of Object.entries(changes)) if (value === null || value === '') next.delete(key);
-          else next.set(key, value);
+          for (const [key, value] of Object.entries(changes))
+            if (value === null || value === '') next.delete(key);
+            else next.set(key, value);
           return next;
         },
         { replace: true },
@@ -75,7 +79,10 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
 
   const judgement = useMemo(() => judge(look, figure.brief, catalogue, P40, supply), [look, figure.brief, catalogue, supply]);
   const drawn: Look = useMemo(
-    () => (preview && !preview.worn ? applyEdit(look, { action: 'put on', position: preview.position, variant: preview.variant.id }, catalogue) : look),
+    () =>
+      preview && !preview.worn
+        ? applyEdit(look, { action: 'put on', position: preview.position, variant: preview.variant.id }, catalogue)
+        : look,
     [preview, look, catalogue],
   );
   const takenOff = look.parts.find((part) => shelfOf(part.position) === position);
@@ -85,7 +92,15 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
       <div className="flex min-h-0 min-w-0 flex-col">
         <FittingBar look={look} view={view} edits={edits} onFlip={flip} onTurn={turn} />
         <div className="min-h-0 flex-1">
-          <Paper look={drawn} catalogue={catalogue} view={view} chosen={position} marks={preview ? [] : judgement.marks.open} figureName={figure.brief.name} onChoose={choose} />
+          <Paper
+            look={drawn}
+            catalogue={catalogue}
+            view={view}
+            chosen={position}
+            marks={preview ? [] : judgement.marks.open}
+            figureName={figure.brief.name}
+            onChoose={choose}
+          />
         </div>
         <PartsForReaders look={look} />
         <LooksStrip figure={figure} open={look} onOpen={openLook} />
@@ -105,9 +120,16 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
         onPreview={setPreview}
         onPutOn={(candidate) => {
           setPreview(null);
-          if (!candidate.worn) edits.apply([{ action: 'put on', position: candidate.position, variant: candidate.variant.id }], `Put on ${catalogue.nameOf(candidate.variant)}`);
+          if (!candidate.worn)
+            edits.apply(
+              [{ action: 'put on', position: candidate.position, variant: candidate.variant.id }],
+              `Put on ${catalogue.nameOf(candidate.variant)}`,
+            );
         }}
-        onTakeOff={() => takenOff && edits.apply([{ action: 'take off', position: takenOff.position }], `Take off ${positionName(takenOff.position).toLowerCase()}`)}
+        onTakeOff={() =>
+          takenOff &&
+          edits.apply([{ action: 'take off', position: takenOff.position }], `Take off ${positionName(takenOff.position).toLowerCase()}`)
+        }
       />
     </div>
   );

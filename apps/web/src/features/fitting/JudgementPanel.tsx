@@ -29,7 +29,10 @@ export function JudgementPanel({ figure, look, judgement, edits }: JudgementPane
         <Why
           title="Likeness"
           className="text-[2.6rem] leading-none"
-          terms={likeness.answers.map((answer) => ({ label: `${answer.feature.label} (${answer.feature.weight}, of ${answer.most})`, value: answer.points }))}
+          terms={likeness.answers.map((answer) => ({
+            label: `${answer.feature.label} (${answer.feature.weight}, of ${answer.most})`,
+            value: answer.points,
+          }))}
           format={points}
           total={`${points(likeness.answers.reduce((all, answer) => all + answer.points, 0))} of ${likeness.answers.reduce((all, answer) => all + answer.most, 0)} = ${likeness.uncapped.toFixed(1)}`}
           {...(capped ? { note: 'A must is missing, so it stays at 60.' } : {})}
@@ -45,7 +48,12 @@ export function JudgementPanel({ figure, look, judgement, edits }: JudgementPane
       <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-[0.93rem]">
         <dt className="text-pencil">Stands</dt>
         <dd>
-          <Why title="Standing height" terms={standing.terms} format={(value) => value.toFixed(1)} total={`${standing.total.toFixed(1)} mm`}>
+          <Why
+            title="Standing height"
+            terms={standing.terms}
+            format={(value) => value.toFixed(1)}
+            total={`${standing.total.toFixed(1)} mm`}
+          >
             <span data-testid="height">{standing.total.toFixed(1)} mm</span>
           </Why>
         </dd>
@@ -78,7 +86,13 @@ export function JudgementPanel({ figure, look, judgement, edits }: JudgementPane
             <span className="flex-1 leading-snug">
               {answer.feature.label} <span className="text-pencil text-[0.8rem]">{answer.feature.weight}</span>
             </span>
-            <Why title={answer.feature.label} terms={[{ label: answer.why, value: answer.points }]} format={points} note={`Answered ${Math.round(answer.s * 100)} % of ${answer.most} points.`} className="text-[0.93rem]">
+            <Why
+              title={answer.feature.label}
+              terms={[{ label: answer.why, value: answer.points }]}
+              format={points}
+              note={`Answered ${Math.round(answer.s * 100)} % of ${answer.most} points.`}
+              className="text-[0.93rem]"
+            >
               {points(answer.points)}
             </Why>
           </li>
@@ -93,7 +107,13 @@ export function JudgementPanel({ figure, look, judgement, edits }: JudgementPane
               const near = nearestWorn(catalogue.colour(id), look, catalogue);
               return (
                 <li key={id}>
-                  <Swatch colour={catalogue.colour(id)} size="large" reading={near ? `${readDifference(near.deltaE)}${near.deltaE < 2.3 ? '' : `, ${near.deltaE.toFixed(1)}`}` : 'nothing worn'} />
+                  <Swatch
+                    colour={catalogue.colour(id)}
+                    size="large"
+                    reading={
+                      near ? `${readDifference(near.deltaE)}${near.deltaE < 2.3 ? '' : `, ${near.deltaE.toFixed(1)}`}` : 'nothing worn'
+                    }
+                  />
                 </li>
               );
             })}

@@ -42,11 +42,26 @@ export function LooksStrip({ figure, open, onOpen }: LooksStripProps) {
   );
 }
 
-function LookCard({ figure, look, isOpen, onOpen }: { readonly figure: FigureDto; readonly look: LookDto; readonly isOpen: boolean; readonly onOpen: () => void }) {
+function LookCard({
+  figure,
+  look,
+  isOpen,
+  onOpen,
+}: {
+  readonly figure: FigureDto;
+  readonly look: LookDto;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+}) {
   const { catalogue, supply, currency } = useWorkspace();
   const { likeness, cost, school } = judge(look, figure.brief, catalogue, P40, supply);
   return (
-    <button type="button" aria-pressed={isOpen} onClick={onOpen} className={`rounded-cut w-36 shrink-0 border border-b-[3px] px-3 py-1 text-left ${isOpen ? 'border-lagoon bg-sheet' : 'border-rule hover:border-pencil'}`}>
+    <button
+      type="button"
+      aria-pressed={isOpen}
+      onClick={onOpen}
+      className={`rounded-cut w-36 shrink-0 border border-b-[3px] px-3 py-1 text-left ${isOpen ? 'border-lagoon bg-sheet' : 'border-rule hover:border-pencil'}`}
+    >
       <span className="flex items-center gap-1.5 font-semibold">
         <span className="truncate">{look.name}</span>
         {figure.chosenLook === look.id && <Flag size={13} strokeWidth={2} className="text-lagoon shrink-0" aria-label="chosen" />}
@@ -62,7 +77,15 @@ function LookCard({ figure, look, isOpen, onOpen }: { readonly figure: FigureDto
   );
 }
 
-function NewLook({ figure, copyOf, onOpen }: { readonly figure: FigureDto; readonly copyOf: LookDto; readonly onOpen: (look: string) => void }) {
+function NewLook({
+  figure,
+  copyOf,
+  onOpen,
+}: {
+  readonly figure: FigureDto;
+  readonly copyOf: LookDto;
+  readonly onOpen: (look: string) => void;
+}) {
   const [name, setName] = useState<string | null>(null);
   const [add] = useAddLookMutation();
   if (name === null)
@@ -89,7 +112,14 @@ function NewLook({ figure, copyOf, onOpen }: { readonly figure: FigureDto; reado
         void submit();
       }}
     >
-      <Input autoFocus aria-label="Name of the copy" value={name} maxLength={60} onChange={(event) => setName(event.target.value)} className="!w-32" />
+      <Input
+        autoFocus
+        aria-label="Name of the copy"
+        value={name}
+        maxLength={60}
+        onChange={(event) => setName(event.target.value)}
+        className="!w-32"
+      />
       <Button type="submit" tone="act" disabled={name.trim() === ''}>
         Copy
       </Button>

@@ -23,7 +23,11 @@ export function MarkList({ marks, edits }: { readonly marks: Marks; readonly edi
           {marks.overruled.map(({ mark, reason }) => (
             <li key={mark.key} className="text-pencil">
               <s>{mark.sentence}</s> Waved off: “{reason}”.{' '}
-              <button type="button" className="text-lagoon underline" onClick={() => edits.apply([{ action: 'restore check', key: mark.key }], 'Take a wave-off back')}>
+              <button
+                type="button"
+                className="text-lagoon underline"
+                onClick={() => edits.apply([{ action: 'restore check', key: mark.key }], 'Take a wave-off back')}
+              >
                 Take back
               </button>
             </li>
@@ -45,14 +49,22 @@ function OpenMark({ mark, number, edits }: { readonly mark: Mark; readonly numbe
       <ul className="mt-1 space-y-0.5">
         {mark.remedies.map((remedy) => (
           <li key={remedy.label}>
-            <button type="button" className="text-lagoon text-left text-[0.87rem] underline decoration-dotted underline-offset-2 hover:decoration-solid" onClick={() => edits.apply(remedy.edits, remedy.label)}>
+            <button
+              type="button"
+              className="text-lagoon text-left text-[0.87rem] underline decoration-dotted underline-offset-2 hover:decoration-solid"
+              onClick={() => edits.apply(remedy.edits, remedy.label)}
+            >
               {remedy.label}
             </button>
           </li>
         ))}
         <li>
           {reason === null ? (
-            <button type="button" className="text-pencil text-[0.87rem] underline decoration-dotted underline-offset-2" onClick={() => setReason('')}>
+            <button
+              type="button"
+              className="text-pencil text-[0.87rem] underline decoration-dotted underline-offset-2"
+              onClick={() => setReason('')}
+            >
               Wave it off…
             </button>
           ) : (
@@ -63,7 +75,14 @@ function OpenMark({ mark, number, edits }: { readonly mark: Mark; readonly numbe
                 edits.apply([{ action: 'overrule', key: mark.key, reason }], `Wave off: ${mark.sentence}`.slice(0, 200));
               }}
             >
-              <Input autoFocus aria-label="Why it is fine" placeholder="Why it is fine" value={reason} maxLength={200} onChange={(event) => setReason(event.target.value)} />
+              <Input
+                autoFocus
+                aria-label="Why it is fine"
+                placeholder="Why it is fine"
+                value={reason}
+                maxLength={200}
+                onChange={(event) => setReason(event.target.value)}
+              />
               <Button type="submit" disabled={reason.trim() === ''}>
                 Wave off
               </Button>

@@ -23,14 +23,23 @@ interface PaperProps {
 
 /** The figure on pattern paper with the tape: the drawing itself is the menu. */
 export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoose }: PaperProps) {
-  const drawing = useMemo(() => drawLook(look, catalogue, { view, idPrefix: 'paper', tacked: imaginedPositions(look, catalogue) }), [look, catalogue, view]);
+  const drawing = useMemo(
+    () => drawLook(look, catalogue, { view, idPrefix: 'paper', tacked: imaginedPositions(look, catalogue) }),
+    [look, catalogue, view],
+  );
   const labels = useMemo(() => placeLabels(look, catalogue, drawing.joints, view), [look, catalogue, drawing, view]);
   const chooseDrawn = (event: MouseEvent<SVGGElement>): void => {
     const position = (event.target as Element).closest('[data-position]')?.getAttribute('data-position');
     if (position) onChoose(shelfOf(position as Position));
   };
   return (
-    <svg className="h-full w-full" viewBox={`${-HALF_WIDTH} ${-HEAD_ROOM} ${HALF_WIDTH * 2} ${HEAD_ROOM + FOOT_ROOM}`} preserveAspectRatio="xMidYMax meet" role="group" aria-label={`${figureName}, ${view}`}>
+    <svg
+      className="h-full w-full"
+      viewBox={`${-HALF_WIDTH} ${-HEAD_ROOM} ${HALF_WIDTH * 2} ${HEAD_ROOM + FOOT_ROOM}`}
+      preserveAspectRatio="xMidYMax meet"
+      role="group"
+      aria-label={`${figureName}, ${view}`}
+    >
       <defs>
         <pattern id="dots" width="10" height="10" patternUnits="userSpaceOnUse">
           <circle cx="5" cy="5" r="0.6" className="fill-dot" />
@@ -47,7 +56,14 @@ export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoo
       {labels
         .filter((label) => label.worn)
         .map((label) => (
-          <circle key={label.position} cx={label.anchor.x} cy={label.anchor.y} r="2" aria-hidden="true" className={`pointer-events-none ${label.position === chosen ? 'fill-lagoon' : 'fill-pencil'}`} />
+          <circle
+            key={label.position}
+            cx={label.anchor.x}
+            cy={label.anchor.y}
+            r="2"
+            aria-hidden="true"
+            className={`pointer-events-none ${label.position === chosen ? 'fill-lagoon' : 'fill-pencil'}`}
+          />
         ))}
       {labels.map((label) => (
         <Name key={label.position} label={label} chosen={label.position === chosen} onChoose={onChoose} />
@@ -65,7 +81,11 @@ function Tape() {
   const ticks = Array.from({ length: 45 }, (_, mm) => mm);
   return (
     <g className="stroke-pencil fill-pencil font-mono" aria-hidden="true">
-      <path d={ticks.map((mm) => `M${TAPE_X},${-mm * 10} h${mm % 10 === 0 ? 17 : mm % 5 === 0 ? 11 : 6}`).join(' ')} strokeWidth="0.9" fill="none" />
+      <path
+        d={ticks.map((mm) => `M${TAPE_X},${-mm * 10} h${mm % 10 === 0 ? 17 : mm % 5 === 0 ? 11 : 6}`).join(' ')}
+        strokeWidth="0.9"
+        fill="none"
+      />
       {ticks
         .filter((mm) => mm % 10 === 0)
         .map((mm) => (
@@ -89,7 +109,15 @@ function Leader({ label }: { readonly label: PlaceLabel }) {
   );
 }
 
-function Name({ label, chosen, onChoose }: { readonly label: PlaceLabel; readonly chosen: boolean; readonly onChoose: (position: Position) => void }) {
+function Name({
+  label,
+  chosen,
+  onChoose,
+}: {
+  readonly label: PlaceLabel;
+  readonly chosen: boolean;
+  readonly onChoose: (position: Position) => void;
+}) {
   const pick = (): void => onChoose(label.position);
   const onKeyDown = (event: KeyboardEvent): void => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
@@ -98,7 +126,15 @@ function Name({ label, chosen, onChoose }: { readonly label: PlaceLabel; readonl
   };
   const left = label.side === 'left';
   return (
-    <g role="button" tabIndex={0} aria-pressed={chosen} aria-label={`${label.text}${label.worn ? '' : ', empty'}`} onClick={pick} onKeyDown={onKeyDown} className="group outline-offset-1">
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={chosen}
+      aria-label={`${label.text}${label.worn ? '' : ', empty'}`}
+      onClick={pick}
+      onKeyDown={onKeyDown}
+      className="group outline-offset-1"
+    >
       <rect x={left ? -264 : NAME_X - 4} y={label.y - 10} width={left ? 264 - NAME_X + 4 : 108} height={20} className="fill-transparent" />
       <text
         x={nameX(label)}

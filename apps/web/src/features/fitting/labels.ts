@@ -20,7 +20,22 @@ const ON_RIGHT_OF_FRONT: readonly Position[] = ['torso', 'arm.L', 'hand.L', 'hel
 function choosable(look: Look): readonly Position[] {
   const layers = NECK_LAYERS.filter((position) => look.parts.some((part) => part.position === position));
   const next = NECK_LAYERS.find((position) => !layers.includes(position));
-  return ['headgear', 'head', ...layers, ...(next ? [next] : []), 'torso', 'arm.R', 'arm.L', 'hand.R', 'hand.L', 'held.R', 'held.L', 'waist', 'hips', 'feet.L'];
+  return [
+    'headgear',
+    'head',
+    ...layers,
+    ...(next ? [next] : []),
+    'torso',
+    'arm.R',
+    'arm.L',
+    'hand.R',
+    'hand.L',
+    'held.R',
+    'held.L',
+    'waist',
+    'hips',
+    'feet.L',
+  ];
 }
 
 /** Names around the figure for a view, pushed apart so that none covers another. */
@@ -36,7 +51,14 @@ export function placeLabels(look: Look, catalogue: Catalogue, joints: Joints, vi
   return (['left', 'right'] as const).flatMap((side) => spread(labels.filter((label) => label.side === side)));
 }
 
-const nameFor = (position: Position): string => (position === 'headgear' ? 'Hair or hat' : position === 'feet.L' ? 'Under the feet' : position.startsWith('neck.') ? `Neck ${position.slice(5)}` : positionName(position));
+const nameFor = (position: Position): string =>
+  position === 'headgear'
+    ? 'Hair or hat'
+    : position === 'feet.L'
+      ? 'Under the feet'
+      : position.startsWith('neck.')
+        ? `Neck ${position.slice(5)}`
+        : positionName(position);
 
 /** Pushes names apart downwards, then back up from the ground so that none falls off the paper. */
 function spread(labels: readonly PlaceLabel[]): readonly PlaceLabel[] {

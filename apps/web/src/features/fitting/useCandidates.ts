@@ -17,7 +17,11 @@ async function rankingOver(data: Parameters<Ranking['open']>[0]): Promise<Remote
 }
 
 /** The ranked candidates for a position, worked out off the main thread; the last ranking stays until the next is there. */
-export function useCandidates(look: Look, brief: Brief, position: Position): { readonly position: Position; readonly rows: readonly Candidate[] } | null {
+export function useCandidates(
+  look: Look,
+  brief: Brief,
+  position: Position,
+): { readonly position: Position; readonly rows: readonly Candidate[] } | null {
   const { catalogue, owned, prices } = useWorkspace();
   const [ranked, setRanked] = useState<{ position: Position; rows: readonly Candidate[] } | null>(null);
   useEffect(() => {

@@ -17,7 +17,8 @@ export interface FittingActions {
   choose(position: Position): void;
 }
 
-const isTyping = (target: EventTarget | null): boolean => target instanceof Element && target.closest('input, textarea, select, [role="dialog"]') !== null;
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest('input, textarea, select, [role="dialog"]') !== null;
 
 /** The keys of the fitting. Silent while somebody types. */
 export function useFittingKeys(actions: FittingActions): void {

@@ -19,7 +19,10 @@ export function useLookEdits(look: LookDto): LookEdits {
   const complain = (error: unknown): void => void toast.error(sentenceOf(error));
   const { id, undo, redo } = look;
   const apply = useCallback(
-    (edits: readonly LookEdit[], label: string) => void edit({ id, editLookDto: { edits: [...edits], label } }).unwrap().catch(complain),
+    (edits: readonly LookEdit[], label: string) =>
+      void edit({ id, editLookDto: { edits: [...edits], label } })
+        .unwrap()
+        .catch(complain),
     [edit, id],
   );
   return {

@@ -51,7 +51,9 @@ function Standing({ figure }: { readonly figure: FigureDto }) {
         <span className="mt-1 block text-[0.87rem]">
           likeness <b className="font-mono">{Math.round(likeness.score)}</b>, {plural(marks.open.length, 'mark')}
         </span>
-        <span className="block text-[0.87rem]">{cost.toBuy === 0 ? 'every part owned' : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}</span>
+        <span className="block text-[0.87rem]">
+          {cost.toBuy === 0 ? 'every part owned' : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}
+        </span>
       </div>
     </Link>
   );
@@ -77,7 +79,14 @@ function NewFigure({ lineUp }: { readonly lineUp: string }) {
         void submit();
       }}
     >
-      <Input aria-label="Name of a new figure" placeholder="Name of a new figure" value={name} maxLength={80} onChange={(event) => setName(event.target.value)} className="!w-56" />
+      <Input
+        aria-label="Name of a new figure"
+        placeholder="Name of a new figure"
+        value={name}
+        maxLength={80}
+        onChange={(event) => setName(event.target.value)}
+        className="!w-56"
+      />
       <Button type="submit" disabled={name.trim() === '' || isLoading}>
         Add to the line-up
       </Button>

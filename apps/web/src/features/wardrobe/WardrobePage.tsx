@@ -33,7 +33,9 @@ export function WardrobePage() {
       .map((piece) => ({ piece, variant: catalogue.variant(piece.variant) }))
       .filter(({ piece, variant }) => {
         const mould = catalogue.mouldOf(variant);
-        const text = [catalogue.nameOf(variant), piece.variant, ...mould.nicknames, mould.family, piece.place, piece.note].join(' ').toLowerCase();
+        const text = [catalogue.nameOf(variant), piece.variant, ...mould.nicknames, mould.family, piece.place, piece.note]
+          .join(' ')
+          .toLowerCase();
         return wanted.every((word) => text.includes(word));
       });
   }, [pieces, words, catalogue]);
@@ -52,7 +54,12 @@ export function WardrobePage() {
           <a href="/api/wardrobe/pieces.csv" download className="text-lagoon inline-flex items-center gap-1 underline">
             <Download size={16} strokeWidth={1.75} /> Export CSV
           </a>
-          <ImportDialog title="Import owned pieces" columns={COLUMNS} what="row" send={(body, agree) => importPieces({ body, ...(agree ? { agree } : {}) }).unwrap()} />
+          <ImportDialog
+            title="Import owned pieces"
+            columns={COLUMNS}
+            what="row"
+            send={(body, agree) => importPieces({ body, ...(agree ? { agree } : {}) }).unwrap()}
+          />
         </div>
       </div>
       <Input
@@ -63,17 +70,25 @@ export function WardrobePage() {
         onChange={(event) => setParams(event.target.value === '' ? {} : { words: event.target.value }, { replace: true })}
       />
       <div role="table" aria-label="Owned pieces" aria-rowcount={rows.length} className="mt-3 flex min-h-0 flex-1 flex-col">
-        <div role="row" className="text-pencil border-ink grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] gap-3 border-b px-2 pb-1 text-[0.87rem] max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]">
+        <div
+          role="row"
+          className="text-pencil border-ink grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] gap-3 border-b px-2 pb-1 text-[0.87rem] max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]"
+        >
           {['', 'Part', 'Colour', 'Pieces', 'Condition', 'Place'].map((head, i) => (
             <span key={i} role="columnheader" className={i > 1 && i !== 3 ? 'max-sm:hidden' : ''}>
               {head}
             </span>
           ))}
         </div>
+        {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard */}
         <div ref={scroller} role="rowgroup" tabIndex={0} className="bg-sheet min-h-0 flex-1 overflow-auto">
           {rows.length === 0 && (
             <Empty title={pieces.length === 0 ? 'Nothing is owned yet' : 'Nothing matches'}>
-              <p>{pieces.length === 0 ? 'Import a CSV file of what lies on your desk; bad rows are told one by one before anything is taken.' : 'Try a colour, a nickname or a drawer.'}</p>
+              <p>
+                {pieces.length === 0
+                  ? 'Import a CSV file of what lies on your desk; bad rows are told one by one before anything is taken.'
+                  : 'Try a colour, a nickname or a drawer.'}
+              </p>
             </Empty>
           )}
           <div style={{ height: virtual.getTotalSize() }} className="relative">
@@ -90,7 +105,13 @@ export function WardrobePage() {
                   className="border-rule absolute inset-x-0 grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] items-center gap-3 border-b px-2 max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]"
                 >
                   <span role="cell">
-                    <PartPicture variant={variant} position={mould.fills[0]?.[0] ?? 'beside'} catalogue={catalogue} size={50} tacked={false} />
+                    <PartPicture
+                      variant={variant}
+                      position={mould.fills[0]?.[0] ?? 'beside'}
+                      catalogue={catalogue}
+                      size={50}
+                      tacked={false}
+                    />
                   </span>
                   <span role="cell" className="min-w-0">
                     <span className="block truncate font-medium">{catalogue.nameOf(variant)}</span>
