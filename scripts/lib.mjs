@@ -30,11 +30,14 @@ export function runOrEnd(what, command, args) {
   process.exit(code);
 }
 
-/** Installs what package-lock.json names, unless that has been done since the lock last changed. */
+/**
+ * Installs what package-lock.json names, unless that has been done since the lock last changed. Not by `npm ci`: see
+ * docs/decisions/0005-npm-install.md.
+ */
 export function installIfMissing() {
   const done = join(ROOT, 'node_modules/.package-lock.json');
   if (existsSync(done) && statSync(done).mtimeMs >= statSync(join(ROOT, 'package-lock.json')).mtimeMs) return;
-  runOrEnd('Installing packages (the first time takes a few minutes)', 'npm', ['ci', '--no-audit', '--no-fund']);
+  runOrEnd('Installing packages (the first time takes a few minutes)', 'npm', ['install', '--no-save', '--no-audit', '--no-fund']);
 }
 
 export function build() {
