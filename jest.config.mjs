@@ -1,5 +1,6 @@
 /** Packages and server. The browser's tests are Playwright's, in e2e/. */
 export default {
+  testTimeout: 30_000,
   projects: ['packages/core', 'packages/drawing', 'packages/formats', 'packages/market', 'packages/demo', 'apps/server'].map((dir) => ({
     displayName: dir.split('/')[1],
     rootDir: '.',

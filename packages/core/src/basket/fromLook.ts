@@ -27,7 +27,7 @@ export interface ErrandInput {
 }
 
 /**
- * What leaving a part out is taken to cost when a plan is made, in minor units: dearer than any part anybody would
+ * What a unit that stays unfilled is taken to cost when a plan is made, in minor units: dearer than any part anybody would
  * buy, so a plan falls short only of what cannot be had, and says so.
  */
 export const SHORT_COST_MINOR = 100_000;
