@@ -54,7 +54,7 @@ const ROWS: Readonly<Record<string, string>> = {
 const IMAGINED: Readonly<Record<string, string>> = { 'HA-118': 'rust, ember', 'HA-140': 'frost', 'CP-801': 'saffron+brass' };
 
 /** The id of a variant: mould, colours, print. */
-export const variantId = (mould: string, colours: string, print?: string): string => [mould, colours, ...(print ? [print] : [])].join('·');
+const variantId = (mould: string, colours: string, print?: string): string => [mould, colours, ...(print ? [print] : [])].join('·');
 
 function read(mould: string, entry: string): Variant {
   const [what = '', years] = entry.trim().split(' ');
