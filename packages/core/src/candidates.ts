@@ -1,6 +1,6 @@
 import type { Brief } from './brief.js';
 import type { Catalogue, Variant } from './catalogue.js';
-import { checkLook, subject, type Mark, type Supply } from './checks/index.js';
+import { checkLook, NO_SUPPLY, subject, type Mark, type Supply } from './checks/index.js';
 import { likeness } from './likeness.js';
 import { applyEdit, fillingAt, type Look, type LookPart } from './look.js';
 import { shelfOf, type Position } from './positions.js';
@@ -54,7 +54,7 @@ export function candidates(
     const worn = wornNow?.variant === variant.id && wornNow.position === anchor;
     const next = worn ? look : applyEdit(look, { action: 'put on', position: anchor, variant: variant.id }, catalogue);
     const then = subject(next, brief, catalogue, system, supply);
-    const marks = worn ? marksNow : checkLook({ ...then, supply: NO_REMEDIES }).open;
+    const marks = worn ? marksNow : checkLook({ ...then, supply: NO_SUPPLY }).open;
     const raises = marks.filter((mark) => !marksNow.some((known) => alike(known, mark)));
     const settles = marksNow.filter((known) => !marks.some((mark) => alike(known, mark)));
     const likenessGain = likeness(then).score - likenessNow;
@@ -73,9 +73,6 @@ export function candidates(
   }
   return ranked.sort(byRank);
 }
-
-/** Remedies of a hypothetical look are never shown, so nothing is looked up for them. */
-const NO_REMEDIES: Supply = { owned: () => 0, landedMinor: () => null };
 
 /** The same kind of problem in the same place, though the part that causes it may be another. */
 const alike = (a: Mark, b: Mark): boolean => a.check === b.check && a.position === b.position;

@@ -32,7 +32,7 @@ function grouped<T>(rows: readonly T[], keys: (row: T) => Iterable<string>): Rea
   return groups;
 }
 
-/** Reduces a valid problem. Rows of `owned` for one variant must not repeat; the schema check sees to it. */
+/** Reduces a valid problem. Rows of `owned` for one variant must not repeat; `problemFaults` sees to it. */
 export function reduceMarket(problem: BasketProblem): ReducedMarket {
   const wanted = new Set(problem.needs.flatMap((need) => need.options.map((option) => option.variant)));
   const items = new Map(problem.items.map((item) => [item.id, item]));

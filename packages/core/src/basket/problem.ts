@@ -106,6 +106,16 @@ export function problemFaults(problem: BasketProblem): readonly Fault[] {
   ids(problem.offers, '/offers');
   const items = ids(problem.items, '/items');
   const sellers = ids(problem.sellers, '/sellers');
+  problem.owned.forEach(({ variant }, i) => {
+    if (problem.owned.findIndex((row) => row.variant === variant) !== i)
+      faults.push({ path: `/owned/${i}/variant`, sentence: `"${variant}" is there twice; add its quantities up.` });
+  });
+  problem.needs.forEach(({ options }, n) => {
+    options.forEach(({ variant }, i) => {
+      if (options.findIndex((row) => row.variant === variant) !== i)
+        faults.push({ path: `/needs/${n}/options/${i}/variant`, sentence: `"${variant}" is there twice.` });
+    });
+  });
   problem.offers.forEach((offer, i) => {
     if (!items.has(offer.item)) faults.push({ path: `/offers/${i}/item`, sentence: `There is no item "${offer.item}".` });
     if (!sellers.has(offer.seller)) faults.push({ path: `/offers/${i}/seller`, sentence: `There is no seller "${offer.seller}".` });

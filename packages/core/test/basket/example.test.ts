@@ -187,6 +187,20 @@ describe('problems that cannot be taken', () => {
     ]);
   });
 
+  test('a variant owned or wished for twice is told, not guessed at', () => {
+    const option = { variant: 'lantern', penaltyMinor: 0 };
+    const doubled: BasketProblem = {
+      ...EXAMPLE,
+      owned: [...EXAMPLE.owned, { variant: 'lantern', quantity: 2, costMinor: 9 }],
+      needs: EXAMPLE.needs.map((need) => ({ ...need, options: [option, option] })),
+    };
+    expect(problemFaults(doubled).map((fault) => fault.path)).toEqual([
+      '/owned/1/variant',
+      '/needs/0/options/1/variant',
+      '/needs/1/options/1/variant',
+    ]);
+  });
+
   test('duty and resale are refused by name until they are worked out', () => {
     const [seller, ...sellers] = EXAMPLE.sellers;
     if (!seller) throw new Error('the example has sellers');
