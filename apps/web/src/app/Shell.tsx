@@ -18,7 +18,7 @@ export function Shell() {
   if (loaded.state === 'loading') return <p className="text-pencil p-6">Opening the workroom…</p>;
   return (
     <WorkspaceContext.Provider value={loaded.workspace}>
-      <div className="grid h-full grid-rows-[auto_minmax(0,1fr)_auto]">
+      <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
         <Thread />
         <main className="min-h-0 overflow-auto">
           <Outlet />

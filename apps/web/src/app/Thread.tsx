@@ -13,7 +13,7 @@ const PLACES = [
 /** The stages of the open figure as stitches on a thread, each with its one fact; the places that belong to all beside it. */
 export function Thread() {
   return (
-    <header className="border-rule bg-sheet flex h-13 items-center gap-6 border-b px-4.5">
+    <header className="border-rule bg-sheet flex min-h-13 items-center gap-6 border-b px-4.5 max-sm:flex-wrap max-sm:gap-x-4 max-sm:gap-y-1 max-sm:py-1.5">
       <Link to="/" className="font-head text-[1.27rem] font-bold tracking-tight">
         Outfit
       </Link>
@@ -55,10 +55,10 @@ function Stages() {
     { name: 'Errand', to: `/figures/${figure.id}/errand${query}`, fact: facts.errand },
   ];
   return (
-    <nav aria-label="Stages" className="flex items-center">
+    <nav aria-label="Stages" className="flex items-center max-sm:order-last max-sm:w-full max-sm:gap-6">
       {stages.map((stage, i) => (
         <div key={stage.name} className="flex items-center">
-          {i > 0 && <span aria-hidden="true" className="border-pencil mx-3.5 w-11 border-t-2 border-dashed" />}
+          {i > 0 && <span aria-hidden="true" className="border-pencil mx-3.5 w-11 border-t-2 border-dashed max-sm:hidden" />}
           <NavLink to={stage.to} className="block leading-tight">
             {({ isActive }) => (
               <>

@@ -22,7 +22,7 @@ function Errand({ figure, look }: { readonly figure: FigureDto; readonly look: L
   const errand = errands?.[0];
   useJobEvents(figure.id, errand);
   return (
-    <div className="grid h-full grid-cols-[18rem_minmax(0,1fr)] max-md:grid-cols-1 max-md:overflow-auto">
+    <div className="grid h-full grid-cols-[18rem_minmax(0,1fr)] max-md:auto-rows-max max-md:grid-cols-[minmax(0,1fr)] max-md:overflow-auto">
       <ErrandForm figure={figure} look={look} />
       {errand ? (
         <PlanView errand={errand} lookName={figure.looks.find((row) => row.id === errand.look)?.name ?? 'a look that is gone'} />
