@@ -109,7 +109,7 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
   await expect(page.getByTestId('saved')).not.toContainText('-');
 
   // What is taken away: the list adds up to what is paid, the picture is the drawing.
-  await expect(page.getByText(/Proven|At most/)).toBeVisible();
+  await expect(page.getByText(/nothing cheaper exists|above the cheapest/)).toBeVisible();
   const paid = pounds(await page.getByTestId('paid').textContent());
   const list = await saved(page, () => page.getByRole('link', { name: 'Shopping list (CSV)' }).click());
   const rows = list.trim().split('\r\n').slice(1);

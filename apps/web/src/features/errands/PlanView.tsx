@@ -28,7 +28,8 @@ export function PlanView({ errand, lookName }: { readonly errand: ErrandDto; rea
           {lookName}, {plural(errand.copies, 'copy', 'copies')}
         </h2>
         <p className="text-pencil">planned on {longDay(errand.createdAt)}</p>
-        {plan && plan.status !== 'infeasible' && (
+        {/* Only a finished plan is taken away, so that the list is the one on the screen. */}
+        {plan && plan.status !== 'infeasible' && job.state !== 'running' && (
           <p className="ml-auto flex gap-4">
             <a
               download
