@@ -1,5 +1,5 @@
 import { NO_RULES, type BasketProblem } from '@outfit/core/basket';
-import { seeded } from '@outfit/market';
+import { seeded } from '@outfit/core';
 
 /** A seeded basket problem: every need is offered by `offersPerNeed` sellers on average, at prices that vary threefold. */
 export function generateBasket(needs: number, sellers: number, offers: number, seed: number): BasketProblem {

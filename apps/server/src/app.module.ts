@@ -1,7 +1,9 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { CatalogueModule } from './catalogue/index.js';
+import { join } from 'node:path';
 import { Clock, SystemClock } from './common/clock.js';
+import { FileStore } from './common/fileStore.js';
 import { databaseOptions } from './database/options.js';
 import { ErrandsModule } from './errands/index.js';
 import { FiguresModule } from './figures/index.js';
@@ -9,18 +11,30 @@ import { JobsModule } from './jobs/index.js';
 import { MarketModule } from './market/index.js';
 import { WardrobeModule } from './wardrobe/index.js';
 
+/** What every area may ask for: the time, and a place for files. */
 @Global()
-@Module({ providers: [{ provide: Clock, useClass: SystemClock }], exports: [Clock] })
-class ClockModule {}
+@Module({})
+class GroundModule {
+  static over(dataFolder: string): DynamicModule {
+    return {
+      module: GroundModule,
+      providers: [
+        { provide: Clock, useClass: SystemClock },
+        { provide: FileStore, useValue: new FileStore(dataFolder) },
+      ],
+      exports: [Clock, FileStore],
+    };
+  }
+}
 
 @Module({})
 export class AppModule {
-  static over(databaseFile: string): DynamicModule {
+  static over(dataFolder: string): DynamicModule {
     return {
       module: AppModule,
       imports: [
-        TypeOrmModule.forRoot(databaseOptions(databaseFile)),
-        ClockModule,
+        TypeOrmModule.forRoot(databaseOptions(join(dataFolder, 'outfit.sqlite'))),
+        GroundModule.over(dataFolder),
         CatalogueModule,
         FiguresModule,
         WardrobeModule,

@@ -7,7 +7,7 @@ import { existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { DataSource } from 'typeorm';
 import { AppModule } from './app.module.js';
-import { CatalogueService } from './catalogue/index.js';
+import { catalogueBody, CatalogueService, pictureBody } from './catalogue/index.js';
 import { Clock } from './common/clock.js';
 import { csvBody } from './common/csvBody.js';
 import { ProblemFilter } from './common/problem.filter.js';
@@ -46,7 +46,7 @@ const SECURITY = helmet({
 /** Builds the application, not yet listening. */
 export async function createApp({ dataFolder, webFolder, demo }: AppOptions): Promise<NestExpressApplication> {
   mkdirSync(dataFolder, { recursive: true });
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(join(dataFolder, 'outfit.sqlite')), {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(dataFolder), {
     bodyParser: false,
     logger: ['error', 'warn'],
     abortOnError: false,
@@ -54,6 +54,8 @@ export async function createApp({ dataFolder, webFolder, demo }: AppOptions): Pr
   app.setGlobalPrefix('api');
   app.use(sameMachine, SECURITY);
   app.use('/api/errands/solve', json({ limit: '10mb' }));
+  app.use('/api/catalogue/import', catalogueBody);
+  app.use('/api/catalogue/photographs', pictureBody);
   app.use(json({ limit: '1mb' }), csvBody);
   if (webFolder !== null) serveWeb(app, webFolder);
   app.useGlobalPipes(validation());

@@ -153,7 +153,6 @@ describe('jobs', () => {
       state: 'running',
       startedAt: '2026-01-01T00:00:00.000Z',
       endedAt: null,
-      progress: null,
       result: EXAMPLE_PLAN,
       error: null,
     });

@@ -16,7 +16,26 @@ export interface MouldGeometry {
   /** Region to the fraction of it that is hidden, 0 to 1. */
   readonly covers?: Readonly<Partial<Record<Region, number>>> | undefined;
   readonly massG: number;
+  /** Height of its centre of mass above its own lowest point. */
+  readonly centreHeightMm?: number | undefined;
+  /** How far headgear hangs below the head's base behind. */
+  readonly backDropMm?: number | undefined;
+  /** How far a neck layer stands off the back, and rises around the head's base. */
+  readonly backDepthMm?: number | undefined;
+  readonly collarRiseMm?: number | undefined;
+  /** How a held thing is gripped; things for two hands take both. */
+  readonly grip?: Grip | undefined;
+  readonly twoHanded?: boolean | undefined;
+  /** Named connections: what it offers to add-ons, and what an add-on fits into. */
+  readonly holes?: readonly string[] | undefined;
+  readonly fits?: readonly string[] | undefined;
 }
+
+export const GRIPS = ['bar', 'clip', 'flat', 'none'] as const;
+export type Grip = (typeof GRIPS)[number];
+
+export const MATERIALS = ['rigid', 'soft', 'cloth', 'rubber'] as const;
+export type Material = (typeof MATERIALS)[number];
 
 /** Likeness descriptors: free words (`tied`, `brim`) and a length from 0 (bald) to 4 (waist). */
 export interface MouldShape {
@@ -31,6 +50,11 @@ export interface Mould {
   readonly nicknames: readonly string[];
   readonly family: string;
   readonly revision: number;
+  /** What the last revision changed. */
+  readonly revisionNote?: string | undefined;
+  readonly material: Material;
+  /** Nominal outer sizes, in mm. */
+  readonly sizeMm?: { readonly width: number; readonly height: number; readonly depth: number } | undefined;
   /** Name of the drawn silhouette. */
   readonly silhouette: string;
   readonly fills: readonly (readonly Position[])[];
@@ -70,7 +94,13 @@ export interface Variant {
   readonly colours: readonly string[];
   readonly print?: string | undefined;
   readonly made?: { readonly from: number; readonly until: number } | undefined;
+  /** The variant this one turned out to be: a double that was merged. Whoever names it means the other. */
+  readonly mergedInto?: string | undefined;
 }
+
+/** The id of a variant: its mould, its colours and its print. */
+export const variantIdOf = (mould: string, colours: readonly string[], print?: string): string =>
+  [mould, colours.join('+'), ...(print === undefined ? [] : [print])].join('·');
 
 /** A node of the motif tree; `parent` makes siblings and parents part matches. */
 export interface Motif {
@@ -79,19 +109,46 @@ export interface Motif {
   readonly parent?: string | undefined;
 }
 
+/** Variants sold joined: a torso with its arms and hands, hips with legs. */
+export interface Bundle {
+  readonly id: string;
+  readonly name: string;
+  readonly parts: readonly { readonly variant: string; readonly quantity: number }[];
+}
+
+export const CERTAINTIES = ['sure', 'think so'] as const;
+export type Certainty = (typeof CERTAINTIES)[number];
+
+export const YIELD_KINDS = ['figure', 'variant', 'bundle', 'source'] as const;
+export type YieldKind = (typeof YIELD_KINDS)[number];
+
+/** One thing a source yields, how many of it, and how sure that is. A set may hold bags, which are sources themselves. */
+export interface Yield {
+  readonly kind: YieldKind;
+  readonly item: string;
+  readonly quantity: number;
+  readonly certainty: Certainty;
+}
+
+export const SOURCE_KINDS = ['boxed set', 'blind bag', 'magazine gift', 'book gift', 'build-your-own', 'event exclusive'] as const;
+export type SourceKind = (typeof SOURCE_KINDS)[number];
+
+/** An official product that yields variants. */
 export interface Source {
   readonly id: string;
   readonly name: string;
-  readonly kind: 'boxed set' | 'blind bag' | 'magazine gift' | 'book gift' | 'build-your-own' | 'event exclusive';
+  readonly kind: SourceKind;
   readonly range: string;
   readonly year: number;
+  /** How many were made, when anybody knows, and how sure that is. */
+  readonly printRun?: { readonly copies: number; readonly certainty: Certainty } | undefined;
+  readonly yields: readonly Yield[];
 }
 
-/** A figure as the maker sold it. `person` names who it is, when it is somebody. */
+/** A figure as the maker sold it. `person` names who it is, when it is somebody. Sources say where it was sold. */
 export interface OfficialFigure {
   readonly id: string;
   readonly name: string;
-  readonly source: string;
   readonly person?: string | undefined;
   readonly parts: readonly { readonly position: Position; readonly variant: string; readonly turned: boolean }[];
 }
@@ -102,6 +159,7 @@ export interface CatalogueData {
   readonly moulds: readonly Mould[];
   readonly prints: readonly Print[];
   readonly variants: readonly Variant[];
+  readonly bundles: readonly Bundle[];
   readonly sources: readonly Source[];
   readonly officialFigures: readonly OfficialFigure[];
 }
@@ -125,16 +183,23 @@ export class Catalogue {
   private readonly moulds: ReadonlyMap<string, Mould>;
   private readonly prints: ReadonlyMap<string, Print>;
   private readonly variants: ReadonlyMap<string, Variant>;
+  private readonly byMould = new Map<string, Variant[]>();
   private readonly headsByPerson = new Map<string, Set<string>>();
 
   constructor(data: CatalogueData) {
-    this.data = data;
+    this.variants = index(data.variants, (row) => row.id);
+    this.data = this.withoutDoubles(data);
     this.colours = index(data.colours, (row) => row.id);
     this.motifs = index(data.motifs, (row) => row.id);
     this.moulds = index(data.moulds, (row) => row.number);
     this.prints = index(data.prints, (row) => row.id);
-    this.variants = index(data.variants, (row) => row.id);
-    for (const figure of data.officialFigures) {
+    for (const variant of data.variants) {
+      if (variant.mergedInto) continue;
+      const known = this.byMould.get(variant.mould);
+      if (known) known.push(variant);
+      else this.byMould.set(variant.mould, [variant]);
+    }
+    for (const figure of this.data.officialFigures) {
       const head = figure.parts.find((part) => part.position === 'head');
       if (!figure.person || !head) continue;
       const heads = this.headsByPerson.get(figure.person) ?? new Set();
@@ -150,8 +215,52 @@ export class Catalogue {
     return found(this.moulds.get(number), 'mould', number);
   }
 
+  /** A variant by its id; a double that was merged gives the one it was merged into. */
   variant(id: string): Variant {
-    return found(this.variants.get(id), 'variant', id);
+    let variant = found(this.variants.get(id), 'variant', id);
+    for (let step = 0; variant.mergedInto !== undefined; step += 1) {
+      if (step > this.variants.size) throw new RangeError(`${id} is merged in a circle`);
+      variant = found(this.variants.get(variant.mergedInto), 'variant', variant.mergedInto);
+    }
+    return variant;
+  }
+
+  /** The id a variant is known by now: another's when it was a double. Unknown ids stay as they are. */
+  resolve(id: string): string {
+    return this.variants.get(id)?.mergedInto === undefined ? id : this.variant(id).id;
+  }
+
+  /** The same data with figures, bundles and sources naming the variants that doubles were merged into. */
+  private withoutDoubles(data: CatalogueData): CatalogueData {
+    if (!data.variants.some((variant) => variant.mergedInto !== undefined)) return data;
+    const renamed = <T extends { readonly variant: string }>(parts: readonly T[]): readonly T[] =>
+      parts.map((part) => ({ ...part, variant: this.resolve(part.variant) }));
+    return {
+      ...data,
+      officialFigures: data.officialFigures.map((figure) => ({ ...figure, parts: renamed(figure.parts) })),
+      bundles: data.bundles.map((bundle) => ({ ...bundle, parts: renamed(bundle.parts) })),
+      sources: data.sources.map((source) => ({
+        ...source,
+        yields: source.yields.map((line) => (line.kind === 'variant' ? { ...line, item: this.resolve(line.item) } : line)),
+      })),
+    };
+  }
+
+  /** The variants of a mould, doubles left out. */
+  variantsOf(mould: string): readonly Variant[] {
+    return this.byMould.get(mould) ?? [];
+  }
+
+  hasMould(number: string): boolean {
+    return this.moulds.has(number);
+  }
+
+  hasColour(id: string): boolean {
+    return this.colours.has(id);
+  }
+
+  hasPrint(id: string): boolean {
+    return this.prints.has(id);
   }
 
   has(variantId: string): boolean {

@@ -69,9 +69,9 @@ export function applyEdit(look: Look, edit: LookEdit, catalogue: Catalogue): Loo
     case 'put on': {
       if (!catalogue.has(edit.variant)) throw new EditRefused(`There is no part "${edit.variant}" in the catalogue.`);
       const mould = catalogue.mouldOf(catalogue.variant(edit.variant));
-      if (!fillingAt(mould, edit.position)) throw new EditRefused(`${mould.name} does not go at ${edit.position}.`);
-      const place = shelfOf(edit.position);
-      const kept = look.parts.filter((part) => shelfOf(part.position) !== place);
+      const fills = fillingAt(mould, edit.position);
+      if (!fills) throw new EditRefused(`${mould.name} does not go at ${edit.position}.`);
+      const kept = look.parts.filter((part) => !makesWay(part, edit.position, fills, catalogue));
       return { ...look, parts: [...kept, { position: edit.position, variant: edit.variant, turned: false }] };
     }
     case 'take off':
@@ -89,6 +89,13 @@ export function applyEdit(look: Look, edit: LookEdit, catalogue: Catalogue): Loo
     case 'restore check':
       return { ...look, overrules: look.overrules.filter((overrule) => overrule.key !== edit.key) };
   }
+}
+
+/** Does a part come off when another goes on at a position? The same place of the body does, a single leg beside another does not. */
+function makesWay(part: LookPart, position: Position, fills: readonly Position[], catalogue: Catalogue): boolean {
+  if (shelfOf(part.position) !== shelfOf(position)) return false;
+  const held = occupied(fillingAt(catalogue.mouldOf(catalogue.variant(part.variant)), part.position) ?? [part.position]);
+  return [...occupied(fills)].some((taken) => held.has(taken));
 }
 
 function partAt(look: Look, position: Position): LookPart {

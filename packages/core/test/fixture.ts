@@ -122,12 +122,21 @@ export const DATA: CatalogueData = {
     made('HX-1', ['black']),
     { id: 'HA-2·red', mould: 'HA-2', colours: ['red'] },
   ],
-  sources: [{ id: 'S-1', name: 'First box', kind: 'boxed set', range: 'Test', year: 2020 }],
+  bundles: [],
+  sources: [
+    {
+      id: 'S-1',
+      name: 'First box',
+      kind: 'boxed set',
+      range: 'Test',
+      year: 2020,
+      yields: [{ kind: 'figure', item: 'S-1-a', quantity: 1, certainty: 'sure' }],
+    },
+  ],
   officialFigures: [
     {
       id: 'S-1-a',
       name: 'Reader',
-      source: 'S-1',
       person: 'Ann',
       parts: [{ position: 'head', variant: 'HD-1·light·reader', turned: false }],
     },
@@ -148,6 +157,7 @@ function mould(
     nicknames: [],
     family: name.toLowerCase(),
     revision: 1,
+    material: 'rigid',
     silhouette: 'head',
     fills,
     geometry: { ...geometry, massG: 1 },

@@ -1,12 +1,7 @@
 import type { CatalogueData } from '@outfit/core';
-import { MOTIFS } from './data/motifs.js';
-import { MOULDS } from './data/moulds.js';
-import { OFFICIAL_FIGURES, SOURCES } from './data/official.js';
-import { COLOURS } from './data/palette.js';
-import { PRINTS } from './data/prints.js';
 import { LINE_UPS, type DemoFigure, type DemoLineUp, type DemoLook } from './data/projects.js';
-import { VARIANTS } from './data/variants.js';
 import { PIECES, type DemoPiece } from './data/wardrobe.js';
+import { generateCatalogue } from './generate/world.js';
 
 export type { DemoFigure, DemoLineUp, DemoLook, DemoPiece };
 
@@ -17,16 +12,4 @@ export interface DemoWorld {
 }
 
 /** The made-up world that ships with the application. */
-export const demoWorld = (): DemoWorld => ({
-  catalogue: {
-    colours: COLOURS,
-    motifs: MOTIFS,
-    moulds: MOULDS,
-    prints: PRINTS,
-    variants: VARIANTS,
-    sources: SOURCES,
-    officialFigures: OFFICIAL_FIGURES,
-  },
-  lineUps: LINE_UPS,
-  pieces: PIECES,
-});
+export const demoWorld = (): DemoWorld => ({ catalogue: generateCatalogue(), lineUps: LINE_UPS, pieces: PIECES });

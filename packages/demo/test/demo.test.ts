@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { briefFaults, Catalogue, judge, NO_SUPPLY, P40, regionAt, wornParts, type Look } from '@outfit/core';
+import { briefFaults, Catalogue, judge, NO_SUPPLY, NOTHING_KNOWN, P40, regionAt, rowFaults, wornParts, type Look } from '@outfit/core';
 import { demoWorld } from '../src/index.js';
 
 const world = demoWorld();
@@ -8,12 +8,41 @@ const figures = world.lineUps.flatMap((lineUp) => lineUp.figures);
 const asLook = (parts: Look['parts']): Look => ({ parts, overrules: [] });
 
 describe('the demo world', () => {
-  test('has the breadth of a first cut', () => {
-    const { moulds, variants, officialFigures, colours } = world.catalogue;
-    expect(moulds.length).toBeGreaterThanOrEqual(25);
-    expect(variants.length).toBeGreaterThanOrEqual(150);
-    expect(officialFigures.length).toBe(12);
+  test('is as broad as it was meant to be', () => {
+    const { moulds, prints, variants, officialFigures, colours, sources } = world.catalogue;
+    expect(moulds.length).toBeGreaterThanOrEqual(90);
     expect(colours.length).toBeGreaterThanOrEqual(48);
+    expect(prints.length).toBeGreaterThanOrEqual(220);
+    expect(variants.length).toBeGreaterThanOrEqual(1400);
+    expect(officialFigures.length).toBeGreaterThanOrEqual(108);
+    expect(sources.length).toBeGreaterThanOrEqual(60);
+    expect(new Set(sources.map((source) => source.range)).size).toBe(7);
+    expect(Math.max(...sources.map((source) => source.year)) - Math.min(...sources.map((source) => source.year))).toBeGreaterThanOrEqual(
+      12,
+    );
+    expect(new Set(prints.map((print) => print.era))).toEqual(new Set(['early', 'late']));
+    expect(moulds.filter((mould) => mould.family === 'hair').length).toBeGreaterThanOrEqual(26);
+  });
+
+  test('is the same every time', () => {
+    expect(demoWorld().catalogue).toEqual(world.catalogue);
+  });
+
+  test('has uniforms that share a palette: a printed coat goes on over the legs made for it', () => {
+    const legs = world.catalogue.officialFigures.filter((figure) => {
+      const print = (position: string): string | undefined => {
+        const part = figure.parts.find((row) => row.position === position);
+        return part && catalogue.variant(part.variant).print;
+      };
+      return print('torso') !== undefined && print('hips') === `${print('torso') ?? ''}-legs`;
+    });
+    expect(legs.length).toBeGreaterThan(30);
+  });
+
+  test('never makes what people only picture', () => {
+    for (const id of ['HA-118·rust', 'HA-118·ember', 'HA-140·frost']) expect(catalogue.variant(id).made).toBeUndefined();
+    for (const figure of world.catalogue.officialFigures)
+      for (const part of figure.parts) expect([figure.id, catalogue.variant(part.variant).made]).not.toEqual([figure.id, undefined]);
   });
 
   test('names nothing twice', () => {
@@ -35,8 +64,7 @@ describe('the demo world', () => {
     for (const print of world.catalogue.prints)
       for (const motif of print.motifs) for (const colour of motif.colours) expect(() => catalogue.colour(colour)).not.toThrow();
     for (const piece of world.pieces) expect(catalogue.has(piece.variant)).toBe(true);
-    const sources = new Set(world.catalogue.sources.map((source) => source.id));
-    for (const figure of world.catalogue.officialFigures) expect(sources.has(figure.source)).toBe(true);
+    expect(rowFaults(world.catalogue, NOTHING_KNOWN)).toEqual([]);
   });
 
   test('prints lie on zones their part has', () => {

@@ -1,7 +1,8 @@
-import { regionAt, wornParts, type Catalogue, type Look, type Position, type Print, type Worn } from '@outfit/core';
+import { claims, regionAt, wornParts, type Catalogue, type Look, type Position, type Print, type Worn } from '@outfit/core';
 import { motifShapes, type Surface } from './motifs/index.js';
 import { joints, place, type Joints, type Placing } from './place.js';
-import { Z, type Fill, type Shape, type View } from './shape.js';
+import { ghosts } from './ghosts.js';
+import { Z, type Fill, type Shape, type Silhouette, type View } from './shape.js';
 import { silhouette } from './silhouettes/index.js';
 import { INK, lineOn } from './tint.js';
 
@@ -11,6 +12,8 @@ export interface DrawOptions {
   readonly idPrefix: string;
   /** Positions drawn with a tacking line: imagined parts. */
   readonly tacked?: ReadonlySet<Position>;
+  /** Draws the body's missing parts as ghosts. */
+  readonly ghosted?: boolean;
 }
 
 /** A drawn figure: SVG markup in tenths of a millimetre, standing on y = 0, and the box it fills. */
@@ -24,10 +27,11 @@ const INNER = 1.3;
 /** The standard leg the leg prints are written for, in tenths of a mm. */
 const LEG_PRINT_HEIGHT = 130;
 
-interface Layer {
+export interface Layer {
   readonly z: number;
   readonly order: number;
-  readonly position: Position;
+  /** Null for what is not a part. */
+  readonly position: Position | null;
   readonly markup: string;
 }
 
@@ -46,6 +50,7 @@ export function drawLook(look: Look, catalogue: Catalogue, options: DrawOptions)
     layers.push(...drawn.layers);
     clips.push(...drawn.clips);
   });
+  if (options.ghosted) layers.push(...ghosts(new Set(claims(worn).keys()), where, options.view));
   layers.sort((a, b) => a.z - b.z || a.order - b.order);
   const defs = clips.length > 0 ? `<defs>${clips.join('')}</defs>` : '';
   return { markup: defs + group(layers), joints: where };
@@ -57,7 +62,7 @@ function group(layers: readonly Layer[]): string {
   let open: Position | null = null;
   for (const layer of layers) {
     if (layer.position !== open) {
-      markup += `${open === null ? '' : '</g>'}<g data-position="${layer.position}">`;
+      markup += `${open === null ? '' : '</g>'}${layer.position === null ? '' : `<g data-position="${layer.position}">`}`;
       open = layer.position;
     }
     markup += layer.markup;
@@ -72,7 +77,7 @@ function drawPart(
   options: DrawOptions,
   order: number,
 ): { layers: Layer[]; clips: string[] } {
-  const { position, turned } = item.part;
+  const { position } = item.part;
   const art = silhouette(item.mould.silhouette);
   if (!art) return { layers: [], clips: [] };
   const placing = place(position, where, options.view);
@@ -81,24 +86,31 @@ function drawPart(
   const isClear = colours[0]?.finish === 'clear';
   const tacked = options.tacked?.has(position) ?? false;
   const wrap = (z: number, inner: string): Layer => ({
-    z,
+    z: z + placing.depth,
     order: position.startsWith('neck.') ? Number(position.slice(5)) : order,
     position,
     markup: `<g transform="${transform}"${isClear ? ' opacity="0.8"' : ''}>${inner}</g>`,
   });
   const palette = colours.map((colour) => colour.hex);
   const clipId = escapeAttribute(`${options.idPrefix}-${position.replace('.', '')}`);
-  const clipped = (inner: string): string => (art.outline ? `<g clip-path="url(#${clipId})">${inner}</g>` : inner);
-  const shapes = options.view === 'front' ? art.front : art.back;
+  const { shapes, outline } = seen(art, options.view);
+  const clipped = (inner: string): string => (outline ? `<g clip-path="url(#${clipId})">${inner}</g>` : inner);
   const ground = tidy(-placing.y);
   const layers = shapes.map((shape) => {
     const painted = paint({ ...shape, d: shape.d.replaceAll('{ground}', ground) }, 'c', palette, tacked);
     return wrap(shape.z ?? Z.torso, shape.fill === 'shade' ? clipped(painted) : painted);
   });
   const print = catalogue.printOf(item.variant);
-  const printed = print && placing.surface ? printMarkup(print, position, turned, placing.surface, catalogue, options.view, item) : '';
-  if (printed !== '' && art.outline) layers.push(wrap(printZ(placing), clipped(printed)));
-  return { layers, clips: art.outline ? [`<clipPath id="${clipId}"><path d="${art.outline}"/></clipPath>`] : [] };
+  const printed = print && placing.surface ? printMarkup(print, item, placing.surface, catalogue, options.view) : '';
+  if (printed !== '' && outline) layers.push(wrap(printZ(placing), clipped(printed)));
+  return { layers, clips: outline ? [`<clipPath id="${clipId}"><path d="${outline}"/></clipPath>`] : [] };
+}
+
+/** The shapes of a silhouette from one side, and the outline that clips its print there. */
+function seen(art: Silhouette, view: View): { shapes: readonly Shape[]; outline: string | undefined } {
+  if (view === 'front' || view === 'back') return { shapes: art[view], outline: art.outline };
+  const side = art.side ?? art.front;
+  return { shapes: view === 'right' ? (art.rightSide ?? side) : side, outline: art.sideOutline };
 }
 
 /** Prints lie on their surface and under its flat shade and outline. */
@@ -111,31 +123,48 @@ const printZ = (placing: Placing): number =>
         ? Z.arms + 1
         : Z.legs + 3.5;
 
-function printMarkup(
-  print: Print,
-  position: Position,
-  turned: boolean,
-  surface: Surface,
-  catalogue: Catalogue,
-  view: View,
-  item: Worn,
-): string {
+/**
+ * The print of one part as a view shows it. From the side the near half of the front lies on the front edge and the
+ * near half of the back on the back edge, both drawn narrower (see `turnedAway`).
+ */
+function printMarkup(print: Print, item: Worn, surface: Surface, catalogue: Catalogue, view: View): string {
+  const { position, turned } = item.part;
+  const sideways = view === 'left' || view === 'right';
   let markup = '';
   for (const motif of print.motifs) {
-    const seen = motif.zones.some((zone) => {
-      const region = regionAt(position, motif.face, zone, turned);
-      return region === null ? false : view === 'back' ? region.includes('back') : !region.includes('back');
-    });
-    const aroundArm = surface === 'arm';
-    if (!seen && !aroundArm) continue;
+    const faces = new Set(
+      motif.zones
+        .map((zone) => regionAt(position, motif.face, zone, turned))
+        .flatMap((region) => (region === null ? [] : [facing(region)])),
+    );
+    const onBack = faces.has('back') && !faces.has('front');
+    if (surface !== 'arm' && !sideways && !faces.has(view) && !faces.has('side')) continue;
     const palette = motif.colours.map((id) => catalogue.colour(id).hex);
-    markup += motifShapes(motif.motif, surface, motif.face)
+    const drawn = motifShapes(motif.motif, surface, motif.face)
       .map((shape) => paint(shape, 'm', palette, false))
       .join('');
+    markup += sideways && surface !== 'arm' ? turnedAway(drawn, surface, onBack, view) : drawn;
   }
+  if (surface === 'arm' && sideways && markup !== '') return `<g transform="translate(2 0) scale(1.04 1)">${markup}</g>`;
   if (surface !== 'legs' || markup === '') return markup;
   const height = (item.mould.geometry.heightMm ?? 13) * 10;
   return height === LEG_PRINT_HEIGHT ? markup : `<g transform="scale(1 ${tidy(height / LEG_PRINT_HEIGHT)})">${markup}</g>`;
+}
+
+const facing = (region: string): 'front' | 'back' | 'side' =>
+  region.includes('back') ? 'back' : region.includes('side') ? 'side' : 'front';
+
+/** Half the depth of each surface seen from the side, and how much narrower its print is drawn there. */
+const SIDEWAYS: Readonly<Record<Exclude<Surface, 'arm'>, { readonly edge: number; readonly narrow: number }>> = {
+  head: { edge: 47, narrow: 0.66 },
+  torso: { edge: 29, narrow: 0.48 },
+  legs: { edge: 29, narrow: 0.5 },
+};
+
+/** Motifs of the front or back, laid on the edge that faces the same way; the figure faces left, its mirror right. */
+function turnedAway(markup: string, surface: Exclude<Surface, 'arm'>, onBack: boolean, view: 'left' | 'right'): string {
+  const { edge, narrow } = SIDEWAYS[surface];
+  return `<g transform="translate(${onBack ? edge : -edge} 0) scale(${view === 'left' ? narrow : -narrow} 1)">${markup}</g>`;
 }
 
 /** One shape as SVG. `slot` says which of `c0…` or `m0…` the palette answers. */

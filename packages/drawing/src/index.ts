@@ -1,7 +1,8 @@
 export * from './anchors.js';
 export * from './draw.js';
 export * from './figure.js';
+export { regionBoxes, type RegionBox } from './regionBoxes.js';
 export { joints, type Joints } from './place.js';
-export { MOTIF_NAMES } from './motifs/index.js';
+export { MOTIF_NAMES, motifsOn, type Surface } from './motifs/index.js';
 export { SILHOUETTE_NAMES, silhouette } from './silhouettes/index.js';
-export type { View } from './shape.js';
+export { VIEWS, type View } from './shape.js';

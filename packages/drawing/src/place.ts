@@ -1,5 +1,6 @@
 import { isNeckLayer, type Position, type Worn } from '@outfit/core';
 import type { Surface } from './motifs/index.js';
+import type { View } from './shape.js';
 
 /** Heights of the joints above the ground, in tenths of a mm (y grows downwards, so they are negative). */
 export interface Joints {
@@ -50,49 +51,85 @@ export function joints(worn: readonly Worn[]): Joints {
 
 /** The grip of the hand at +x, from the torso's base. */
 const GRIP = { x: 67, y: -8 };
+/** From the side the near arm is turned about its shoulder, which is 55 out in the front view; the far one shows past it. */
+const SHOULDER = { near: 57, far: 50 };
+/** What stands beside the figure stands this far out, and behind it from the side. */
+const BESIDE = { front: 150, side: 120 };
 
 export interface Placing {
   readonly y: number;
   readonly x: number;
-  /** True for parts drawn for +x that belong to the other side of the picture. */
+  /** Drawn mirrored: parts drawn for +x that belong to the other side, and everything seen from the right. */
   readonly flip: boolean;
   readonly surface: Surface | null;
+  /** How much nearer (or, below zero, farther) this is than its shapes' own depth. */
+  readonly depth: number;
 }
 
+const PAIRED = /\.(L|R)$/;
+
 /** Where a part's origin lies in the picture. In the back view the figure's left is on the viewer's left. */
-export function place(position: Position, where: Joints, view: 'front' | 'back'): Placing {
-  const left = position.endsWith('.L');
-  const flip = left !== (view === 'front');
+export function place(position: Position, where: Joints, view: View): Placing {
+  const y = heightOf(position, where);
+  const surface = surfaceOf(position);
+  if (view === 'left' || view === 'right') return fromTheSide(position, y, surface, view);
+  const flip = PAIRED.test(position) && position.endsWith('.L') !== (view === 'front');
+  const outward = position.startsWith('held.') ? GRIP.x : position === 'beside' ? BESIDE.front : 0;
+  const mirrored = position === 'beside' ? view === 'back' : flip;
+  return { x: mirrored ? -outward : outward, y, flip: mirrored, surface, depth: 0 };
+}
+
+/** The left view, and the right view as its mirror with the other limbs near. */
+function fromTheSide(position: Position, y: number, surface: Surface | null, view: 'left' | 'right'): Placing {
+  const mirror = (placing: Placing): Placing => (view === 'left' ? placing : { ...placing, x: -placing.x, flip: !placing.flip });
+  const isNear = position.endsWith(view === 'left' ? '.L' : '.R');
+  if (position.startsWith('arm.'))
+    return mirror({ x: isNear ? SHOULDER.near : SHOULDER.far, y, flip: true, surface, depth: isNear ? 12 : -30 });
+  if (position.startsWith('hand.') || position.startsWith('wrist.'))
+    return mirror({ x: isNear ? SHOULDER.near : SHOULDER.far, y, flip: true, surface, depth: isNear ? 40 : -30 });
+  if (position.startsWith('held.'))
+    return mirror({ x: (isNear ? SHOULDER.near : SHOULDER.far) - GRIP.x, y, flip: true, surface, depth: isNear ? 34 : -30 });
+  if (position.startsWith('leg.') || position.startsWith('feet.'))
+    return mirror({ x: isNear ? 0 : -3, y, flip: false, surface, depth: isNear ? 0 : -6 });
+  if (position === 'beside') return mirror({ x: BESIDE.side, y, flip: false, surface, depth: -70 });
+  return mirror({ x: 0, y, flip: false, surface, depth: 0 });
+}
+
+function heightOf(position: Position, where: Joints): number {
   switch (position) {
     case 'head':
-      return { x: 0, y: where.headBase, flip: false, surface: 'head' };
     case 'headgear':
     case 'headgear.addon':
-      return { x: 0, y: where.headBase, flip: false, surface: null };
-    case 'torso':
-      return { x: 0, y: where.hip, flip: false, surface: 'torso' };
-    case 'waist':
-      return { x: 0, y: where.hip, flip: false, surface: null };
-    case 'arm.L':
-    case 'arm.R':
-      return { x: 0, y: where.hip, flip, surface: 'arm' };
-    case 'hand.L':
-    case 'hand.R':
-    case 'wrist.L':
-    case 'wrist.R':
-      return { x: 0, y: where.hip, flip, surface: null };
-    case 'held.L':
-    case 'held.R':
-      return { x: flip ? -GRIP.x : GRIP.x, y: where.hip + GRIP.y, flip, surface: null };
+      return where.headBase;
     case 'neck.1':
     case 'neck.2':
     case 'neck.3':
     case 'neck.4':
-      return { x: 0, y: where.neck, flip: false, surface: null };
+      return where.neck;
+    case 'torso':
+    case 'waist':
+    case 'arm.L':
+    case 'arm.R':
+    case 'hand.L':
+    case 'hand.R':
+    case 'wrist.L':
+    case 'wrist.R':
+      return where.hip;
+    case 'held.L':
+    case 'held.R':
+      return where.hip + GRIP.y;
     case 'feet.L':
     case 'feet.R':
-      return { x: 0, y: 0, flip, surface: null };
+    case 'beside':
+    case 'stand':
+      return 0;
     default:
-      return { x: 0, y: where.ground, flip: false, surface: 'legs' };
+      return where.ground;
   }
+}
+
+function surfaceOf(position: Position): Surface | null {
+  if (position === 'head' || position === 'torso') return position;
+  if (position.startsWith('arm.')) return 'arm';
+  return position === 'hips' || position === 'lower' ? 'legs' : null;
 }

@@ -21,16 +21,29 @@ export interface Shape {
   readonly opacity?: number;
 }
 
-export type View = 'front' | 'back';
+/** The sides a figure is looked at from; *left* is the figure's own left. */
+export const VIEWS = ['front', 'back', 'left', 'right'] as const;
+export type View = (typeof VIEWS)[number];
 
-/** A mould's outline and inner lines for each view. `outline` clips the prints; without it nothing is printed. */
+/**
+ * A mould's outline and inner lines from each side. `side` is drawn as seen from the figure's left, facing left; the
+ * right is its mirror. Where it is missing the front serves: the thing looks alike all round. `outline` and
+ * `sideOutline` clip the prints; without them nothing is printed.
+ */
 export interface Silhouette {
   readonly front: readonly Shape[];
   readonly back: readonly Shape[];
+  readonly side?: readonly Shape[];
+  /** The figure's right side, still drawn facing left, where it differs from the left. */
+  readonly rightSide?: readonly Shape[];
   readonly outline?: string;
+  readonly sideOutline?: string;
 }
 
-/** Orders of depth shared by all parts of the front view; the back view has its own. */
+/** A thing that looks alike from everywhere. */
+export const allRound = (shapes: readonly Shape[]): Silhouette => ({ front: shapes, back: shapes });
+
+/** Orders of depth shared by all parts, the same in every view. */
 export const Z = {
   farBehind: 0,
   behind: 4,

@@ -12,6 +12,7 @@ import {
   markPoint,
   MOTIF_NAMES,
   silhouette,
+  VIEWS,
 } from '../src/index.js';
 
 const world = demoWorld();
@@ -37,19 +38,32 @@ function isBalanced(markup: string): boolean {
 }
 
 describe('the demo world can be drawn', () => {
-  test.each(world.catalogue.moulds.map((mould) => [mould.number, mould.silhouette]))('%s has a silhouette in both views', (_, name) => {
-    const art = silhouette(name);
-    expect(art?.front.length).toBeGreaterThan(0);
-    expect(art?.back.length).toBeGreaterThan(0);
-  });
+  test.each(world.catalogue.moulds.map((mould) => [mould.number, mould]))(
+    '%s has a silhouette that is sound from every side',
+    (_, mould) => {
+      expect(silhouette(mould.silhouette)?.front.length).toBeGreaterThan(0);
+      const variant = catalogue.variantsOf(mould.number)[0];
+      const position = mould.fills[0]?.[0];
+      if (!variant || !position) throw new Error(`${mould.number} is never used`);
+      for (const view of VIEWS) {
+        const { markup } = drawLook({ parts: [{ position, variant: variant.id, turned: false }], overrules: [] }, catalogue, {
+          view,
+          idPrefix: 'x',
+        });
+        expect(isBalanced(markup)).toBe(true);
+        expect(markup).not.toMatch(/NaN|undefined|Infinity|\{ground\}/);
+      }
+    },
+  );
 
   test('every printed motif is drawn by somebody', () => {
     const printed = new Set(world.catalogue.prints.flatMap((print) => print.motifs.map((motif) => motif.motif)));
     expect([...printed].filter((motif) => !MOTIF_NAMES.has(motif))).toEqual([]);
   });
 
-  test.each(LOOKS)('%s is sound SVG from both sides, with a group for every part', (_, look) => {
-    for (const markup of [front(look), back(look)]) {
+  test.each(LOOKS)('%s is sound SVG from all sides, with a group for every part', (_, look) => {
+    for (const view of VIEWS) {
+      const { markup } = drawLook(look, catalogue, { view, idPrefix: 'x' });
       expect(isBalanced(markup)).toBe(true);
       expect(markup).not.toMatch(/NaN|undefined|\{ground\}/);
       for (const part of look.parts) expect(markup).toContain(`data-position="${part.position}"`);
@@ -106,6 +120,41 @@ describe('a drawing', () => {
     const groupOf = (position: string): string => tacked.split(`data-position="${position}"`)[1]?.split('data-position')[0] ?? '';
     expect(groupOf('headgear')).toContain('stroke-dasharray');
     expect(groupOf('torso')).not.toContain('stroke-dasharray');
+  });
+
+  test('ghosts the missing parts of a body, and those only', () => {
+    const look: Look = { parts: [{ position: 'torso', variant: 'TO-401·woad', turned: false }], overrules: [] };
+    const ghosts = (ghosted: boolean): string[] =>
+      [...drawLook(look, catalogue, { view: 'front', idPrefix: 'x', ghosted }).markup.matchAll(/data-ghost="([^"]+)"/g)].map(
+        (match) => match[1] ?? '',
+      );
+    expect(ghosts(true).sort()).toEqual(['arm.L', 'arm.R', 'hand.L', 'hand.R', 'head', 'hips']);
+    expect(ghosts(false)).toEqual([]);
+    const dressed = LOOKS.find(([name]) => name.startsWith('Odile'))?.[1] ?? firstLook;
+    expect(drawLook(dressed, catalogue, { view: 'front', idPrefix: 'x', ghosted: true }).markup).not.toContain('data-ghost');
+  });
+
+  test('from the right is the mirror of the left for what is alike on both sides', () => {
+    const bowler = catalogue.variantsOf('HT-208')[0];
+    const only: Look = { parts: [{ position: 'headgear', variant: bowler?.id ?? '', turned: false }], overrules: [] };
+    const left = drawLook(only, catalogue, { view: 'left', idPrefix: 'x' }).markup;
+    const right = drawLook(only, catalogue, { view: 'right', idPrefix: 'x' }).markup;
+    expect(right.replaceAll(' scale(-1 1)', '')).toBe(left);
+    expect(right).toContain('scale(-1 1)');
+  });
+
+  test('from the side shows the near arm over the torso and the far one behind it', () => {
+    const parts = (['torso', 'arm.L', 'arm.R'] as const).map((position) => ({
+      position,
+      variant: position === 'torso' ? 'TO-401·woad' : 'AR-501·woad',
+      turned: false,
+    }));
+    const order = (view: 'left' | 'right'): string[] =>
+      [...drawLook({ parts, overrules: [] }, catalogue, { view, idPrefix: 'x' }).markup.matchAll(/data-position="([^"]+)"/g)].map(
+        (match) => match[1] ?? '',
+      );
+    expect(order('left')).toEqual(['arm.R', 'torso', 'arm.L']);
+    expect(order('right')).toEqual(['arm.L', 'torso', 'arm.R']);
   });
 
   test('keeps a pole on the ground whoever holds it', () => {

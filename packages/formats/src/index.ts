@@ -1,6 +1,8 @@
 export * from './basket.js';
 export * from './basketSchema.js';
-export { nearestName } from './nearest.js';
+export * from './catalogueArchive.js';
+export { CATALOGUE_LIMITS, readCatalogueTable, writeCatalogueTable, type CatalogueTable } from './catalogueColumns.js';
+export { CATALOGUE_TABLES } from './catalogueTables.js';
 export * from './table.js';
 export * from './tables.js';
 export * from './write.js';

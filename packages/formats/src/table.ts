@@ -42,16 +42,16 @@ export interface TableLimits {
 export const TABLE_LIMITS: TableLimits = { maxBytes: 5_000_000, maxRows: 100_000 };
 
 /** Decodes UTF-8, with or without a byte order mark. Throws UnreadableFile on anything else. */
-function decode(bytes: Uint8Array): string {
+export function decodeText(bytes: Uint8Array): string {
   if ((bytes[0] === 0xff && bytes[1] === 0xfe) || (bytes[0] === 0xfe && bytes[1] === 0xff))
-    throw new UnreadableFile('The file is UTF-16. Save it as CSV in UTF-8 and try again.');
+    throw new UnreadableFile('The file is UTF-16. Save it in UTF-8 and try again.');
   let text: string;
   try {
     text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
-    throw new UnreadableFile('The file is not UTF-8 text. Save it as CSV in UTF-8 and try again.');
+    throw new UnreadableFile('The file is not UTF-8 text. Save it in UTF-8 and try again.');
   }
-  if (text.includes('\0')) throw new UnreadableFile('The file holds binary data, not text. Choose a CSV file.');
+  if (text.includes('\0')) throw new UnreadableFile('The file holds binary data, not text. Choose a text file.');
   return text;
 }
 
@@ -81,7 +81,7 @@ function records(text: string, limits: TableLimits): readonly { cells: readonly 
 }
 
 /** Undoes the apostrophe that `writeTable` puts before a cell that a spreadsheet would run. */
-const plainCell = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim();
+const plainCell = (cell: string): string => (/^''?[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim();
 
 /**
  * Reads a CSV file row by row. Comma, semicolon or tab, told from the header. Every problem is reported with line,
@@ -91,7 +91,7 @@ const plainCell = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.s
 export function readTable<C extends Columns>(bytes: Uint8Array, columns: C, limits: TableLimits = TABLE_LIMITS): TableReport<RowOf<C>> {
   if (bytes.byteLength > limits.maxBytes)
     throw new UnreadableFile(`The file is over ${limits.maxBytes / 1_000_000} MB. Split it and import the halves.`);
-  const [header, ...rows] = records(decode(bytes), limits);
+  const [header, ...rows] = records(decodeText(bytes), limits);
   if (!header) throw new UnreadableFile('The file is empty.');
   if (rows.length > limits.maxRows) throw new UnreadableFile(`The file has over ${limits.maxRows} rows. Split it and import the halves.`);
   const names = header.cells.map((cell) => cell.trim().toLowerCase());

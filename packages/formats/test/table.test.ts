@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { nearestName, offerColumns, readTable, UnreadableFile, wardrobeColumns, writeTable } from '../src/index.js';
+import { nearestName } from '@outfit/core';
+import { offerColumns, readTable, UnreadableFile, wardrobeColumns, writeTable } from '../src/index.js';
 
 const VARIANTS = ['HA-118·raven', 'HN-601·umber'];
 const names = {

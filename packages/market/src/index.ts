@@ -1,3 +1,2 @@
 export { simulatedMarket, type Market, type SeenOffer } from './simulate.js';
 export { SELLERS, type SimulatedSeller } from './sellers.js';
-export { seeded, seedOf } from './random.js';

@@ -7,7 +7,7 @@ import {
   type OfficialFigure,
   type Variant,
 } from '@outfit/core';
-import { seeded, seedOf } from './random.js';
+import { seeded, seedOf } from '@outfit/core';
 import { SELLERS, type SimulatedSeller } from './sellers.js';
 
 /** What a seller asks, as the market shows it. `seenOn` is the day of the price, ISO 8601. */

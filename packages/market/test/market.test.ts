@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { CONDITIONS } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
-import { seeded, SELLERS, simulatedMarket } from '../src/index.js';
+import { seeded } from '@outfit/core';
+import { SELLERS, simulatedMarket } from '../src/index.js';
 
 const { catalogue } = demoWorld();
 const DAY = '2026-03-01';

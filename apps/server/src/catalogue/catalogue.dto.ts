@@ -10,7 +10,16 @@ import {
   type MoodName,
   type Position,
   type SkinSchool,
-  type Source,
+  CERTAINTIES,
+  GRIPS,
+  MATERIALS,
+  SOURCE_KINDS,
+  YIELD_KINDS,
+  type Certainty,
+  type Grip,
+  type Material,
+  type SourceKind,
+  type YieldKind,
   type Zone,
 } from '@outfit/core';
 
@@ -52,6 +61,20 @@ export class MouldGeometryDto {
   @ApiPropertyOptional() thicknessMm?: number;
   @ApiPropertyOptional({ type: 'object', additionalProperties: { type: 'number' } }) covers?: Readonly<Record<string, number>>;
   @ApiProperty() massG: number;
+  @ApiPropertyOptional() centreHeightMm?: number;
+  @ApiPropertyOptional() backDropMm?: number;
+  @ApiPropertyOptional() backDepthMm?: number;
+  @ApiPropertyOptional() collarRiseMm?: number;
+  @ApiPropertyOptional({ enum: GRIPS }) grip?: Grip;
+  @ApiPropertyOptional() twoHanded?: boolean;
+  @ApiPropertyOptional({ type: [String] }) holes?: readonly string[];
+  @ApiPropertyOptional({ type: [String] }) fits?: readonly string[];
+}
+
+export class SizeDto {
+  @ApiProperty() width: number;
+  @ApiProperty() height: number;
+  @ApiProperty() depth: number;
 }
 
 export class MouldShapeDto {
@@ -65,6 +88,9 @@ export class MouldDto {
   @ApiProperty({ type: [String] }) nicknames: readonly string[];
   @ApiProperty() family: string;
   @ApiProperty() revision: number;
+  @ApiPropertyOptional({ description: 'What the last revision changed' }) revisionNote?: string;
+  @ApiProperty({ enum: MATERIALS }) material: Material;
+  @ApiPropertyOptional() sizeMm?: SizeDto;
   @ApiProperty() silhouette: string;
   @ApiProperty({ type: 'array', items: { type: 'array', items: { type: 'string', enum: [...POSITIONS] } } })
   fills: readonly (readonly Position[])[];
@@ -103,15 +129,40 @@ export class VariantDto {
   @ApiProperty({ type: [String] }) colours: readonly string[];
   @ApiPropertyOptional() print?: string;
   @ApiPropertyOptional({ description: 'Years made; absent when imagined' }) made?: MadeDto;
+  @ApiPropertyOptional({ description: 'The variant this double was merged into' }) mergedInto?: string;
+}
+
+export class BundlePartDto {
+  @ApiProperty() variant: string;
+  @ApiProperty() quantity: number;
+}
+
+export class BundleDto {
+  @ApiProperty() id: string;
+  @ApiProperty() name: string;
+  @ApiProperty({ type: [BundlePartDto] }) parts: readonly BundlePartDto[];
+}
+
+export class PrintRunDto {
+  @ApiProperty() copies: number;
+  @ApiProperty({ enum: CERTAINTIES }) certainty: Certainty;
+}
+
+export class YieldDto {
+  @ApiProperty({ enum: YIELD_KINDS }) kind: YieldKind;
+  @ApiProperty() item: string;
+  @ApiProperty() quantity: number;
+  @ApiProperty({ enum: CERTAINTIES }) certainty: Certainty;
 }
 
 export class SourceDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
-  @ApiProperty({ enum: ['boxed set', 'blind bag', 'magazine gift', 'book gift', 'build-your-own', 'event exclusive'] })
-  kind: Source['kind'];
+  @ApiProperty({ enum: SOURCE_KINDS }) kind: SourceKind;
   @ApiProperty() range: string;
   @ApiProperty() year: number;
+  @ApiPropertyOptional() printRun?: PrintRunDto;
+  @ApiProperty({ type: [YieldDto] }) yields: readonly YieldDto[];
 }
 
 export class OfficialPartDto {
@@ -123,7 +174,6 @@ export class OfficialPartDto {
 export class OfficialFigureDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
-  @ApiProperty() source: string;
   @ApiPropertyOptional() person?: string;
   @ApiProperty({ type: [OfficialPartDto] }) parts: readonly OfficialPartDto[];
 }
@@ -135,6 +185,7 @@ export class CatalogueDto implements CatalogueData {
   @ApiProperty({ type: [MouldDto] }) moulds: readonly MouldDto[];
   @ApiProperty({ type: [PrintDto] }) prints: readonly PrintDto[];
   @ApiProperty({ type: [VariantDto] }) variants: readonly VariantDto[];
+  @ApiProperty({ type: [BundleDto] }) bundles: readonly BundleDto[];
   @ApiProperty({ type: [SourceDto] }) sources: readonly SourceDto[];
   @ApiProperty({ type: [OfficialFigureDto] }) officialFigures: readonly OfficialFigureDto[];
 }

@@ -1,11 +1,11 @@
 import type { DataSourceOptions } from 'typeorm';
-import { CATALOGUE_ENTITIES } from '../catalogue/index.js';
 import { ErrandEntity } from '../errands/index.js';
 import { FIGURE_ENTITIES } from '../figures/index.js';
 import { JobEntity } from '../jobs/index.js';
 import { OfferEntity, SellerEntity } from '../market/index.js';
 import { PieceEntity } from '../wardrobe/index.js';
 import { First1764000000000 } from './migrations/0001-first.js';
+import { Catalogue1764200000000 } from './migrations/0002-catalogue.js';
 
 interface Pragmas {
   pragma(text: string): unknown;
@@ -15,10 +15,13 @@ interface Pragmas {
 export const databaseOptions = (file: string): DataSourceOptions => ({
   type: 'better-sqlite3',
   database: file,
-  entities: [...CATALOGUE_ENTITIES, ...FIGURE_ENTITIES, PieceEntity, SellerEntity, OfferEntity, JobEntity, ErrandEntity],
-  migrations: [First1764000000000],
+  entities: [...FIGURE_ENTITIES, PieceEntity, SellerEntity, OfferEntity, JobEntity, ErrandEntity],
+  migrations: [First1764000000000, Catalogue1764200000000],
+  migrationsTransactionMode: 'each',
   migrationsRun: true,
   synchronize: false,
+  // An import may hold the write lock for a moment on a connection of its own.
+  timeout: 30_000,
   prepareDatabase: (database: Pragmas) => {
     database.pragma('journal_mode = WAL');
     database.pragma('synchronous = FULL');

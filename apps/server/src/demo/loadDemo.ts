@@ -2,7 +2,7 @@ import { demoWorld, type DemoFigure } from '@outfit/demo';
 import { simulatedMarket } from '@outfit/market';
 import type { DataSource, EntityManager } from 'typeorm';
 
-import { CatalogueService, ColourEntity } from '../catalogue/index.js';
+import { CatalogueService } from '../catalogue/index.js';
 import { FigureEntity, LineUpEntity, LookEntity } from '../figures/index.js';
 import { OfferEntity, SellerEntity } from '../market/index.js';
 import { PieceEntity } from '../wardrobe/index.js';
@@ -12,10 +12,10 @@ const CHUNK = 500;
 
 /** Fills an empty database with the made-up world, in one transaction. Does nothing when there is data already. */
 export async function loadDemo(database: DataSource, catalogue: CatalogueService, today: string): Promise<boolean> {
-  if ((await database.manager.count(ColourEntity)) > 0) return false;
+  if (catalogue.store.keys('colours').size > 0) return false;
   const world = demoWorld();
   await database.transaction(async (manager) => {
-    await catalogue.write(manager, world.catalogue);
+    catalogue.fill(world.catalogue);
     for (const [place, { id, name, figures }] of world.lineUps.entries()) {
       await manager.insert(LineUpEntity, { id, name, place });
       for (const [figurePlace, figure] of figures.entries()) await insertFigure(manager, id, figurePlace, figure);

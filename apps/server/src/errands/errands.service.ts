@@ -8,7 +8,7 @@ import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../common/clock.js';
 import { notFound, Problem } from '../common/problem.js';
 import { LooksService } from '../figures/index.js';
-import { JobsService, type JobDto } from '../jobs/index.js';
+import { basketRun, JobsService, toDto, type JobDto } from '../jobs/index.js';
 import { CURRENCY, MarketService } from '../market/index.js';
 import { WardrobeService } from '../wardrobe/index.js';
 import { ErrandEntity } from './errand.entity.js';
@@ -51,7 +51,7 @@ export class ErrandsService {
       effort: EFFORT,
     });
     const { errand, job } = await this.database.transaction(async (manager) => {
-      const row = await this.jobs.create(manager);
+      const row = await this.jobs.create(manager, 'errand');
       const entity = {
         id: randomUUID(),
         figure: look.figure,
@@ -64,8 +64,8 @@ export class ErrandsService {
       await manager.insert(ErrandEntity, entity);
       return { errand: entity, job: row };
     });
-    this.jobs.run(job, problem);
-    return this.toDto(errand, job);
+    this.jobs.run(job, basketRun(problem));
+    return this.toDto(errand, toDto(job));
   }
 
   async errand(id: string): Promise<ErrandDto> {
@@ -101,9 +101,9 @@ export class ErrandsService {
       const [first] = reading.faults;
       throw new Problem(422, first ? `${first.path}: ${first.sentence}` : 'This is not a basket problem.', reading.faults);
     }
-    const job = await this.database.transaction((manager) => this.jobs.create(manager));
-    this.jobs.run(job, reading.problem);
-    return job;
+    const job = await this.database.transaction((manager) => this.jobs.create(manager, 'errand'));
+    this.jobs.run(job, basketRun(reading.problem));
+    return toDto(job);
   }
 
   private async planOf(errand: ErrandEntity): Promise<BasketPlan> {

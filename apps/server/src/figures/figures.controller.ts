@@ -1,7 +1,7 @@
 import { Body, Controller, Get, Header, Param, Post, Put, Query, StreamableFile } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiPropertyOptional, ApiTags } from '@nestjs/swagger';
 import { IsIn, IsOptional } from 'class-validator';
-import type { View } from '@outfit/drawing';
+import { VIEWS, type View } from '@outfit/drawing';
 import { readEdit } from './edits.js';
 import {
   BriefDto,
@@ -20,7 +20,7 @@ import { LooksService } from './looks.service.js';
 import { PictureService } from './picture.service.js';
 
 class PictureQuery {
-  @ApiPropertyOptional({ enum: ['front', 'back'] }) @IsOptional() @IsIn(['front', 'back']) view?: View;
+  @ApiPropertyOptional({ enum: VIEWS }) @IsOptional() @IsIn(VIEWS) view?: View;
 }
 
 @ApiTags('figures')

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { undoState, type LookEdit } from '@outfit/core';
+import { undoState, type LookEdit, type LookPart } from '@outfit/core';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../common/clock.js';
@@ -19,7 +19,14 @@ export class LooksService {
   ) {}
 
   async look(id: string): Promise<LookEntity> {
-    return this.require(this.database.manager, id);
+    const look = await this.require(this.database.manager, id);
+    return { ...look, parts: await this.resolved(look.parts) };
+  }
+
+  /** Parts under the numbers they are known by now: a double that was merged is the other. */
+  private async resolved(parts: readonly LookPart[]): Promise<LookPart[]> {
+    const catalogue = await this.catalogue.catalogue();
+    return parts.map((part) => ({ ...part, variant: catalogue.resolve(part.variant) }));
   }
 
   async edit(id: string, edits: readonly LookEdit[], label: string): Promise<LookDto> {
@@ -65,7 +72,9 @@ export class LooksService {
       where: { look: In(looks.map((look) => look.id)) },
       order: { id: 'ASC' },
     });
-    return looks.map(({ id, name, parts, overrules }) => {
+    const catalogue = await this.catalogue.catalogue();
+    return looks.map(({ id, name, parts: named, overrules }) => {
+      const parts = named.map((part) => ({ ...part, variant: catalogue.resolve(part.variant) }));
       const own = log.filter((change) => change.look === id);
       const { undo, redo } = undoState(own);
       const labelOf = (change: number | null): string | null => own.find((row) => row.id === change)?.label ?? null;

@@ -5,6 +5,8 @@ import { JobsService } from './jobs.service.js';
 @Module({ controllers: [JobsController], providers: [JobsService], exports: [JobsService] })
 export class JobsModule {}
 
-export { JobsService } from './jobs.service.js';
+export { JobsService, toDto } from './jobs.service.js';
+export { basketRun } from './basketRun.js';
+export { ImportProgress, ImportReport, ImportRowProblem } from './importReport.js';
 export { JobEntity } from './job.entity.js';
 export { JobDto, PlanDto } from './job.dto.js';

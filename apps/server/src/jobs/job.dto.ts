@@ -1,7 +1,8 @@
 import { ApiProperty } from '@nestjs/swagger';
 import type { BasketPlan, Fill, Parcel, PlanStatus } from '@outfit/core';
 import type { SolveProgress } from '@outfit/core/basket';
-import { JOB_STATES, type JobState } from './job.entity.js';
+import { ImportProgress, ImportReport } from './importReport.js';
+import { JOB_KINDS, JOB_STATES, type JobKind, type JobState } from './job.entity.js';
 
 export class ProgressDto implements SolveProgress {
   @ApiProperty({ enum: ['comparing', 'searching', 'proving'] }) phase: SolveProgress['phase'];
@@ -72,11 +73,13 @@ export class PlanDto implements BasketPlan {
 
 export class JobDto {
   @ApiProperty() id: string;
-  @ApiProperty({ enum: ['errand'] }) kind: 'errand';
+  @ApiProperty({ enum: JOB_KINDS }) kind: JobKind;
   @ApiProperty({ enum: JOB_STATES }) state: JobState;
   @ApiProperty() startedAt: string;
   @ApiProperty({ type: String, nullable: true }) endedAt: string | null;
-  @ApiProperty({ type: ProgressDto, nullable: true }) progress: ProgressDto | null;
+  @ApiProperty({ type: ProgressDto, nullable: true, description: 'Of an errand' }) progress: ProgressDto | null;
   @ApiProperty({ type: PlanDto, nullable: true, description: 'The best plan so far; final once the job is done' }) result: PlanDto | null;
+  @ApiProperty({ type: ImportProgress, nullable: true, description: 'Of an import' }) importProgress: ImportProgress | null;
+  @ApiProperty({ type: ImportReport, nullable: true, description: 'Of an import, once it is done' }) importReport: ImportReport | null;
   @ApiProperty({ type: String, nullable: true }) error: string | null;
 }

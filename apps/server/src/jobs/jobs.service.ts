@@ -1,26 +1,51 @@
 import { Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import type { BasketPlan, BasketProblem } from '@outfit/core';
 import { randomUUID } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
-import { MessageChannel } from 'node:worker_threads';
+import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import { concat, defer, filter, map, of, Subject, takeWhile, type Observable } from 'rxjs';
 import { DataSource, type EntityManager } from 'typeorm';
 import { Clock } from '../common/clock.js';
 import { notFound } from '../common/problem.js';
-import type { BasketNews, BasketTask } from './basket.worker.js';
 import type { JobDto } from './job.dto.js';
-import { JobEntity } from './job.entity.js';
+import { JobEntity, type JobKind } from './job.entity.js';
 
-/** The compiled worker: threads load JavaScript, also when the service itself runs from source in a test. */
-const WORKER_FILE = fileURLToPath(new URL('../../dist/jobs/basket.worker.js', import.meta.url));
+/** The compiled workers: threads load JavaScript, also when the service itself runs from source in a test. */
+const WORKERS: Readonly<Record<JobKind, string>> = {
+  errand: fileURLToPath(new URL('../../dist/jobs/basket.worker.js', import.meta.url)),
+  import: fileURLToPath(new URL('../../dist/catalogue/import.worker.js', import.meta.url)),
+};
+
+/** What a job does when it is interrupted or breaks off, in words. */
+const WHEN_CLOSED: Readonly<Record<JobKind, string>> = {
+  errand: 'Outfit was closed while this ran. The best plan so far is kept.',
+  import: 'Outfit was closed while this ran. Nothing was imported; choose the file again.',
+};
+const WHEN_BROKEN: Readonly<Record<JobKind, string>> = {
+  errand: 'The solver broke off. The best plan so far, if any, is kept; try again.',
+  import: 'The import broke off. Nothing was imported; try again.',
+};
+
+/** What a worker is given besides its own task: how it hears of a stop, and where it tells how it goes. */
+export interface JobLine {
+  readonly stop: SharedArrayBuffer;
+  readonly port: MessagePort;
+}
+
+/** How one kind of job runs: its task, and what its messages and its outcome mean for its row. */
+export interface JobRun<Task, News, Outcome> {
+  readonly task: Task;
+  readonly transfer?: readonly ArrayBuffer[];
+  news(news: News): Partial<JobEntity>;
+  ended(outcome: Outcome, stopped: boolean): Partial<JobEntity>;
+}
 
 /** Long work in worker threads: a row per job, progress as events, stop, and *interrupted* after a restart. */
 @Injectable()
 export class JobsService implements OnApplicationBootstrap, OnApplicationShutdown {
   private readonly logger = new Logger('Jobs');
-  private readonly pool = new Piscina<BasketTask, BasketPlan>({ filename: WORKER_FILE, minThreads: 0, maxThreads: 2, idleTimeout: 30_000 });
+  private readonly pool = new Piscina<unknown, unknown>({ minThreads: 0, maxThreads: 2, idleTimeout: 30_000 });
   private readonly stops = new Map<string, Int32Array>();
   private readonly changed = new Subject<JobEntity>();
   private closing = false;
@@ -32,11 +57,8 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
 
   async onApplicationBootstrap(): Promise<void> {
     const endedAt = this.clock.now().toISOString();
-    await this.database.manager.update(
-      JobEntity,
-      { state: 'running' },
-      { state: 'interrupted', endedAt, error: 'Outfit was closed while this ran. The best plan so far is kept.' },
-    );
+    for (const [kind, error] of Object.entries(WHEN_CLOSED) as [JobKind, string][])
+      await this.database.manager.update(JobEntity, { state: 'running', kind }, { state: 'interrupted', endedAt, error });
   }
 
   async onApplicationShutdown(): Promise<void> {
@@ -45,51 +67,49 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   }
 
   /** Writes the job's row within the caller's transaction; `run` starts it once that has been committed. */
-  async create(manager: EntityManager): Promise<JobEntity> {
-    const job = manager.create(JobEntity, {
+  async create(manager: EntityManager, kind: JobKind): Promise<JobEntity> {
+    const job: JobEntity = {
       id: randomUUID(),
-      kind: 'errand',
+      kind,
       state: 'running',
       startedAt: this.clock.now().toISOString(),
       endedAt: null,
       progress: null,
       result: null,
       error: null,
-    });
-    await manager.insert(JobEntity, job);
+    };
+    const { progress: _progress, result: _result, ...row } = job;
+    await manager.insert(JobEntity, row);
     return job;
   }
 
-  /** Starts solving; returns at once. */
-  run(job: JobEntity, problem: BasketProblem): void {
+  /** Starts the work; returns at once. */
+  run<Task extends object, News, Outcome>(job: JobEntity, { task, transfer = [], news, ended }: JobRun<Task, News, Outcome>): void {
     const stop = new SharedArrayBuffer(4);
-    this.stops.set(job.id, new Int32Array(stop));
+    const flag = new Int32Array(stop);
+    this.stops.set(job.id, flag);
     const { port1, port2 } = new MessageChannel();
     let state = job;
     const save = (changes: Partial<JobEntity>): Promise<void> => {
       state = { ...state, ...changes };
       return this.save(state);
     };
+    const endedAt = (): string => this.clock.now().toISOString();
     let writing = Promise.resolve();
-    port1.on('message', (news: BasketNews) => {
-      writing = writing.then(() => save('plan' in news ? { result: news.plan } : { progress: news.progress }));
+    port1.on('message', (message: News) => {
+      writing = writing.then(() => save(news(message)));
     });
     void this.pool
-      .run({ problem, stop, port: port2 }, { transferList: [port2] })
+      .run({ ...task, stop, port: port2 } satisfies Task & JobLine, { filename: WORKERS[job.kind], transferList: [port2, ...transfer] })
       .then(
-        async (plan) => {
+        async (outcome) => {
           await writing;
-          const stopped = Atomics.load(new Int32Array(stop), 0) === 1 && plan.status === 'stopped';
-          await save({ state: stopped ? 'stopped' : 'done', result: plan, endedAt: this.clock.now().toISOString() });
+          await save({ state: 'done', ...ended(outcome as Outcome, Atomics.load(flag, 0) === 1), endedAt: endedAt() });
         },
         async (error: unknown) => {
           this.logger.error(error);
           await writing;
-          await save({
-            state: 'failed',
-            endedAt: this.clock.now().toISOString(),
-            error: 'The solver broke off. The best plan so far, if any, is kept; try again.',
-          });
+          await save({ state: 'failed', endedAt: endedAt(), error: WHEN_BROKEN[job.kind] });
         },
       )
       .catch((error: unknown) => this.logger.error(error))
@@ -102,7 +122,7 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   async job(id: string): Promise<JobDto> {
     const job = await this.database.manager.findOneBy(JobEntity, { id });
     if (!job) throw notFound('job', id);
-    return job;
+    return toDto(job);
   }
 
   /** Asks a running job to stop and keep its best. Asking twice, or too late, is no fault. */
@@ -117,7 +137,7 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   watch(id: string): Observable<JobDto> {
     const later = this.changed.pipe(
       filter((job) => job.id === id),
-      map((job): JobDto => job),
+      map(toDto),
     );
     return concat(
       defer(() => this.job(id)),
@@ -131,4 +151,16 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
     await this.database.manager.save(JobEntity, job);
     this.changed.next(job);
   }
+}
+
+/** A job's row holds one kind's progress and result; what is sent names them by kind. */
+export function toDto({ progress, result, ...job }: JobEntity): JobDto {
+  const of = <T>(kind: JobKind, value: unknown): T | null => (job.kind === kind ? (value as T | null) : null);
+  return {
+    ...job,
+    progress: of('errand', progress),
+    result: of('errand', result),
+    importProgress: of('import', progress),
+    importReport: of('import', result),
+  };
 }

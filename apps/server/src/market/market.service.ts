@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { lowestLanded, type MarketOffer, type Seller } from '@outfit/core';
-import { nearestName, offerColumns, readTable } from '@outfit/formats';
-import { DataSource } from 'typeorm';
+import { lowestLanded, nearestName, type MarketOffer, type Seller } from '@outfit/core';
+import { offerColumns, readTable } from '@outfit/formats';
+import { DataSource, In, type FindOperator } from 'typeorm';
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../common/clock.js';
 import { agreedRows, readOrRefuse, reportDto, type Agreement } from '../common/importing.js';
@@ -12,7 +12,7 @@ import { OfferEntity, SellerEntity } from './market.entities.js';
 
 /** The workspace's currency. Others come with dated rates; until then a file in another one is converted by its owner. */
 export const CURRENCY = 'EUR';
-const MOST_OFFERS = 500;
+const MOST_OFFERS = 2000;
 
 @Injectable()
 export class MarketService {
@@ -36,17 +36,39 @@ export class MarketService {
 
   async offers(filter: { variant?: string | undefined; seller?: string | undefined }): Promise<OfferDto[]> {
     const where = {
-      ...(filter.variant === undefined ? {} : { variant: filter.variant }),
+      ...(filter.variant === undefined ? {} : { variant: In(await this.namesOf(filter.variant)) }),
       ...(filter.seller === undefined ? {} : { seller: filter.seller }),
     };
-    return this.database.manager.find(OfferEntity, { where, order: { priceMinor: 'ASC', id: 'ASC' }, take: MOST_OFFERS });
+    return this.offersWhere(where, MOST_OFFERS);
+  }
+
+  /** A variant and the doubles that were merged into it. */
+  private async namesOf(variant: string): Promise<string[]> {
+    const catalogue = await this.catalogue.catalogue();
+    return [
+      variant,
+      ...catalogue.data.variants
+        .filter((row) => row.mergedInto !== undefined && catalogue.resolve(row.id) === variant)
+        .map((row) => row.id),
+    ];
+  }
+
+  /** Offers, cheapest first, each under the number its part is known by now. */
+  private async offersWhere(where: { variant?: string | FindOperator<string>; seller?: string }, take?: number): Promise<OfferEntity[]> {
+    const catalogue = await this.catalogue.catalogue();
+    const offers = await this.database.manager.find(OfferEntity, {
+      where,
+      order: { priceMinor: 'ASC', id: 'ASC' },
+      ...(take ? { take } : {}),
+    });
+    return offers.map((offer) => ({ ...offer, variant: offer.variant === null ? null : catalogue.resolve(offer.variant) }));
   }
 
   async prices(): Promise<PricesDto> {
     const { manager } = this.database;
     const sellers = await manager.find(SellerEntity);
     const postage = new Map(sellers.map((seller) => [seller.id, Math.min(...seller.postage.map((tier) => tier.costMinor))]));
-    const offers = await manager.find(OfferEntity);
+    const offers = await this.offersWhere({});
     const lowest = lowestLanded(
       offers.flatMap(({ variant, seller, priceMinor, stock, seenOn }) =>
         variant === null ? [] : [{ variant, seller, priceMinor, stock, seenOn }],
@@ -59,10 +81,7 @@ export class MarketService {
   /** Everything a basket needs of the market. */
   async forBasket(): Promise<{ sellers: Seller[]; offers: MarketOffer[] }> {
     const { manager } = this.database;
-    const [sellers, offers] = await Promise.all([
-      manager.find(SellerEntity, { order: { id: 'ASC' } }),
-      manager.find(OfferEntity, { order: { id: 'ASC' } }),
-    ]);
+    const [sellers, offers] = await Promise.all([manager.find(SellerEntity, { order: { id: 'ASC' } }), this.offersWhere({})]);
     return {
       sellers: sellers.map(({ name: _, ...seller }) => ({ ...seller, duty: null })),
       offers: offers.map(({ id, seller, variant, officialFigure, priceMinor, stock, multiple, condition }) => ({

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import type { OwnedStock } from '@outfit/core';
-import { nearestName, readTable, wardrobeColumns, writeTable } from '@outfit/formats';
+import { nearestName, type OwnedStock } from '@outfit/core';
+import { readTable, wardrobeColumns, writeTable } from '@outfit/formats';
 import { DataSource } from 'typeorm';
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../common/clock.js';
@@ -20,7 +20,15 @@ export class WardrobeService {
 
   async pieces(): Promise<PieceDto[]> {
     const rows = await this.database.manager.find(PieceEntity, { order: { variant: 'ASC', id: 'ASC' } });
-    return rows.map(({ id, variant, quantity, condition, place, note }) => ({ id, variant, quantity, condition, place, note }));
+    const catalogue = await this.catalogue.catalogue();
+    return rows.map(({ id, variant, quantity, condition, place, note }) => ({
+      id,
+      variant: catalogue.resolve(variant),
+      quantity,
+      condition,
+      place,
+      note,
+    }));
   }
 
   /** What is owned of each variant, for baskets. Loose pieces leave no hole, so they cost nothing. */

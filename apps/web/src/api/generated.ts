@@ -1,14 +1,119 @@
 import { api } from '@/api/base';
-export const addTagTypes = ['catalogue', 'figures', 'wardrobe', 'market', 'jobs', 'errands'] as const;
+export const addTagTypes = ['catalogue', 'notices', 'figures', 'wardrobe', 'market', 'jobs', 'errands'] as const;
 const injectedRtkApi = api
   .enhanceEndpoints({
     addTagTypes,
   })
   .injectEndpoints({
     endpoints: (build) => ({
+      importCatalogue: build.mutation<ImportCatalogueApiResponse, ImportCatalogueApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/import`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            what: queryArg.what,
+            agree: queryArg.agree,
+          },
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
+      exportCatalogue: build.query<ExportCatalogueApiResponse, ExportCatalogueApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/export`,
+          params: {
+            what: queryArg.what,
+          },
+        }),
+        providesTags: ['catalogue'],
+      }),
+      listPhotographs: build.query<ListPhotographsApiResponse, ListPhotographsApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/photographs`,
+          params: {
+            kind: queryArg.kind,
+            item: queryArg.item,
+            face: queryArg.face,
+          },
+        }),
+        providesTags: ['catalogue'],
+      }),
+      addPhotograph: build.mutation<AddPhotographApiResponse, AddPhotographApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/photographs`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            kind: queryArg.kind,
+            item: queryArg.item,
+            face: queryArg.face,
+          },
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
+      readPhotograph: build.query<ReadPhotographApiResponse, ReadPhotographApiArg>({
+        query: (queryArg) => ({ url: `/api/photographs/${queryArg.id}` }),
+        providesTags: ['catalogue'],
+      }),
       readCatalogue: build.query<ReadCatalogueApiResponse, ReadCatalogueApiArg>({
         query: () => ({ url: `/api/catalogue` }),
         providesTags: ['catalogue'],
+      }),
+      searchCatalogue: build.query<SearchCatalogueApiResponse, SearchCatalogueApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/search`,
+          params: {
+            q: queryArg.q,
+            family: queryArg.family,
+            colour: queryArg.colour,
+            exists: queryArg.exists,
+            era: queryArg.era,
+            range: queryArg.range,
+            owned: queryArg.owned,
+            sort: queryArg.sort,
+            offset: queryArg.offset,
+            limit: queryArg.limit,
+          },
+        }),
+        providesTags: ['catalogue'],
+      }),
+      saveEntry: build.mutation<SaveEntryApiResponse, SaveEntryApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/entries`,
+          method: 'POST',
+          body: queryArg.saveEntryDto,
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
+      mergeEntries: build.mutation<MergeEntriesApiResponse, MergeEntriesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/merge`,
+          method: 'POST',
+          body: queryArg.mergeDto,
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
+      listCatalogueChanges: build.query<ListCatalogueChangesApiResponse, ListCatalogueChangesApiArg>({
+        query: () => ({ url: `/api/catalogue/changes` }),
+        providesTags: ['catalogue'],
+      }),
+      undoCatalogueChange: build.mutation<UndoCatalogueChangeApiResponse, UndoCatalogueChangeApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/changes/${queryArg.id}/undo`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
+      listNotices: build.query<ListNoticesApiResponse, ListNoticesApiArg>({
+        query: () => ({ url: `/api/notices` }),
+        providesTags: ['notices'],
+      }),
+      putAwayNotice: build.mutation<PutAwayNoticeApiResponse, PutAwayNoticeApiArg>({
+        query: (queryArg) => ({
+          url: `/api/notices/${queryArg.id}/put-away`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['notices'],
       }),
       listLineUps: build.query<ListLineUpsApiResponse, ListLineUpsApiArg>({
         query: () => ({ url: `/api/line-ups` }),
@@ -200,8 +305,70 @@ const injectedRtkApi = api
     overrideExisting: false,
   });
 export { injectedRtkApi as generatedApi };
+export type ImportCatalogueApiResponse = /** status 202  */ JobDto;
+export type ImportCatalogueApiArg = {
+  what: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive';
+  /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
+  agree?: 'all' | 'sound';
+  body: Blob;
+};
+export type ExportCatalogueApiResponse = unknown;
+export type ExportCatalogueApiArg = {
+  what: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive';
+};
+export type ListPhotographsApiResponse = /** status 200  */ PhotographDto[];
+export type ListPhotographsApiArg = {
+  kind: 'print' | 'variant' | 'mould';
+  item: string;
+  face?: 'front' | 'back' | 'left' | 'right' | 'second face';
+};
+export type AddPhotographApiResponse = /** status 201  */ PhotographDto[];
+export type AddPhotographApiArg = {
+  kind: 'print' | 'variant' | 'mould';
+  item: string;
+  face?: 'front' | 'back' | 'left' | 'right' | 'second face';
+  body: Blob;
+};
+export type ReadPhotographApiResponse = unknown;
+export type ReadPhotographApiArg = {
+  id: string;
+};
 export type ReadCatalogueApiResponse = /** status 200  */ CatalogueDto;
 export type ReadCatalogueApiArg = void;
+export type SearchCatalogueApiResponse = /** status 200  */ SearchAnswerDto;
+export type SearchCatalogueApiArg = {
+  /** Words: number, name, nickname, motif, colour, shape, source */
+  q?: Object;
+  family?: string[];
+  colour?: string[];
+  exists?: string[];
+  era?: string[];
+  range?: string[];
+  owned?: string[];
+  sort?: 'best' | 'number' | 'newest' | 'colour';
+  offset?: Object;
+  limit?: Object;
+};
+export type SaveEntryApiResponse = /** status 201  */ SavedEntryDto;
+export type SaveEntryApiArg = {
+  saveEntryDto: SaveEntryDto;
+};
+export type MergeEntriesApiResponse = /** status 201  */ SavedEntryDto;
+export type MergeEntriesApiArg = {
+  mergeDto: MergeDto;
+};
+export type ListCatalogueChangesApiResponse = /** status 200  */ CatalogueChangeDto[];
+export type ListCatalogueChangesApiArg = void;
+export type UndoCatalogueChangeApiResponse = /** status 201  */ SavedEntryDto;
+export type UndoCatalogueChangeApiArg = {
+  id: number;
+};
+export type ListNoticesApiResponse = /** status 200  */ NoticeDto[];
+export type ListNoticesApiArg = void;
+export type PutAwayNoticeApiResponse = /** status 201  */ NoticeDto[];
+export type PutAwayNoticeApiArg = {
+  id: number;
+};
 export type ListLineUpsApiResponse = /** status 200  */ LineUpDto[];
 export type ListLineUpsApiArg = void;
 export type OrderLineUpApiResponse = /** status 200  */ LineUpDto;
@@ -248,12 +415,12 @@ export type ReadHistoryApiArg = {
 export type DrawLookSvgApiResponse = unknown;
 export type DrawLookSvgApiArg = {
   id: string;
-  view?: 'front' | 'back';
+  view?: 'front' | 'back' | 'left' | 'right';
 };
 export type DrawLookPngApiResponse = unknown;
 export type DrawLookPngApiArg = {
   id: string;
-  view?: 'front' | 'back';
+  view?: 'front' | 'back' | 'left' | 'right';
 };
 export type ListPiecesApiResponse = /** status 200  */ PieceDto[];
 export type ListPiecesApiArg = void;
@@ -313,6 +480,115 @@ export type ExportShoppingListApiResponse = unknown;
 export type ExportShoppingListApiArg = {
   id: string;
 };
+export type ProgressDto = {
+  phase: 'comparing' | 'searching' | 'proving';
+  bestMinor: number | null;
+  boundMinor: number | null;
+  gap: number | null;
+  seconds: number;
+};
+export type ParcelLineDto = {
+  offer: string;
+  quantity: number;
+};
+export type ParcelDto = {
+  seller: string;
+  goodsMinor: number;
+  postageMinor: number;
+  handlingMinor: number;
+  dutyMinor: number;
+  weightG: number;
+  lines: ParcelLineDto[];
+};
+export type FillDto = {
+  need: string;
+  variant: string;
+  quantity: number;
+  from: 'owned' | 'bought';
+  seller: string | null;
+};
+export type ShortDto = {
+  need: string;
+  quantity: number;
+};
+export type LeftoverDto = {
+  variant: string;
+  quantity: number;
+};
+export type CurvePointDto = {
+  parcels: number;
+  costMinor: number;
+};
+export type ComparedDto = {
+  cheapestEachMinor: number | null;
+  fewestParcelsMinor: number | null;
+  curve: CurvePointDto[];
+};
+export type PlanDto = {
+  status: 'proven' | 'within-gap' | 'stopped' | 'infeasible';
+  costMinor: number;
+  boundMinor: number;
+  gap: number;
+  seconds: number;
+  paidMinor: number;
+  parcels: ParcelDto[];
+  fills: FillDto[];
+  short: ShortDto[];
+  leftovers: LeftoverDto[];
+  compared: ComparedDto;
+  reasons: string[];
+};
+export type ImportProgress = {
+  phase: 'reading' | 'checking' | 'comparing' | 'writing' | 'indexing';
+  done: number;
+  of: number;
+};
+export type ImportRowProblem = {
+  /** Line in a table; null in an archive */
+  line: number | null;
+  /** Column of a table, or path in an archive */
+  path: string;
+  value: string | null;
+  reason: string;
+};
+export type ImportReport = {
+  rowCount: number;
+  soundCount: number;
+  /** Rows taken; 0 when the file was only looked at */
+  importedCount: number;
+  addedCount: number;
+  changedCount: number;
+  sameCount: number;
+  /** Figures that were told because what they planned exists now */
+  noticeCount: number;
+  problemCount: number;
+  problems: ImportRowProblem[];
+};
+export type JobDto = {
+  id: string;
+  kind: 'errand' | 'import';
+  state: 'running' | 'done' | 'stopped' | 'failed' | 'interrupted';
+  startedAt: string;
+  endedAt: string | null;
+  /** Of an errand */
+  progress: ProgressDto | null;
+  /** The best plan so far; final once the job is done */
+  result: PlanDto | null;
+  /** Of an import */
+  importProgress: ImportProgress | null;
+  /** Of an import, once it is done */
+  importReport: ImportReport | null;
+  error: string | null;
+};
+export type PhotographDto = {
+  /** Name of the file, under /api/photographs */
+  id: string;
+  kind: 'print' | 'variant' | 'mould';
+  item: string;
+  face: 'front' | 'back' | 'left' | 'right' | 'second face';
+  width: number;
+  height: number;
+};
 export type ColourDto = {
   id: string;
   name: string;
@@ -326,6 +602,11 @@ export type MotifDto = {
   name: string;
   parent?: string;
 };
+export type SizeDto = {
+  width: number;
+  height: number;
+  depth: number;
+};
 export type MouldGeometryDto = {
   heightMm?: number;
   riseMm?: number;
@@ -334,6 +615,14 @@ export type MouldGeometryDto = {
     [key: string]: number;
   };
   massG: number;
+  centreHeightMm?: number;
+  backDropMm?: number;
+  backDepthMm?: number;
+  collarRiseMm?: number;
+  grip?: 'bar' | 'clip' | 'flat' | 'none';
+  twoHanded?: boolean;
+  holes?: string[];
+  fits?: string[];
 };
 export type MouldShapeDto = {
   words: string[];
@@ -345,6 +634,10 @@ export type MouldDto = {
   nicknames: string[];
   family: string;
   revision: number;
+  /** What the last revision changed */
+  revisionNote?: string;
+  material: 'rigid' | 'soft' | 'cloth' | 'rubber';
+  sizeMm?: SizeDto;
   silhouette: string;
   fills: (
     | 'headgear'
@@ -407,6 +700,27 @@ export type VariantDto = {
   print?: string;
   /** Years made; absent when imagined */
   made?: MadeDto;
+  /** The variant this double was merged into */
+  mergedInto?: string;
+};
+export type BundlePartDto = {
+  variant: string;
+  quantity: number;
+};
+export type BundleDto = {
+  id: string;
+  name: string;
+  parts: BundlePartDto[];
+};
+export type PrintRunDto = {
+  copies: number;
+  certainty: 'sure' | 'think so';
+};
+export type YieldDto = {
+  kind: 'figure' | 'variant' | 'bundle' | 'source';
+  item: string;
+  quantity: number;
+  certainty: 'sure' | 'think so';
 };
 export type SourceDto = {
   id: string;
@@ -414,6 +728,8 @@ export type SourceDto = {
   kind: 'boxed set' | 'blind bag' | 'magazine gift' | 'book gift' | 'build-your-own' | 'event exclusive';
   range: string;
   year: number;
+  printRun?: PrintRunDto;
+  yields: YieldDto[];
 };
 export type OfficialPartDto = {
   position:
@@ -448,7 +764,6 @@ export type OfficialPartDto = {
 export type OfficialFigureDto = {
   id: string;
   name: string;
-  source: string;
   person?: string;
   parts: OfficialPartDto[];
 };
@@ -458,8 +773,68 @@ export type CatalogueDto = {
   moulds: MouldDto[];
   prints: PrintDto[];
   variants: VariantDto[];
+  bundles: BundleDto[];
   sources: SourceDto[];
   officialFigures: OfficialFigureDto[];
+};
+export type CorrectionDto = {
+  typed: string;
+  meant: string;
+};
+export type FacetValueDto = {
+  value: string;
+  count: number;
+};
+export type FacetDto = {
+  name: 'family' | 'colour' | 'exists' | 'era' | 'range' | 'owned';
+  values: FacetValueDto[];
+};
+export type SearchAnswerDto = {
+  total: number;
+  words: string[];
+  corrected: CorrectionDto[];
+  /** Nothing has all the words: these have some of them */
+  any: boolean;
+  variants: string[];
+  facets: FacetDto[];
+  /** The moulds most of what was found is made in */
+  moulds: string[];
+};
+export type Object = {};
+export type SavedEntryDto = {
+  kind: string;
+  key: string;
+  /** Figures that were told because what they planned exists now */
+  notices: number;
+};
+export type SaveEntryDto = {
+  kind: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources';
+  /** A row of the kind, as in docs/formats/catalogue.schema.json */
+  row: {
+    [key: string]: any;
+  };
+};
+export type MergeDto = {
+  kind: 'mould' | 'colour' | 'print' | 'variant';
+  /** The double, which goes */
+  double: string;
+  /** The entry that stays */
+  kept: string;
+};
+export type CatalogueChangeDto = {
+  id: number;
+  at: string;
+  label: string;
+  kind: string;
+  item: string;
+  undoable: boolean;
+};
+export type NoticeDto = {
+  id: number;
+  at: string;
+  figure: string;
+  variant: string;
+  text: string;
 };
 export type FeatureDto = {
   id: string;
@@ -662,75 +1037,6 @@ export type PricesDto = {
   today: string;
   lowest: LandedPriceDto[];
 };
-export type ProgressDto = {
-  phase: 'comparing' | 'searching' | 'proving';
-  bestMinor: number | null;
-  boundMinor: number | null;
-  gap: number | null;
-  seconds: number;
-};
-export type ParcelLineDto = {
-  offer: string;
-  quantity: number;
-};
-export type ParcelDto = {
-  seller: string;
-  goodsMinor: number;
-  postageMinor: number;
-  handlingMinor: number;
-  dutyMinor: number;
-  weightG: number;
-  lines: ParcelLineDto[];
-};
-export type FillDto = {
-  need: string;
-  variant: string;
-  quantity: number;
-  from: 'owned' | 'bought';
-  seller: string | null;
-};
-export type ShortDto = {
-  need: string;
-  quantity: number;
-};
-export type LeftoverDto = {
-  variant: string;
-  quantity: number;
-};
-export type CurvePointDto = {
-  parcels: number;
-  costMinor: number;
-};
-export type ComparedDto = {
-  cheapestEachMinor: number | null;
-  fewestParcelsMinor: number | null;
-  curve: CurvePointDto[];
-};
-export type PlanDto = {
-  status: 'proven' | 'within-gap' | 'stopped' | 'infeasible';
-  costMinor: number;
-  boundMinor: number;
-  gap: number;
-  seconds: number;
-  paidMinor: number;
-  parcels: ParcelDto[];
-  fills: FillDto[];
-  short: ShortDto[];
-  leftovers: LeftoverDto[];
-  compared: ComparedDto;
-  reasons: string[];
-};
-export type JobDto = {
-  id: string;
-  kind: 'errand';
-  state: 'running' | 'done' | 'stopped' | 'failed' | 'interrupted';
-  startedAt: string;
-  endedAt: string | null;
-  progress: ProgressDto | null;
-  /** The best plan so far; final once the job is done */
-  result: PlanDto | null;
-  error: string | null;
-};
 export type NeedDto = {
   variant: string;
   quantity: number;
@@ -766,7 +1072,19 @@ export type NewErrandDto = {
   copies: number;
 };
 export const {
+  useImportCatalogueMutation,
+  useExportCatalogueQuery,
+  useListPhotographsQuery,
+  useAddPhotographMutation,
+  useReadPhotographQuery,
   useReadCatalogueQuery,
+  useSearchCatalogueQuery,
+  useSaveEntryMutation,
+  useMergeEntriesMutation,
+  useListCatalogueChangesQuery,
+  useUndoCatalogueChangeMutation,
+  useListNoticesQuery,
+  usePutAwayNoticeMutation,
   useListLineUpsQuery,
   useOrderLineUpMutation,
   useCreateFigureMutation,

@@ -232,7 +232,6 @@ describe('the basket of an errand', () => {
         {
           id: 'F',
           name: 'F',
-          source: 'S',
           parts: ['cape', 'kite', 'kite'].map((variant) => ({ position: 'torso' as const, variant, turned: false })),
         },
       ],

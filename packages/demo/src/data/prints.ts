@@ -1,29 +1,5 @@
 import type { Era, Face, MoodName, Print, PrintMotif, Zone } from '@outfit/core';
-
-/** A face as data: motifs with their colours, in words. */
-const FACE_ZONE: readonly (readonly [prefix: string, zone: Zone])[] = [
-  ['brows', 'brow'],
-  ['eyes', 'eyes'],
-  ['glasses', 'eyes'],
-  ['freckles', 'eyes'],
-  ['cheeks', 'eyes'],
-  ['scar', 'eyes'],
-  ['wrinkles', 'eyes'],
-  ['nose', 'eyes'],
-  ['mouth', 'mouth'],
-  ['moustache', 'mouth'],
-  ['beard', 'chin'],
-  ['stubble', 'chin'],
-];
-
-/** "brows raven, eyes-open, glasses-round brass" as motifs of one face. */
-function faceMotifs(text: string, face: Face): PrintMotif[] {
-  return text.split(',').map((entry) => {
-    const [motif = '', ...colours] = entry.trim().split(' ');
-    const zone = FACE_ZONE.find(([prefix]) => motif.startsWith(prefix))?.[1] ?? 'eyes';
-    return { motif, face, zones: [zone], colours };
-  });
-}
+import { faceMotifs } from '../generate/faces.js';
 
 const face = (id: string, name: string, era: Era, mood: MoodName, front: string, second?: readonly [MoodName, string]): Print => ({
   id,

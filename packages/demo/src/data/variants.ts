@@ -1,4 +1,4 @@
-import type { Variant } from '@outfit/core';
+import { variantIdOf, type Variant } from '@outfit/core';
 
 /** Per mould: colours (joined by +), a print behind a colon, and the years it was made. */
 const ROWS: Readonly<Record<string, string>> = {
@@ -53,15 +53,12 @@ const ROWS: Readonly<Record<string, string>> = {
 /** Parts people picture and nobody has made. */
 const IMAGINED: Readonly<Record<string, string>> = { 'HA-118': 'rust, ember', 'HA-140': 'frost', 'CP-801': 'saffron+brass' };
 
-/** The id of a variant: mould, colours, print. */
-const variantId = (mould: string, colours: string, print?: string): string => [mould, colours, ...(print ? [print] : [])].join('·');
-
 function read(mould: string, entry: string): Variant {
   const [what = '', years] = entry.trim().split(' ');
   const [colours = '', print] = what.split(':');
   const [from, until] = (years ?? '').split('-').map(Number);
   return {
-    id: variantId(mould, colours, print),
+    id: variantIdOf(mould, colours.split('+'), print),
     mould,
     colours: colours.split('+'),
     ...(print ? { print } : {}),

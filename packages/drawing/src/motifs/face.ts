@@ -1,10 +1,5 @@
+import { ellipse } from '../outline.js';
 import type { Shape } from '../shape.js';
-
-/** A round cubic path for an ellipse, so that motifs are paths only. */
-export function ellipse(cx: number, cy: number, rx: number, ry: number): string {
-  const [kx, ky] = [rx * 0.5523, ry * 0.5523];
-  return `M${cx - rx},${cy} C${cx - rx},${cy - ky} ${cx - kx},${cy - ry} ${cx},${cy - ry} C${cx + kx},${cy - ry} ${cx + rx},${cy - ky} ${cx + rx},${cy} C${cx + rx},${cy + ky} ${cx + kx},${cy + ry} ${cx},${cy + ry} C${cx - kx},${cy + ry} ${cx - rx},${cy + ky} ${cx - rx},${cy} Z`;
-}
 
 const eyeball: readonly Shape[] = [
   { d: `${ellipse(-18, -42, 4.6, 6.6)} ${ellipse(18, -42, 4.6, 6.6)}`, fill: 'ink' },

@@ -1,5 +1,5 @@
 import type { Shape } from '../shape.js';
-import { ellipse } from './face.js';
+import { ellipse } from '../outline.js';
 
 const inner = (d: string, lineOf: Shape['fill'] = 'ink'): Shape => ({ d, fill: 'none', line: 'inner', lineOf });
 const stroke = (d: string, fill: Shape['fill'], width: number): Shape => ({ d, fill, line: 'stroke', width });

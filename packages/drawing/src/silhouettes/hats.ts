@@ -23,6 +23,16 @@ const peakedCap: Silhouette = {
     },
     { d: 'M-54,-76 C-30,-68 30,-68 54,-76 L52,-58 C30,-50 -30,-50 -52,-58 Z', fill: 'c1', line: 'outer', z: Z.headgear + 1 },
   ],
+  side: [
+    {
+      d: 'M-50,-72 C-60,-92 -44,-118 4,-116 C46,-116 70,-98 60,-70 C52,-60 40,-58 30,-58 L-50,-72 Z',
+      fill: 'c0',
+      line: 'outer',
+      z: Z.headgear,
+    },
+    { d: 'M-50,-82 C-20,-86 30,-82 58,-70 L54,-58 C28,-66 -20,-74 -50,-70 Z', fill: 'c1', line: 'outer', z: Z.headgear + 2 },
+    { d: 'M-48,-74 C-62,-72 -78,-62 -82,-52 C-70,-52 -54,-56 -44,-62 Z', fill: 'c1', line: 'outer', z: Z.headgear + 3 },
+  ],
 };
 
 const boater: Silhouette = {
@@ -109,6 +119,33 @@ const bobble: Silhouette = {
       z: Z.headgear + 4,
     },
   ],
+  side: [
+    {
+      d: 'M4,-150 C17,-150 24,-141 22,-131 C20,-122 12,-119 4,-119 C-4,-119 -12,-122 -14,-131 C-16,-141 -9,-150 4,-150 Z',
+      fill: 'c1',
+      line: 'outer',
+      z: Z.headgear,
+    },
+    { d: 'M-50,-70 C-54,-108 -30,-124 4,-124 C40,-124 62,-100 58,-52 Z', fill: 'c0', line: 'outer', z: Z.headgear + 1 },
+    {
+      d: 'M-50,-92 L-42,-100 L-32,-92 L-22,-100 L-12,-91 L-2,-99 L8,-90 L18,-97 L28,-88 L38,-95 L48,-85 L58,-90 L59,-81 L48,-76 L38,-86 L28,-79 L18,-88 L8,-81 L-2,-90 L-12,-82 L-22,-91 L-32,-83 L-42,-91 L-50,-83 Z',
+      fill: 'c1',
+      z: Z.headgear + 2,
+    },
+    {
+      d: 'M-52,-76 C-22,-82 30,-72 59,-56 C62,-48 60,-42 56,-36 C28,-52 -22,-62 -50,-56 C-54,-60 -56,-68 -52,-76 Z',
+      fill: 'c1',
+      line: 'outer',
+      z: Z.headgear + 3,
+    },
+    {
+      d: 'M-36,-77 L-35,-58 M-16,-76 L-14,-56 M6,-72 L8,-51 M28,-66 L29,-45 M46,-59 L46,-40',
+      fill: 'none',
+      line: 'inner',
+      lineOf: 'c1',
+      z: Z.headgear + 4,
+    },
+  ],
 };
 
 const souwester: Silhouette = {
@@ -152,6 +189,23 @@ const souwester: Silhouette = {
       z: Z.headgear + 3,
     },
   ],
+  side: [
+    { d: 'M0,-66 C-6,-40 0,-10 20,0 C40,2 54,-14 56,-44 Z', fill: 'c1', line: 'outer', z: Z.headgear },
+    { d: 'M-48,-70 C-50,-108 -20,-124 6,-124 C42,-124 58,-98 56,-62 Z', fill: 'c0', line: 'outer', z: Z.headgear + 1 },
+    {
+      d: 'M-72,-58 C-56,-78 -10,-84 20,-78 C50,-72 84,-44 92,-14 C74,-18 50,-44 20,-58 C-10,-68 -50,-66 -72,-58 Z',
+      fill: 'c0',
+      line: 'outer',
+      z: Z.headgear + 3,
+    },
+    {
+      d: 'M4,-124 C0,-104 0,-92 2,-80 M-30,-116 C-34,-100 -34,-90 -32,-78 M36,-114 C44,-98 46,-84 44,-70',
+      fill: 'none',
+      line: 'inner',
+      lineOf: 'c0',
+      z: Z.headgear + 2,
+    },
+  ],
 };
 
 const cowl: Silhouette = {
@@ -182,6 +236,21 @@ const cowl: Silhouette = {
       lineOf: 'c0',
       z: Z.headgear + 1,
     },
+  ],
+  side: [
+    {
+      d: 'M-34,8 C-20,4 24,2 44,10 C58,22 62,40 58,52 C26,64 -24,64 -44,52 C-48,36 -44,18 -34,8 Z',
+      fill: 'c0',
+      line: 'outer',
+      z: Z.hands + 2.5,
+    },
+    {
+      d: 'M-44,-82 C-36,-116 0,-128 22,-122 C58,-110 72,-66 62,-18 C56,8 38,18 16,18 L-18,10 C-4,-18 -14,-62 -44,-82 Z',
+      fill: 'c0',
+      line: 'outer',
+      z: Z.headgear,
+    },
+    { d: 'M16,-116 C46,-92 52,-40 34,8 M-34,-84 C-10,-66 -2,-24 -10,6', fill: 'none', line: 'inner', lineOf: 'c0', z: Z.headgear + 1 },
   ],
 };
 

@@ -1,0 +1,169 @@
+import {
+  Catalogue,
+  CATALOGUE_KINDS,
+  rowFaults,
+  type CatalogueKind,
+  type CatalogueRow,
+  type CatalogueRows,
+  type KnownKeys,
+} from '@outfit/core';
+import { CATALOGUE_TABLES, readArchive, readCatalogueTable, UnreadableFile, type CatalogueTable } from '@outfit/formats';
+import SQLite from 'better-sqlite3';
+import type { MessagePort } from 'node:worker_threads';
+import { nowMade, toIndex } from './staleness.js';
+import type { ImportProgress, ImportReport, ImportRowProblem } from '../jobs/index.js';
+import { SearchTable } from './searchIndex.js';
+import { CatalogueStore } from './store.js';
+
+export interface ImportTask {
+  readonly databaseFile: string;
+  readonly bytes: Uint8Array;
+  readonly what: CatalogueKind | 'archive';
+  readonly agree: 'all' | 'sound' | null;
+  readonly at: string;
+  /** One Int32: set to 1 to ask for a stop; nothing is kept then. */
+  readonly stop: SharedArrayBuffer;
+  readonly port: MessagePort;
+}
+
+/** Sent back instead of a report when the file is no table or archive at all, or the person stopped it. */
+export type ImportOutcome = { readonly report: ImportReport } | { readonly refused: string } | { readonly stopped: true };
+
+class Stopped extends Error {}
+
+const MOST_PROBLEMS = 500;
+const BUSY_MS = 30_000;
+
+interface Reading {
+  readonly rows: CatalogueRows;
+  readonly rowCount: number;
+  readonly problems: ImportRowProblem[];
+  /** Where a row of a kind stands in the file: a line of a table, a path in an archive. */
+  where(kind: CatalogueKind, index: number): { readonly line: number | null; readonly path: string };
+}
+
+function read({ bytes, what }: ImportTask): Reading {
+  if (what === 'archive') {
+    const { rows, places, problems, rowCount } = readArchive(bytes);
+    const where = (kind: CatalogueKind, index: number) => ({ line: null, path: `/${kind}/${places[kind][index] ?? index}` });
+    return { rows, rowCount, problems: problems.map(({ path, reason }) => ({ line: null, path, value: null, reason })), where };
+  }
+  const table = CATALOGUE_TABLES[what] as CatalogueTable<CatalogueRow<CatalogueKind>>;
+  const { sound, problems, rowCount } = readCatalogueTable(table, bytes);
+  return {
+    rows: { [what]: sound.map(({ row }) => row) },
+    rowCount,
+    problems: problems.map(({ line, column, value, reason }) => ({ line, path: column ?? '', value, reason })),
+    where: (_, index) => ({ line: sound[index]?.line ?? null, path: '' }),
+  };
+}
+
+/** Leaves out the rows at fault, again and again: a row may be lost because the one it refers to was. */
+function soundRows(reading: Reading, known: KnownKeys): { rows: CatalogueRows; problems: ImportRowProblem[] } {
+  let kept = CATALOGUE_KINDS.map((kind) => ({ kind, rows: (reading.rows[kind] ?? []).map((row, index) => ({ row, index })) }));
+  const problems = [...reading.problems];
+  for (;;) {
+    const rows = Object.fromEntries(
+      kept.filter((entry) => entry.rows.length > 0).map((entry) => [entry.kind, entry.rows.map(({ row }) => row)]),
+    ) as CatalogueRows;
+    const faults = rowFaults(rows, known);
+    if (faults.length === 0) return { rows, problems };
+    const lost = new Map<CatalogueKind, Set<number>>();
+    for (const { kind, index, field, reason } of faults) {
+      const at = kept.find((entry) => entry.kind === kind)?.rows[index]?.index ?? index;
+      const { line, path } = reading.where(kind, at);
+      problems.push({ line, path: [path, field].filter(Boolean).join('/'), value: null, reason });
+      lost.set(kind, (lost.get(kind) ?? new Set<number>()).add(index));
+    }
+    kept = kept.map((entry) => ({ ...entry, rows: entry.rows.filter((_, index) => !lost.get(entry.kind)?.has(index)) }));
+  }
+}
+
+function knownIn(store: CatalogueStore, sources: KnownKeys['sources']): KnownKeys {
+  const keys = new Map<CatalogueKind, ReadonlySet<string>>();
+  return {
+    has: (kind, key) => {
+      let known = keys.get(kind);
+      if (!known) keys.set(kind, (known = store.keys(kind)));
+      return known.has(key);
+    },
+    sources,
+  };
+}
+
+/** Reads, checks and (when the person agreed) writes a catalogue file, in one transaction on a connection of its own. */
+export default function importCatalogue(task: ImportTask): ImportOutcome {
+  const stop = new Int32Array(task.stop);
+  const tell = (phase: ImportProgress['phase'], done: number, of: number): void => {
+    if (Atomics.load(stop, 0) === 1) throw new Stopped();
+    task.port.postMessage({ phase, done, of } satisfies ImportProgress);
+  };
+  const database = new SQLite(task.databaseFile, { timeout: BUSY_MS });
+  try {
+    database.pragma('foreign_keys = ON');
+    database.pragma('synchronous = FULL');
+    tell('reading', 0, 0);
+    const reading = read(task);
+    tell('checking', 0, reading.rowCount);
+    const store = new CatalogueStore(database);
+    const needsSources = (reading.rows.sources?.length ?? 0) > 0;
+    const { rows, problems } = soundRows(reading, knownIn(store, needsSources ? store.readKind('sources') : []));
+    const soundCount = CATALOGUE_KINDS.reduce((all, kind) => all + (rows[kind]?.length ?? 0), 0);
+    const wanted = task.agree === 'sound' || (task.agree === 'all' && problems.length === 0);
+    if (task.agree === 'all' && problems.length > 0)
+      return {
+        refused: `${problems.length} problems stand in the file. Nothing was imported; correct them, or take the sound rows alone.`,
+      };
+    const outcome = database.transaction(() => {
+      database.pragma('defer_foreign_keys = ON');
+      const written = store.write(rows, (done) => tell(wanted ? 'writing' : 'comparing', done, soundCount));
+      const counts = CATALOGUE_KINDS.reduce(
+        (all, kind) => ({ added: all.added + written.added[kind].length, changed: all.changed + written.changed[kind].length }),
+        { added: 0, changed: 0 },
+      );
+      let notices = 0;
+      if (wanted) {
+        const catalogue = new Catalogue(store.read());
+        new SearchTable(database).index(catalogue, toIndex(written, catalogue), (done) => tell('indexing', done, soundCount));
+        for (const id of written.turnedMade) notices += store.tellMade(id, nowMade(id, catalogue), task.at);
+        store.recordChange({
+          at: task.at,
+          label: `Imported ${soundCount} rows of ${task.what}`,
+          kind: 'import',
+          item: task.what,
+          before: null,
+          after: null,
+        });
+      }
+      const report: ImportReport = {
+        rowCount: reading.rowCount,
+        soundCount,
+        importedCount: wanted ? soundCount : 0,
+        addedCount: counts.added,
+        changedCount: counts.changed,
+        sameCount: written.sameCount,
+        noticeCount: notices,
+        problemCount: problems.length,
+        problems: problems.slice(0, MOST_PROBLEMS),
+      };
+      // A dry run writes too, to learn what would change, and takes it all back.
+      if (!wanted) throw new DryRun(report);
+      return report;
+    });
+    return { report: outcome.immediate() };
+  } catch (error) {
+    if (error instanceof DryRun) return { report: error.report };
+    if (error instanceof Stopped) return { stopped: true };
+    if (error instanceof UnreadableFile) return { refused: error.message };
+    throw error;
+  } finally {
+    database.close();
+    task.port.close();
+  }
+}
+
+class DryRun extends Error {
+  constructor(readonly report: ImportReport) {
+    super('dry run');
+  }
+}

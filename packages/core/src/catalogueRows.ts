@@ -1,0 +1,135 @@
+import { variantIdOf, type CatalogueData, type OfficialFigure, type Source, type Variant } from './catalogue.js';
+import { POSITIONS } from './positions.js';
+import { yieldCycle } from './sources.js';
+
+/** The kinds of rows a catalogue holds, each after those it refers to. */
+export const CATALOGUE_KINDS = ['colours', 'motifs', 'moulds', 'prints', 'variants', 'bundles', 'officialFigures', 'sources'] as const;
+export type CatalogueKind = (typeof CATALOGUE_KINDS)[number];
+export type CatalogueRow<K extends CatalogueKind> = CatalogueData[K][number];
+export type CatalogueRows = { readonly [K in CatalogueKind]?: readonly CatalogueRow<K>[] };
+
+/** What a row is known by: a mould by its number, everything else by its id. */
+export const keyOf = (row: CatalogueRow<CatalogueKind>): string => ('number' in row ? row.number : row.id);
+
+export interface RowFault {
+  readonly kind: CatalogueKind;
+  readonly index: number;
+  /** The field at fault, or null for the row as a whole. */
+  readonly field: string | null;
+  readonly reason: string;
+}
+
+/** What rows may refer to beside each other. */
+export interface KnownKeys {
+  has(kind: CatalogueKind, key: string): boolean;
+  /** Sources that are there already, for circles through them. */
+  readonly sources: readonly Pick<Source, 'id' | 'yields'>[];
+}
+
+export const NOTHING_KNOWN: KnownKeys = { has: () => false, sources: [] };
+
+type Report = (field: string | null, reason: string) => void;
+
+/**
+ * Checks rows that are about to be added: nothing named twice, nothing that refers to what is not there, years in
+ * order, no source that yields itself in a circle.
+ */
+export function rowFaults(rows: CatalogueRows, known: KnownKeys): readonly RowFault[] {
+  const faults: RowFault[] = [];
+  const incoming = new Map<CatalogueKind, Set<string>>();
+  for (const kind of CATALOGUE_KINDS) incoming.set(kind, new Set((rows[kind] ?? []).map(keyOf)));
+  const there = (kind: CatalogueKind, key: string): boolean => (incoming.get(kind)?.has(key) ?? false) || known.has(kind, key);
+  const checks: { readonly [K in CatalogueKind]: (row: CatalogueRow<K>, report: Report) => void } = {
+    colours: () => undefined,
+    motifs: () => undefined,
+    moulds: (mould, report) => {
+      if (mould.fills.length === 0) report('fills', 'A mould must go somewhere: name at least one position.');
+      for (const motif of mould.motifs) if (!there('motifs', motif)) report('motifs', `There is no motif “${motif}”.`);
+    },
+    prints: (print, report) => {
+      for (const { motif, colours } of print.motifs) {
+        if (!there('motifs', motif)) report('motifs', `There is no motif “${motif}”.`);
+        for (const colour of colours) if (!there('colours', colour)) report('motifs', `There is no colour “${colour}”.`);
+      }
+    },
+    variants: (variant, report) => variantFaults(variant, there, report),
+    bundles: (bundle, report) => {
+      if (bundle.parts.length === 0) report('parts', 'A bundle holds at least one part.');
+      for (const { variant } of bundle.parts) if (!there('variants', variant)) report('parts', `There is no part “${variant}”.`);
+    },
+    officialFigures: (figure, report) => figureFaults(figure, there, report),
+    sources: (source, report) => sourceFaults(source, there, report),
+  };
+  for (const kind of CATALOGUE_KINDS) {
+    const seen = new Map<string, number>();
+    const check = checks[kind] as (row: CatalogueRow<CatalogueKind>, report: Report) => void;
+    (rows[kind] ?? []).forEach((row, index) => {
+      const report: Report = (field, reason) => void faults.push({ kind, index, field, reason });
+      const key = keyOf(row);
+      if (key === '') report(null, 'This row has no name to be known by.');
+      const first = seen.get(key);
+      if (first === undefined) seen.set(key, index);
+      else report(null, `“${key}” is there twice.`);
+      check(row, report);
+    });
+  }
+  return [...faults, ...mergeCircles(rows.variants ?? []), ...cycleFaults(rows.sources ?? [], known)];
+}
+
+type There = (kind: CatalogueKind, key: string) => boolean;
+
+function variantFaults(variant: Variant, there: There, report: Report): void {
+  if (!there('moulds', variant.mould)) report('mould', `There is no mould “${variant.mould}”.`);
+  if (variant.colours.length === 0) report('colours', 'Name at least one colour.');
+  for (const colour of variant.colours) if (!there('colours', colour)) report('colours', `There is no colour “${colour}”.`);
+  if (variant.print !== undefined && !there('prints', variant.print)) report('print', `There is no print “${variant.print}”.`);
+  if (variant.made && variant.made.from > variant.made.until) report('made', 'The last year made is before the first.');
+  if (variant.mergedInto !== undefined && !there('variants', variant.mergedInto))
+    report('mergedInto', `There is no part “${variant.mergedInto}”.`);
+  if (variant.mergedInto === variant.id) report('mergedInto', 'A part cannot be merged into itself.');
+  if (variant.id !== variantIdOf(variant.mould, variant.colours, variant.print))
+    report('id', 'The number of a part is its mould, its colours and its print, joined by “·”.');
+}
+
+/** Doubles that are merged into each other in a circle would stand for nothing. */
+function mergeCircles(variants: readonly Variant[]): RowFault[] {
+  const into = new Map(variants.flatMap(({ id, mergedInto }) => (mergedInto === undefined ? [] : [[id, mergedInto] as const])));
+  return variants.flatMap(({ id }, index): RowFault[] => {
+    let at = into.get(id);
+    for (let step = 0; at !== undefined && at !== id && step <= into.size; step += 1) at = into.get(at);
+    return at === id && into.get(id) !== id
+      ? [{ kind: 'variants', index, field: 'mergedInto', reason: 'These are merged into each other in a circle.' }]
+      : [];
+  });
+}
+
+function figureFaults(figure: OfficialFigure, there: There, report: Report): void {
+  const taken = new Set<string>();
+  for (const { position, variant } of figure.parts) {
+    if (!POSITIONS.includes(position)) report('parts', `“${position}” is no position.`);
+    if (taken.has(position)) report('parts', `Two parts stand at ${position}.`);
+    taken.add(position);
+    if (!there('variants', variant)) report('parts', `There is no part “${variant}”.`);
+  }
+}
+
+const YIELDED: Readonly<Record<Source['yields'][number]['kind'], CatalogueKind>> = {
+  figure: 'officialFigures',
+  variant: 'variants',
+  bundle: 'bundles',
+  source: 'sources',
+};
+
+function sourceFaults(source: Source, there: There, report: Report): void {
+  for (const { kind, item } of source.yields) if (!there(YIELDED[kind], item)) report('yields', `There is no ${kind} “${item}”.`);
+}
+
+function cycleFaults(sources: readonly Source[], known: KnownKeys): RowFault[] {
+  const replaced = new Set(sources.map((source) => source.id));
+  const cycle = yieldCycle([...known.sources.filter((source) => !replaced.has(source.id)), ...sources]);
+  if (!cycle) return [];
+  const index = sources.findIndex((source) => cycle.includes(source.id));
+  return [
+    { kind: 'sources', index: Math.max(0, index), field: 'yields', reason: `These yield each other in a circle: ${cycle.join(' → ')}.` },
+  ];
+}

@@ -1,0 +1,3 @@
+export * from './document.js';
+export * from './facets.js';
+export * from './spelling.js';

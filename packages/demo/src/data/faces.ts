@@ -1,0 +1,45 @@
+/**
+ * Faces: `id: name, mood = motifs / second mood = motifs | hair tones`. `hair` stands for the tone of brows and beards;
+ * a face is printed once per tone. Early faces are thin and few.
+ */
+export const FACES = {
+  early: [
+    'early-dots: early dot eyes, glad = eyes-dots, mouth-smile | soot',
+    'early-brows: early brows, calm = brows hair, eyes-dots, mouth-soft | walnut, straw, raven',
+    'early-beard: early beard, calm = brows hair, eyes-dots, beard-short hair, mouth-soft | walnut, silver, rust',
+    'early-lips: early lips, glad = brows hair, eyes-dots, mouth-lips cochineal | chestnut, raven, straw',
+    'early-glasses: early glasses, calm = eyes-dots, glasses-round soot, mouth-smile | soot',
+    'early-moustache: early moustache, stern = eyes-dots, moustache hair, mouth-flat | walnut, raven',
+  ],
+  late: [
+    'level: level look, calm = brows hair, eyes-open, mouth-soft, nose-line / cross = brows-stern hair, eyes-narrow, mouth-frown | raven, chestnut, straw, ember',
+    'bright: bright smile, glad = brows hair, eyes-lashes, mouth-open-smile damson rose-hip, cheeks cochineal / startled = brows-raised hair, eyes-wide, mouth-oh damson | raven, walnut, straw, rust',
+    'smirk: smirk, brave = brows-uneven hair, eyes-open, mouth-smirk, dimples | walnut, raven, ember',
+    'grit: gritted teeth, brave = brows-stern hair, eyes-narrow, mouth-teeth | walnut, raven, straw',
+    'drowsy: drowsy, weary = brows hair, eyes-tired, mouth-soft | chestnut, raven, silver',
+    'worry: worried, sad = brows-worried hair, eyes-open, mouth-wavy / glad = brows-raised hair, eyes-open, mouth-smile | straw, bark',
+    'whistler: whistling, merry = brows-raised hair, eyes-smiling, mouth-whistle damson, cheeks cochineal | teak, raven',
+    'winker: wink, merry = brows-uneven hair, wink, mouth-smirk, freckles rust | ember, walnut',
+    'short-beard: short beard, calm = brows-thick hair, eyes-open, beard-short hair, nose-line | raven, walnut, rust, silver',
+    'goatee: goatee, stern = brows hair, eyes-narrow, goatee hair, mouth-flat | raven, chestnut',
+    'curled: curled moustache, glad = brows-raised hair, eyes-open, moustache-curled hair, mouth-soft | raven, rust, walnut',
+    'walrus: walrus moustache, stern = brows-thick hair, eyes-open, moustache-walrus hair, wrinkles | silver, straw',
+    'sideburns: sideburns, brave = brows-thick hair, eyes-open, sideburns hair, mouth-smirk, chin-dimple | chestnut, raven, ember',
+    'pipe: pipe, calm = brows-thick hair, eyes-smiling, mouth-pipe walnut, wrinkles, forehead-lines | silver, slate',
+    'half-moon: half-moon glasses, calm = brows hair, eyes-open, glasses-half brass, mouth-soft, wrinkles | silver, slate, chestnut',
+    'monocle: monocle, stern = brows-uneven hair, eyes-open, monocle brass, mouth-flat | raven, silver',
+    'scholar: square glasses, calm = brows hair, eyes-open, glasses-square soot, mouth-smile, nose-line | walnut, raven, straw',
+    'patch: eye patch, brave = brows-stern hair, eyes-open, eye-patch soot, mouth-smirk, stubble hair | raven, walnut',
+    'lined: lined eyes, calm = brows hair, eyes-lined ink, mouth-lips cochineal, beauty-spot walnut / merry = brows-raised hair, eyes-smiling, mouth-open-smile damson rose-hip | raven, chestnut, straw',
+    'earrings: earrings, glad = brows hair, eyes-lashes, mouth-lips brick-dust, earrings brass | raven, chestnut, ember',
+    'sooty: sooty, glad = brows hair, eyes-open, mouth-grin cochineal damson, soot-smudge soot | walnut, raven, straw',
+    'frosty: frost-nipped, weary = brows hair, eyes-open, mouth-wavy, frost-nose rose-hip, stubble hair | walnut, straw',
+    'goggled: goggle marks, merry = brows-raised hair, eyes-open, mouth-grin cochineal damson, goggle-marks brick-dust | chestnut, raven',
+    'star: painted star, merry = brows-raised hair, eyes-lashes, mouth-open-smile damson rose-hip, paint-star weld | raven, straw',
+    'whiskers: painted whiskers, merry = brows hair, eyes-wide, paint-whiskers soot, mouth-smile | teak, raven',
+    'stripes: painted stripes, brave = brows-stern hair, eyes-narrow, paint-stripes lagoon, mouth-flat | raven, rust',
+    'aside: looking aside, sad = brows-worried hair, eyes-aside, mouth-flat | straw, chestnut',
+    'banded: headband, brave = brows hair, eyes-open, mouth-soft, headband madder / cross = brows-stern hair, eyes-narrow, mouth-shout damson rose-hip, headband madder | raven, walnut',
+    'clockwork: clockwork jaw, calm = eyes-dots, mouth-flat, clockwork brass | soot',
+  ],
+} as const;
