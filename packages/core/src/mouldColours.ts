@@ -1,5 +1,6 @@
 import type { Catalogue, Mould, Variant } from './catalogue.js';
 import { colourDifference, type Colour } from './colour.js';
+import { paletteOrder } from './plainColour.js';
 
 /** What is known of a mould in a colour: variants made, variants only imagined, or nothing. */
 export interface ColourCell {
@@ -22,7 +23,7 @@ export function mainColourOf(variant: Variant, catalogue: Catalogue): Colour {
 /** One mould over the whole palette: which colours exist, which are imagined, which nobody has seen. */
 export function coloursOfMould(mould: Mould, catalogue: Catalogue): readonly ColourCell[] {
   const variants = catalogue.variantsOf(mould.number);
-  return catalogue.data.colours.map((colour) => {
+  return [...catalogue.data.colours].sort(paletteOrder).map((colour) => {
     const inColour = variants.filter((variant) => mainColourOf(variant, catalogue).id === colour.id);
     return { colour, made: inColour.filter((variant) => variant.made), imagined: inColour.filter((variant) => !variant.made) };
   });

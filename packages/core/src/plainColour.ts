@@ -68,3 +68,16 @@ export function hairWords(colour: Pick<Colour, 'hex' | 'kind'>): readonly string
   const words = plainWords(colour);
   return [...words, ...words.flatMap((word) => ON_HAIR[word] ?? [])];
 }
+
+const KIND_ORDER: readonly Colour['kind'][] = ['cloth', 'hair', 'skin', 'metal', 'clear'];
+
+/** Orders a palette as one would lay out cloth: by kind, greys by lightness first, then round the colour circle. */
+export function paletteOrder(a: Pick<Colour, 'hex' | 'kind'>, b: Pick<Colour, 'hex' | 'kind'>): number {
+  const kind = KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind);
+  if (kind !== 0) return kind;
+  const [first, second] = [toLch(a.hex), toLch(b.hex)];
+  if (!first || !second) return 0;
+  const grey = Number(first.c >= GREY_BELOW_CHROMA) - Number(second.c >= GREY_BELOW_CHROMA);
+  if (grey !== 0) return grey;
+  return first.c < GREY_BELOW_CHROMA ? second.l - first.l : (first.h ?? 0) - (second.h ?? 0);
+}

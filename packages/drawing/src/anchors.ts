@@ -9,6 +9,15 @@ export interface Point {
 
 /** A point on the drawn figure for leader lines and chalk marks, in tenths of a mm. */
 export function anchorOf(position: Position, where: Joints, view: View): Point {
+  if (view === 'front' || view === 'back') return squarely(position, where, view);
+  const { x, y } = squarely(position, where, 'front');
+  const mirror = view === 'left' ? 1 : -1;
+  if (!/^(arm|hand|wrist|held)\./.test(position)) return { x: Math.abs(x) * 0.5 * (position.startsWith('neck.') ? 1 : -1) * mirror, y };
+  const isNear = position.endsWith(view === 'left' ? '.L' : '.R');
+  return { x: (isNear ? -8 : -18) * mirror, y };
+}
+
+function squarely(position: Position, where: Joints, view: 'front' | 'back'): Point {
   const side = (right: boolean): number => (right === (view === 'front') ? -1 : 1);
   const { hip, neck, headBase, ground } = where;
   switch (position) {
@@ -40,6 +49,10 @@ export function anchorOf(position: Position, where: Joints, view: View): Point {
       return { x: 68 * side(true), y: hip - 34 };
     case 'held.L':
       return { x: 68 * side(false), y: hip - 34 };
+    case 'beside':
+      return { x: view === 'front' ? 150 : -150, y: -40 };
+    case 'stand':
+      return { x: 80, y: -2 };
     case 'feet.L':
     case 'feet.R':
       return { x: 36 * side(position === 'feet.R'), y: -6 };

@@ -1,7 +1,8 @@
-import { overallHeight, wornParts, type Catalogue, type Look, type Position, type Variant } from '@outfit/core';
+import { overallHeight, wornParts, type Catalogue, type Look, type Mould, type Position, type Variant } from '@outfit/core';
 import { drawLook, type DrawOptions } from './draw.js';
-import { joints } from './place.js';
-import { HEAD_OUTLINE } from './silhouettes/body.js';
+import { joints, place } from './place.js';
+import type { View } from './shape.js';
+import { HEAD_OUTLINE, HEAD_SIDE_OUTLINE } from './silhouettes/body.js';
 
 /** A box in tenths of a millimetre, as an SVG viewBox. */
 export interface Box {
@@ -41,46 +42,67 @@ export function figureSvg(
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${boxText(box)}" width="${size(box.width)}" height="${size(box.height)}" role="img"><title>${title}</title>${markup}</svg>\n`;
 }
 
-/** The frame that shows one part by itself, by the place it goes. */
-const PART_FRAMES: readonly (readonly [match: (position: Position) => boolean, box: Box])[] = [
-  [(p) => p.startsWith('headgear'), { x: -108, y: -156, width: 216, height: 216 }],
-  [(p) => p === 'head', { x: -64, y: -108, width: 128, height: 128 }],
+/** The frame that shows one part by itself, by the place it goes; in the part's own measures. */
+const PART_FRAMES: readonly (readonly [match: (position: Position, mould: Mould) => boolean, box: Box])[] = [
+  [(p, mould) => p === 'headgear' && (mould.shape.length ?? 0) >= 3, { x: -125, y: -160, width: 250, height: 250 }],
+  [(p) => p.startsWith('headgear'), { x: -108, y: -166, width: 216, height: 216 }],
+  [(p) => p === 'head', { x: -72, y: -118, width: 144, height: 144 }],
   [(p) => p === 'torso', { x: -76, y: -138, width: 152, height: 152 }],
-  [(p) => p === 'waist', { x: -70, y: -60, width: 140, height: 140 }],
-  [(p) => p.startsWith('neck.'), { x: -130, y: -20, width: 260, height: 260 }],
+  [(p) => p === 'waist', { x: -100, y: -70, width: 200, height: 200 }],
+  [(p) => p.startsWith('neck.'), { x: -136, y: -76, width: 272, height: 310 }],
   [(p) => p.startsWith('arm.'), { x: 5, y: -124, width: 112, height: 112 }],
-  [(p) => p.startsWith('hand.') || p.startsWith('wrist.'), { x: 34, y: -38, width: 64, height: 64 }],
-  [(p) => p.startsWith('held.'), { x: -190, y: -250, width: 380, height: 380 }],
-  [(p) => p.startsWith('feet.'), { x: -10, y: -60, width: 84, height: 84 }],
-  [() => true, { x: -80, y: -145, width: 160, height: 160 }],
+  [(p) => p.startsWith('hand.') || p.startsWith('wrist.'), { x: 34, y: -46, width: 66, height: 66 }],
+  [(p, mould) => p.startsWith('held.') && (mould.geometry.heightMm ?? 0) > 12, { x: -165, y: -246, width: 330, height: 330 }],
+  [(p) => p.startsWith('held.'), { x: -95, y: -98, width: 190, height: 190 }],
+  [(p) => p.startsWith('feet.'), { x: -56, y: -60, width: 122, height: 68 }],
+  [(p) => p === 'beside', { x: -110, y: -134, width: 220, height: 150 }],
+  [(p) => p === 'stand', { x: -110, y: -150, width: 220, height: 170 }],
+  [(p, mould) => (mould.geometry.heightMm ?? 0) > 15, { x: -105, y: -202, width: 210, height: 210 }],
+  [() => true, { x: -100, y: -140, width: 200, height: 150 }],
 ];
 
 /** The head a thumbnail of headgear sits on, so that it reads as hair and not as a shape. */
 const GHOST = '#E3E7DF';
 
-/** One variant by itself, framed for a thumbnail. Heads keep their neck post out of the picture. */
+/** One variant by itself from one side, framed for a thumbnail. Heads keep their neck post out of the picture. */
 export function drawVariant(
   variant: Variant,
   position: Position,
   catalogue: Catalogue,
   idPrefix: string,
+  view: View = 'front',
 ): { markup: string; viewBox: string } {
   const look: Look = { parts: [{ position, variant: variant.id, turned: false }], overrules: [] };
-  const worn = wornParts(look, catalogue);
-  const where = joints(worn);
-  const frame = PART_FRAMES.find(([match]) => match(position))?.[1] ?? { x: -80, y: -145, width: 160, height: 160 };
-  const base = position.startsWith('head')
-    ? where.headBase
-    : position.startsWith('neck.')
-      ? where.neck
-      : position.startsWith('feet.') || position === 'hips' || position === 'lower'
-        ? 0
-        : where.hip;
-  const shift = position.startsWith('held.') ? 67 : 0;
-  const flip = position.endsWith('.R');
-  const x = flip ? -(frame.x + shift) - frame.width : frame.x + shift;
-  const drawn = drawLook(look, catalogue, { view: 'front', idPrefix }).markup;
-  const ghost = position === 'headgear' ? `<path transform="translate(0 ${base})" d="${HEAD_OUTLINE}" fill="${GHOST}"/>` : '';
-  const markup = ghost + drawn;
-  return { markup, viewBox: boxText({ ...frame, x, y: frame.y + base }) };
+  const where = joints(wornParts(look, catalogue));
+  const mould = catalogue.mouldOf(variant);
+  const frame = PART_FRAMES.find(([match]) => match(position, mould))?.[1] ?? { x: -80, y: -145, width: 160, height: 160 };
+  const { x, y, flip } = place(position, where, view);
+  const box = { ...frame, x: x + (flip ? -(frame.x + frame.width) : frame.x), y: y + frame.y };
+  const drawn = drawLook(look, catalogue, { view, idPrefix }).markup;
+  const outline = view === 'left' || view === 'right' ? HEAD_SIDE_OUTLINE : HEAD_OUTLINE;
+  const ghost =
+    position === 'headgear'
+      ? `<path transform="translate(0 ${y})${view === 'right' ? ' scale(-1 1)' : ''}" d="${outline}" fill="${GHOST}"/>`
+      : '';
+  return { markup: ghost + drawn, viewBox: boxText(box) };
 }
+
+/** Silhouettes that say little from the front: what they are is behind or beside. */
+const TOLD_FROM: Readonly<Record<string, View>> = {
+  'hair-low-knot': 'left',
+  'hair-high-tail': 'left',
+  'hair-low-tail': 'left',
+  'hair-long-plait': 'left',
+  'hair-half-tied': 'left',
+  'hair-locks-tied': 'left',
+  'cape-short': 'back',
+  'cape-long': 'back',
+  'cape-split': 'back',
+  backpack: 'back',
+  quiver: 'back',
+  'deer-body': 'left',
+  'waist-cape': 'back',
+};
+
+/** The side from which a mould is told apart best, for thumbnails. */
+export const tellingView = (mould: Mould): View => TOLD_FROM[mould.silhouette] ?? 'front';

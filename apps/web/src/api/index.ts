@@ -51,6 +51,11 @@ export const webApi = generatedApi.enhanceEndpoints({
     undoLook: keepLook,
     redoLook: keepLook,
     importOffers: { invalidatesTags: ['market'] },
+    // A changed catalogue changes what everything else is called and made of.
+    saveEntry: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices'] },
+    mergeEntries: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices'] },
+    undoCatalogueChange: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices'] },
+    importCatalogue: { invalidatesTags: [] },
     editLook: {
       invalidatesTags: [],
       // The edit shows at once: the same pure function the server applies is applied here first.

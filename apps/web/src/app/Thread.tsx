@@ -7,6 +7,7 @@ import { useOpen, useWorkspace } from './WorkspaceContext';
 
 const PLACES = [
   { to: '/wardrobe', name: 'Wardrobe' },
+  { to: '/catalogue', name: 'Catalogue' },
   { to: '/market', name: 'Market' },
 ];
 

@@ -1,5 +1,5 @@
 import type { Catalogue, Look, Position, Variant } from '@outfit/core';
-import { boxText, drawLook, drawVariant, figureBox, type View } from '@outfit/drawing';
+import { boxText, drawLook, drawVariant, figureBox, tellingView, type View } from '@outfit/drawing';
 import { useId, useMemo } from 'react';
 
 interface FigurePictureProps {
@@ -46,12 +46,21 @@ interface PartPictureProps {
   readonly size: number;
   /** Dashed when it is not owned or has never been made, solid when it lies in the wardrobe. */
   readonly tacked: boolean;
+  /** The side that tells most when not given. */
+  readonly view?: View;
 }
 
 /** One part by itself on a card. Decorative: its name always stands beside. */
-export function PartPicture({ variant, position, catalogue, size, tacked }: PartPictureProps) {
+export function PartPicture({
+  variant,
+  position,
+  catalogue,
+  size,
+  tacked,
+  view = tellingView(catalogue.mouldOf(variant)),
+}: PartPictureProps) {
   const id = useId();
-  const { markup, viewBox } = useMemo(() => drawVariant(variant, position, catalogue, id), [variant, position, catalogue, id]);
+  const { markup, viewBox } = useMemo(() => drawVariant(variant, position, catalogue, id, view), [variant, position, catalogue, id, view]);
   return (
     <svg
       aria-hidden="true"

@@ -1,6 +1,6 @@
 import type { Colour } from '@outfit/core';
 
-const PINKED = 'M0,0 H20 V19 L17.5,22.5 L15,19 L12.5,22.5 L10,19 L7.5,22.5 L5,19 L2.5,22.5 L0,19 Z';
+export const PINKED = 'M0,0 H20 V19 L17.5,22.5 L15,19 L12.5,22.5 L10,19 L7.5,22.5 L5,19 L2.5,22.5 L0,19 Z';
 
 interface SwatchProps {
   readonly colour: Colour;

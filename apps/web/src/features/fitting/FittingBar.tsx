@@ -1,4 +1,4 @@
-import type { View } from '@outfit/drawing';
+import { VIEWS, type View } from '@outfit/drawing';
 import { Download, Redo2, Undo2 } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import type { LookDto } from '@/api';
@@ -10,22 +10,22 @@ interface FittingBarProps {
   readonly look: LookDto;
   readonly view: View;
   readonly edits: LookEdits;
-  readonly onFlip: () => void;
+  readonly onView: (view: View) => void;
   readonly onTurn: (place: 'head' | 'torso') => void;
 }
 
 /** Above the paper: views, turns, undo and redo, the picture to take away. */
-export function FittingBar({ look, view, edits, onFlip, onTurn }: FittingBarProps) {
+export function FittingBar({ look, view, edits, onView, onTurn }: FittingBarProps) {
   const turned = (place: string): boolean => look.parts.some((part) => part.position === place && part.turned);
   return (
     <div className="border-rule bg-sheet flex items-center gap-1.5 border-b px-3.5 py-1.5">
       <div role="group" aria-label="View" className="border-rule rounded-cut flex overflow-hidden border">
-        {(['front', 'back'] as const).map((side) => (
+        {VIEWS.map((side) => (
           <button
             key={side}
             type="button"
             aria-pressed={view === side}
-            onClick={() => view !== side && onFlip()}
+            onClick={() => onView(side)}
             className={`px-2.5 py-1 text-[0.93rem] capitalize ${view === side ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}
           >
             {side}

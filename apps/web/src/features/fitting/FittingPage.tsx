@@ -1,5 +1,5 @@
 import { applyEdit, isPosition, judge, P40, positionName, shelfOf, type Candidate, type Look, type Position } from '@outfit/core';
-import type { View } from '@outfit/drawing';
+import { VIEWS, type View } from '@outfit/drawing';
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { FigureDto, LookDto } from '@/api';
@@ -31,7 +31,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const [params, setParams] = useSearchParams();
   const named = params.get('position') ?? '';
   const position: Position = isPosition(named) ? named : 'headgear';
-  const view: View = params.get('view') === 'back' ? 'back' : 'front';
+  const view: View = VIEWS.find((side) => side === params.get('view')) ?? 'front';
   const filters: CandidateFilters = useMemo(
     () => ({ onlyOwned: params.get('owned') === '1', onlyMade: params.get('made') === '1', words: params.get('words') ?? '' }),
     [params],
@@ -63,11 +63,11 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
     if (next) void navigate(`/figures/${next.id}/fitting?position=${position}`);
   };
   const openLook = (id: string): void => put({ look: id });
-  const flip = (): void => put({ view: view === 'front' ? 'back' : null });
+  const show = (side: View): void => put({ view: side === 'front' ? null : side });
   useFittingKeys({
     turnTorso: () => turn('torso'),
     turnHead: () => turn('head'),
-    nextView: flip,
+    nextView: () => show(VIEWS[(VIEWS.indexOf(view) + 1) % VIEWS.length] ?? 'front'),
     onlyOwned: () => put({ owned: filters.onlyOwned ? null : '1' }),
     toBrief: () => void navigate(`/figures/${figure.id}/brief`),
     previous: () => step(-1),
@@ -90,7 +90,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
     <div className="grid h-full grid-cols-[268px_minmax(0,1fr)_420px]">
       <JudgementPanel figure={figure} look={look} judgement={judgement} edits={edits} />
       <div className="flex min-h-0 min-w-0 flex-col">
-        <FittingBar look={look} view={view} edits={edits} onFlip={flip} onTurn={turn} />
+        <FittingBar look={look} view={view} edits={edits} onView={show} onTurn={turn} />
         <div className="min-h-0 flex-1">
           <Paper
             look={drawn}

@@ -24,7 +24,7 @@ interface PaperProps {
 /** The figure on pattern paper with the tape: the drawing itself is the menu. */
 export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoose }: PaperProps) {
   const drawing = useMemo(
-    () => drawLook(look, catalogue, { view, idPrefix: 'paper', tacked: imaginedPositions(look, catalogue) }),
+    () => drawLook(look, catalogue, { view, idPrefix: 'paper', tacked: imaginedPositions(look, catalogue), ghosted: true }),
     [look, catalogue, view],
   );
   const labels = useMemo(() => placeLabels(look, catalogue, drawing.joints, view), [look, catalogue, drawing, view]);

@@ -1,0 +1,192 @@
+import { CATALOGUE_KINDS, type CatalogueKind } from '@outfit/core';
+import { useEffect, useState } from 'react';
+import { useImportCatalogueMutation, useStopJobMutation, webApi, type ImportReport, type JobDto } from '@/api';
+import { useAppDispatch } from '@/app/store';
+import { Button } from '@/ui/Button';
+import { Choice, Label } from '@/ui/Field';
+import { plural, sentenceOf } from '@/ui/format';
+
+type What = CatalogueKind | 'archive';
+const NAMES: Readonly<Record<What, string>> = {
+  archive: 'everything, as one archive (JSON)',
+  colours: 'colours (CSV)',
+  motifs: 'motifs (CSV)',
+  moulds: 'moulds (CSV)',
+  prints: 'prints (CSV)',
+  variants: 'parts (CSV)',
+  bundles: 'bundles (CSV)',
+  officialFigures: 'official figures (CSV)',
+  sources: 'sources and what they yield (CSV)',
+};
+const WHAT: readonly What[] = ['archive', ...CATALOGUE_KINDS];
+const PHASES = {
+  reading: 'Reading',
+  checking: 'Checking',
+  comparing: 'Comparing',
+  writing: 'Writing',
+  indexing: 'Making it findable',
+} as const;
+
+/** Files of the catalogue out and in: looked at first, taken only after the person agreed. */
+export function Carry() {
+  const [what, setWhat] = useState<What>('archive');
+  const [file, setFile] = useState<File | null>(null);
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const [send, { isLoading }] = useImportCatalogueMutation();
+  const [stop] = useStopJobMutation();
+  const [job, setJob] = useState<JobDto | null>(null);
+  useJob(job?.state === 'running' ? job.id : null, setJob);
+
+  const start = async (chosen: File, agree?: 'all' | 'sound'): Promise<void> => {
+    setRefusal(null);
+    setJob(null);
+    try {
+      const body = new Blob([await chosen.arrayBuffer()], { type: what === 'archive' ? 'application/octet-stream' : 'text/csv' });
+      setJob(await send({ what, body, ...(agree ? { agree } : {}) }).unwrap());
+    } catch (error) {
+      setRefusal(sentenceOf(error));
+    }
+  };
+  const said = refusal ?? (job && job.state !== 'running' && job.state !== 'done' ? job.error : null);
+  return (
+    <div className="space-y-5">
+      <section aria-label="Out">
+        <h2 className="text-[1.07rem]">Out</h2>
+        <ul className="mt-1 grid grid-cols-2 gap-x-5">
+          {WHAT.map((kind) => (
+            <li key={kind}>
+              <a href={`/api/catalogue/export?what=${kind}`} download className="text-lagoon underline">
+                {NAMES[kind].charAt(0).toUpperCase() + NAMES[kind].slice(1)}
+              </a>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <section aria-label="In">
+        <h2 className="text-[1.07rem]">In</h2>
+        <div className="mt-1 flex items-end gap-3">
+          <Label text="What the file holds" className="w-80">
+            <Choice<What>
+              value={what}
+              options={WHAT.map((value) => ({ value, label: NAMES[value] }))}
+              onChoose={(value) => {
+                setWhat(value);
+                setFile(null);
+                setJob(null);
+                setRefusal(null);
+              }}
+            />
+          </Label>
+          <label className="border-pencil rounded-cut hover:bg-paper text-lagoon block cursor-pointer border border-dashed px-3 py-1 font-medium">
+            {file ? `${file.name} – choose another` : 'Choose a file'}
+            <input
+              type="file"
+              accept=".csv,.json,text/csv,application/json"
+              className="sr-only"
+              onChange={(event) => {
+                const [chosen] = event.target.files ?? [];
+                event.target.value = '';
+                if (!chosen) return;
+                setFile(chosen);
+                void start(chosen);
+              }}
+            />
+          </label>
+        </div>
+        {(isLoading || job?.state === 'running') && (
+          <div className="mt-3 flex items-center gap-3" role="status">
+            <Progress job={job} />
+            {job && <Button onClick={() => void stop({ id: job.id })}>Stop</Button>}
+          </div>
+        )}
+        {said !== null && (
+          <p role="alert" className="text-madder mt-3">
+            {said}
+          </p>
+        )}
+        {job?.state === 'done' && job.importReport && file && (
+          <Report report={job.importReport} onAgree={(agree) => void start(file, agree)} />
+        )}
+      </section>
+    </div>
+  );
+}
+
+function Progress({ job }: { readonly job: JobDto | null }) {
+  const progress = job?.importProgress;
+  const share = progress && progress.of > 0 ? progress.done / progress.of : null;
+  return (
+    <>
+      <progress className="accent-lagoon w-64" {...(share === null ? {} : { value: share, max: 1 })} aria-label="How far the import is" />
+      <span>{progress ? `${PHASES[progress.phase]}${share === null ? '' : `, ${Math.round(share * 100)} %`}` : 'Sending'}</span>
+    </>
+  );
+}
+
+/** Follows a job's events until it has ended; an import that was taken makes everything be read again. */
+function useJob(id: string | null, onChange: (job: JobDto) => void): void {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    if (id === null) return;
+    const events = new EventSource(`/api/jobs/${id}/events`);
+    events.onmessage = (event: MessageEvent<string>) => {
+      const job = JSON.parse(event.data) as JobDto;
+      onChange(job);
+      if (job.state === 'running') return;
+      events.close();
+      if ((job.importReport?.importedCount ?? 0) > 0)
+        dispatch(webApi.util.invalidateTags(['catalogue', 'figures', 'wardrobe', 'market', 'notices']));
+    };
+    return () => events.close();
+  }, [id, onChange, dispatch]);
+}
+
+function Report({ report, onAgree }: { readonly report: ImportReport; readonly onAgree: (agree: 'all' | 'sound') => void }) {
+  const taken = report.importedCount > 0;
+  const sound = `${report.addedCount} new, ${report.changedCount} changed, ${report.sameCount} the same already`;
+  return (
+    <div className="mt-3">
+      <p role="status">
+        {taken
+          ? `Imported ${plural(report.importedCount, 'row')}: ${sound}.`
+          : `${plural(report.rowCount, 'row')}: ${sound}${report.problemCount > 0 ? `, ${plural(report.problemCount, 'problem')}` : ''}. Nothing is imported yet.`}
+        {report.noticeCount > 0 && ` ${plural(report.noticeCount, 'figure')} told that what they planned exists.`}
+      </p>
+      {report.problems.length > 0 && (
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard
+        <div tabIndex={0} role="group" aria-label="Problems" className="border-rule mt-2 max-h-64 overflow-auto border">
+          <table className="w-full text-[0.87rem]">
+            <thead className="bg-paper sticky top-0 text-left">
+              <tr>
+                {['Line', 'Where', 'Value', 'Why it cannot be taken'].map((head) => (
+                  <th key={head} scope="col" className="px-2 py-1 font-medium">
+                    {head}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {report.problems.map((problem, i) => (
+                <tr key={i} className="border-rule border-t align-top">
+                  <td className="px-2 py-1 font-mono">{problem.line ?? ''}</td>
+                  <td className="px-2 py-1">{problem.path || 'the row'}</td>
+                  <td className="max-w-44 truncate px-2 py-1 font-mono">{problem.value ?? ''}</td>
+                  <td className="px-2 py-1">{problem.reason}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      {!taken && report.soundCount > 0 && (
+        <div className="mt-3">
+          <Button tone="act" onClick={() => onAgree(report.problemCount > 0 ? 'sound' : 'all')}>
+            {report.problemCount > 0
+              ? `Import the ${plural(report.soundCount, 'sound row')} alone`
+              : `Import ${plural(report.soundCount, 'row')}`}
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}
