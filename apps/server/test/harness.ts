@@ -21,8 +21,8 @@ export class Harness {
     readonly base: string,
   ) {}
 
-  static async start(folder = mkdtempSync(join(tmpdir(), 'outfit-test-'))): Promise<Harness> {
-    const app = await createApp({ dataFolder: folder, webFolder: null, demo: true });
+  static async start(folder = mkdtempSync(join(tmpdir(), 'outfit-test-')), demo = true): Promise<Harness> {
+    const app = await createApp({ dataFolder: folder, webFolder: null, demo });
     await app.listen(0, '127.0.0.1');
     return new Harness(folder, app, await app.getUrl());
   }

@@ -1,7 +1,7 @@
 import { claims, regionAt, wornParts, type Catalogue, type Look, type Position, type Print, type Worn } from '@outfit/core';
 import { motifShapes, type Surface } from './motifs/index.js';
 import { joints, place, type Joints, type Placing } from './place.js';
-import { ghosts } from './ghosts.js';
+import { ghosts, paleHead } from './ghosts.js';
 import { Z, type Fill, type Shape, type Silhouette, type View } from './shape.js';
 import { silhouette } from './silhouettes/index.js';
 import { INK, lineOn } from './tint.js';
@@ -14,6 +14,8 @@ export interface DrawOptions {
   readonly tacked?: ReadonlySet<Position>;
   /** Draws the body's missing parts as ghosts. */
   readonly ghosted?: boolean;
+  /** Draws a pale head for headgear that is shown by itself, so that it reads as hair and not as a shape. */
+  readonly paleHead?: boolean;
 }
 
 /** A drawn figure: SVG markup in tenths of a millimetre, standing on y = 0, and the box it fills. */
@@ -51,6 +53,7 @@ export function drawLook(look: Look, catalogue: Catalogue, options: DrawOptions)
     clips.push(...drawn.clips);
   });
   if (options.ghosted) layers.push(...ghosts(new Set(claims(worn).keys()), where, options.view));
+  if (options.paleHead) layers.push(paleHead(where, options.view));
   layers.sort((a, b) => a.z - b.z || a.order - b.order);
   const defs = clips.length > 0 ? `<defs>${clips.join('')}</defs>` : '';
   return { markup: defs + group(layers), joints: where };

@@ -2,7 +2,6 @@ import { overallHeight, wornParts, type Catalogue, type Look, type Mould, type P
 import { drawLook, type DrawOptions } from './draw.js';
 import { joints, place } from './place.js';
 import type { View } from './shape.js';
-import { HEAD_OUTLINE, HEAD_SIDE_OUTLINE } from './silhouettes/body.js';
 
 /** A box in tenths of a millimetre, as an SVG viewBox. */
 export interface Box {
@@ -61,9 +60,6 @@ const PART_FRAMES: readonly (readonly [match: (position: Position, mould: Mould)
   [() => true, { x: -100, y: -140, width: 200, height: 150 }],
 ];
 
-/** The head a thumbnail of headgear sits on, so that it reads as hair and not as a shape. */
-const GHOST = '#E3E7DF';
-
 /** One variant by itself from one side, framed for a thumbnail. Heads keep their neck post out of the picture. */
 export function drawVariant(
   variant: Variant,
@@ -78,13 +74,8 @@ export function drawVariant(
   const frame = PART_FRAMES.find(([match]) => match(position, mould))?.[1] ?? { x: -80, y: -145, width: 160, height: 160 };
   const { x, y, flip } = place(position, where, view);
   const box = { ...frame, x: x + (flip ? -(frame.x + frame.width) : frame.x), y: y + frame.y };
-  const drawn = drawLook(look, catalogue, { view, idPrefix }).markup;
-  const outline = view === 'left' || view === 'right' ? HEAD_SIDE_OUTLINE : HEAD_OUTLINE;
-  const ghost =
-    position === 'headgear'
-      ? `<path transform="translate(0 ${y})${view === 'right' ? ' scale(-1 1)' : ''}" d="${outline}" fill="${GHOST}"/>`
-      : '';
-  return { markup: ghost + drawn, viewBox: boxText(box) };
+  const { markup } = drawLook(look, catalogue, { view, idPrefix, paleHead: position === 'headgear' });
+  return { markup, viewBox: boxText(box) };
 }
 
 /** Silhouettes that say little from the front: what they are is behind or beside. */

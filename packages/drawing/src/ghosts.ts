@@ -1,7 +1,8 @@
 import type { Position } from '@outfit/core';
 import type { Layer } from './draw.js';
 import { place, type Joints } from './place.js';
-import type { View } from './shape.js';
+import { Z, type View } from './shape.js';
+import { HEAD_OUTLINE, HEAD_SIDE_OUTLINE } from './silhouettes/body.js';
 import { silhouette } from './silhouettes/index.js';
 
 /** The parts every body has, and what stands in for each while it is missing. Legs count as there when any are. */
@@ -32,4 +33,16 @@ export function ghosts(claimed: ReadonlySet<Position>, where: Joints, view: View
     const markup = `<g data-ghost="${position}" ${STYLE} transform="translate(${x} ${y})${flip ? ' scale(-1 1)' : ''}">${paths}</g>`;
     return [{ z, order, position: null, markup }];
   });
+}
+
+/** A head without a face, as deep as a head, so that what belongs behind it stays behind. */
+export function paleHead(where: Joints, view: View): Layer {
+  const outline = view === 'left' || view === 'right' ? HEAD_SIDE_OUTLINE : HEAD_OUTLINE;
+  const flip = view === 'right' ? ' scale(-1 1)' : '';
+  return {
+    z: Z.head - 0.5,
+    order: 0,
+    position: null,
+    markup: `<path transform="translate(0 ${where.headBase})${flip}" d="${outline}" fill="#E3E7DF"/>`,
+  };
 }

@@ -38,7 +38,7 @@ function isBalanced(markup: string): boolean {
 }
 
 describe('the demo world can be drawn', () => {
-  test.each(world.catalogue.moulds.map((mould) => [mould.number, mould]))(
+  test.each(world.catalogue.moulds.map((mould) => [mould.number, mould] as const))(
     '%s has a silhouette that is sound from every side',
     (_, mould) => {
       expect(silhouette(mould.silhouette)?.front.length).toBeGreaterThan(0);

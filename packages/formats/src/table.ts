@@ -81,7 +81,7 @@ function records(text: string, limits: TableLimits): readonly { cells: readonly 
 }
 
 /** Undoes the apostrophe that `writeTable` puts before a cell that a spreadsheet would run. */
-const plainCell = (cell: string): string => (/^''?[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim();
+const plainCell = (cell: string): string => (/^'+[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim();
 
 /**
  * Reads a CSV file row by row. Comma, semicolon or tab, told from the header. Every problem is reported with line,

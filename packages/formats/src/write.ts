@@ -5,7 +5,7 @@ export type Cell = string | number | null;
 /** Cells that begin like a formula get an apostrophe, so that no spreadsheet runs them (OWASP, *CSV injection*). */
 const harmless = (cell: Cell): string => {
   const text = cell === null ? '' : String(cell);
-  return typeof cell === 'string' && /^'?[=+\-@\t\r]/.test(text) ? `'${text}` : text;
+  return typeof cell === 'string' && /^'*[=+\-@\t\r]/.test(text) ? `'${text}` : text;
 };
 
 /** A CSV file: header and rows, comma-separated, CRLF line ends (RFC 4180), UTF-8 when encoded. */

@@ -13,7 +13,7 @@ import type { MessagePort } from 'node:worker_threads';
 import { nowMade, toIndex } from './staleness.js';
 import type { ImportProgress, ImportReport, ImportRowProblem } from '../jobs/index.js';
 import { SearchTable } from './searchIndex.js';
-import { CatalogueStore } from './store.js';
+import { CatalogueStore, type Written } from './store.js';
 
 export interface ImportTask {
   readonly databaseFile: string;
@@ -33,6 +33,8 @@ class Stopped extends Error {}
 
 const MOST_PROBLEMS = 500;
 const BUSY_MS = 30_000;
+
+const countOf = (keys: Written['added']): number => CATALOGUE_KINDS.reduce((all, kind) => all + keys[kind].length, 0);
 
 interface Reading {
   readonly rows: CatalogueRows;
@@ -109,61 +111,53 @@ export default function importCatalogue(task: ImportTask): ImportOutcome {
     const needsSources = (reading.rows.sources?.length ?? 0) > 0;
     const { rows, problems } = soundRows(reading, knownIn(store, needsSources ? store.readKind('sources') : []));
     const soundCount = CATALOGUE_KINDS.reduce((all, kind) => all + (rows[kind]?.length ?? 0), 0);
-    const wanted = task.agree === 'sound' || (task.agree === 'all' && problems.length === 0);
     if (task.agree === 'all' && problems.length > 0)
       return {
         refused: `${problems.length} problems stand in the file. Nothing was imported; correct them, or take the sound rows alone.`,
       };
-    const outcome = database.transaction(() => {
-      database.pragma('defer_foreign_keys = ON');
-      const written = store.write(rows, (done) => tell(wanted ? 'writing' : 'comparing', done, soundCount));
-      const counts = CATALOGUE_KINDS.reduce(
-        (all, kind) => ({ added: all.added + written.added[kind].length, changed: all.changed + written.changed[kind].length }),
-        { added: 0, changed: 0 },
-      );
-      let notices = 0;
-      if (wanted) {
-        const catalogue = new Catalogue(store.read());
-        new SearchTable(database).index(catalogue, toIndex(written, catalogue), (done) => tell('indexing', done, soundCount));
-        for (const id of written.turnedMade) notices += store.tellMade(id, nowMade(id, catalogue), task.at);
-        store.recordChange({
-          at: task.at,
-          label: `Imported ${soundCount} rows of ${task.what}`,
-          kind: 'import',
-          item: task.what,
-          before: null,
-          after: null,
-        });
-      }
-      const report: ImportReport = {
-        rowCount: reading.rowCount,
-        soundCount,
-        importedCount: wanted ? soundCount : 0,
-        addedCount: counts.added,
-        changedCount: counts.changed,
-        sameCount: written.sameCount,
-        noticeCount: notices,
-        problemCount: problems.length,
-        problems: problems.slice(0, MOST_PROBLEMS),
-      };
-      // A dry run writes too, to learn what would change, and takes it all back.
-      if (!wanted) throw new DryRun(report);
-      return report;
+    const report = (written: Written, importedCount: number, noticeCount: number): ImportReport => ({
+      rowCount: reading.rowCount,
+      soundCount,
+      importedCount,
+      addedCount: countOf(written.added),
+      changedCount: countOf(written.changed),
+      sameCount: written.sameCount,
+      noticeCount,
+      problemCount: problems.length,
+      problems: problems.slice(0, MOST_PROBLEMS),
     });
-    return { report: outcome.immediate() };
+    if (task.agree === null)
+      return {
+        report: report(
+          store.compare(rows, (done) => tell('comparing', done, soundCount)),
+          0,
+          0,
+        ),
+      };
+    const take = database.transaction(() => {
+      database.pragma('defer_foreign_keys = ON');
+      const written = store.write(rows, (done) => tell('writing', done, soundCount));
+      const catalogue = new Catalogue(store.read());
+      new SearchTable(database).index(catalogue, toIndex(written, catalogue), (done) => tell('indexing', done, soundCount));
+      const notices = written.turnedMade.reduce((all, id) => all + store.tellMade(id, nowMade(id, catalogue), task.at), 0);
+      store.recordChange({
+        at: task.at,
+        label: `Imported ${soundCount} rows of ${task.what}`,
+        kind: 'import',
+        item: task.what,
+        before: null,
+        after: null,
+      });
+      tell('indexing', soundCount, soundCount);
+      return report(written, soundCount, notices);
+    });
+    return { report: take.immediate() };
   } catch (error) {
-    if (error instanceof DryRun) return { report: error.report };
     if (error instanceof Stopped) return { stopped: true };
     if (error instanceof UnreadableFile) return { refused: error.message };
     throw error;
   } finally {
     database.close();
     task.port.close();
-  }
-}
-
-class DryRun extends Error {
-  constructor(readonly report: ImportReport) {
-    super('dry run');
   }
 }

@@ -162,11 +162,20 @@ export class CatalogueStore {
 
   /** Adds rows, or changes those whose key is there, in the order of the kinds. `tick` hears of every thousandth row. */
   write(rows: CatalogueRows, tick: (written: number) => void = () => undefined): Written {
+    return this.each(rows, tick, true);
+  }
+
+  /** What `write` would do, without doing it. */
+  compare(rows: CatalogueRows, tick: (compared: number) => void = () => undefined): Written {
+    return this.each(rows, tick, false);
+  }
+
+  private each(rows: CatalogueRows, tick: (count: number) => void, really: boolean): Written {
     const written = { added: perKind<string[]>(() => []), changed: perKind<string[]>(() => []), sameCount: 0, turnedMade: [] as string[] };
     let count = 0;
     for (const kind of CATALOGUE_KINDS)
       for (const row of rows[kind] ?? []) {
-        this.writeRow(kind, row, written);
+        this.writeRow(kind, row, written, really);
         if ((count += 1) % 1000 === 0) tick(count);
       }
     return written;
@@ -176,6 +185,7 @@ export class CatalogueStore {
     kind: CatalogueKind,
     row: CatalogueRow<CatalogueKind>,
     written: { added: Record<CatalogueKind, string[]>; changed: Record<CatalogueKind, string[]>; sameCount: number; turnedMade: string[] },
+    really: boolean,
   ): void {
     const codec = CODECS[kind] as unknown as TableCodec<CatalogueRow<CatalogueKind>>;
     const values = codec.values(row);
@@ -188,16 +198,16 @@ export class CatalogueStore {
       written.sameCount += 1;
       return;
     }
+    if (before && kind === 'variants' && before[4] === null && (row as Variant).made) written.turnedMade.push(key);
+    (before ? written.changed : written.added)[kind].push(key);
+    if (!really) return;
+    const [first = 'rowid', ...others] = codec.columns;
     if (before) {
-      const changes = codec.columns.slice(1).map((column) => `${column} = ?`);
-      this.prepared(`UPDATE ${codec.table} SET ${changes.join(', ')} WHERE ${codec.columns[0] ?? ''} = ?`).run(...values.slice(1), key);
-      written.changed[kind].push(key);
-      if (kind === 'variants' && before[4] === null && (row as Variant).made) written.turnedMade.push(key);
+      const changes = others.map((column) => `${column} = ?`).join(', ');
+      this.prepared(`UPDATE ${codec.table} SET ${changes} WHERE ${first} = ?`).run(...values.slice(1), key);
     } else {
-      this.prepared(`INSERT INTO ${codec.table} (${codec.columns.join(', ')}) VALUES (${codec.columns.map(() => '?').join(', ')})`).run(
-        ...values,
-      );
-      written.added[kind].push(key);
+      const marks = codec.columns.map(() => '?').join(', ');
+      this.prepared(`INSERT INTO ${codec.table} (${codec.columns.join(', ')}) VALUES (${marks})`).run(...values);
     }
     if (kind === 'sources') this.writeYields(row as Source);
   }
@@ -217,7 +227,10 @@ export class CatalogueStore {
   remove(kind: CatalogueKind, key: string): void {
     const { table, columns } = CODECS[kind];
     if (kind === 'sources') this.prepared('DELETE FROM source_yield WHERE source = ?').run(key);
-    if (kind === 'variants') this.prepared('DELETE FROM search_row WHERE variant = ?').run(key);
+    if (kind === 'variants') {
+      this.prepared('DELETE FROM variant_search WHERE rowid = (SELECT row FROM search_row WHERE variant = ?)').run(key);
+      this.prepared('DELETE FROM search_row WHERE variant = ?').run(key);
+    }
     this.prepared(`DELETE FROM ${table} WHERE ${columns[0] ?? ''} = ?`).run(key);
   }
 

@@ -48,6 +48,8 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   private readonly pool = new Piscina<unknown, unknown>({ minThreads: 0, maxThreads: 2, idleTimeout: 30_000 });
   private readonly stops = new Map<string, Int32Array>();
   private readonly changed = new Subject<JobEntity>();
+  /** Running jobs as they are now; their rows hold what must outlive a crash. */
+  private readonly live = new Map<string, JobEntity>();
   private closing = false;
 
   constructor(
@@ -90,9 +92,15 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
     this.stops.set(job.id, flag);
     const { port1, port2 } = new MessageChannel();
     let state = job;
-    const save = (changes: Partial<JobEntity>): Promise<void> => {
+    const note = (changes: Partial<JobEntity>): void => {
       state = { ...state, ...changes };
-      return this.save(state);
+      this.live.set(job.id, state);
+      this.changed.next(state);
+    };
+    // A result is kept before it is told. Progress is only told: whoever works may hold the database's write lock.
+    const save = async (changes: Partial<JobEntity>): Promise<void> => {
+      if ('result' in changes || 'state' in changes) await this.save({ ...state, ...changes });
+      note(changes);
     };
     const endedAt = (): string => this.clock.now().toISOString();
     let writing = Promise.resolve();
@@ -116,11 +124,12 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
       .finally(() => {
         port1.close();
         this.stops.delete(job.id);
+        this.live.delete(job.id);
       });
   }
 
   async job(id: string): Promise<JobDto> {
-    const job = await this.database.manager.findOneBy(JobEntity, { id });
+    const job = this.live.get(id) ?? (await this.database.manager.findOneBy(JobEntity, { id }));
     if (!job) throw notFound('job', id);
     return toDto(job);
   }
@@ -149,7 +158,6 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   private async save(job: JobEntity): Promise<void> {
     if (this.closing || !this.database.isInitialized) return;
     await this.database.manager.save(JobEntity, job);
-    this.changed.next(job);
   }
 }
 

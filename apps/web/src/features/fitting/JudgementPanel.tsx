@@ -6,6 +6,7 @@ import { money } from '@/ui/format';
 import { Swatch } from '@/ui/Swatch';
 import { Why } from '@/ui/Why';
 import { MarkList } from './MarkList';
+import { Notices } from './Notices';
 import type { LookEdits } from './useLookEdits';
 
 interface JudgementPanelProps {
@@ -25,6 +26,7 @@ export function JudgementPanel({ figure, look, judgement, edits }: JudgementPane
     <section aria-label="Judgement" className="border-rule bg-sheet overflow-auto border-r px-4 py-3.5">
       <h1 className="text-[1.45rem] leading-tight">{figure.brief.name}</h1>
       <p className="text-pencil text-[0.93rem]">{[figure.role, figure.brief.ageBand].filter(Boolean).join(', ')}</p>
+      <Notices figure={figure.id} />
       <div className="mt-3 flex items-end gap-2.5">
         <Why
           title="Likeness"
