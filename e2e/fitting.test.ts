@@ -5,6 +5,7 @@ test('undo and redo survive a reload', async ({ page }) => {
   await page.goto('/figures/toss-hallam/fitting?position=headgear');
   const parts = page.getByRole('list', { name: 'Parts of this look' });
   await expect(parts).toContainText('Bowl fringe in straw');
+  await page.getByLabel('Filter by words').fill('clerk');
   await page
     .getByRole('option', { name: /Side parting, HA-124/ })
     .first()
@@ -40,6 +41,7 @@ test('a figure is dressed with the keyboard alone', async ({ page }) => {
   await expect(page.getByRole('option').first()).toBeVisible();
   await page.keyboard.press('7');
   await expect(page.getByRole('heading', { name: 'In right hand' })).toBeVisible();
+  await expect(page.getByRole('option').first()).toBeVisible();
   await page.getByRole('listbox').focus();
   await page.keyboard.press('ArrowDown');
   const active = await page.getByRole('listbox').getAttribute('aria-activedescendant');

@@ -1,5 +1,6 @@
 import type { CatalogueData } from '@outfit/core';
-import { LINE_UPS, type DemoFigure, type DemoLineUp, type DemoLook } from './data/projects.js';
+import type { DemoFigure, DemoLineUp, DemoLook } from './data/projectRow.js';
+import { LINE_UPS } from './data/projects.js';
 import { PIECES, type DemoPiece } from './data/wardrobe.js';
 import { generateCatalogue } from './generate/world.js';
 

@@ -1,4 +1,5 @@
 import { createBrowserRouter, Navigate } from 'react-router';
+import { Broken } from './Broken';
 import { Shell } from './Shell';
 
 /** Every view, filter and selection has an address. Pages are loaded when first opened. */
@@ -6,6 +7,7 @@ export const router = createBrowserRouter([
   {
     path: '/',
     element: <Shell />,
+    errorElement: <Broken />,
     hydrateFallbackElement: <p className="text-pencil p-6">Opening the workroom…</p>,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('@/features/lineups')).Home }) },

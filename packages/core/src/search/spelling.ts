@@ -9,7 +9,7 @@ export const wordsOf = (text: string): readonly string[] =>
     .match(/[\p{L}\p{N}]+/gu) ?? [];
 
 /** The slips forgiven in a word: more in longer words, none in the shortest. */
-const forgiven = (word: string): number => (word.length <= 3 ? 0 : word.length <= 5 ? 1 : word.length <= 9 ? 2 : 3);
+const forgiven = (word: string): number => (word.length <= 2 ? 0 : word.length <= 5 ? 1 : word.length <= 9 ? 2 : 3);
 
 /** Knows every word that can be found, and what a mistyped one was meant to be. */
 export class Vocabulary {

@@ -1,79 +1,6 @@
-import type { AgeBand, AlterationSchool, Area, Feature, FeatureKind, LookPart, SkinSchool, Weight } from '@outfit/core';
-import { parts } from './parts.js';
-
-export interface DemoLook {
-  readonly name: string;
-  readonly parts: readonly LookPart[];
-}
-
-export interface DemoFigure {
-  readonly id: string;
-  readonly role: string;
-  readonly name: string;
-  readonly story: string;
-  readonly ageBand: AgeBand;
-  readonly skinSchool: SkinSchool;
-  readonly alterationSchool: AlterationSchool;
-  readonly colours: readonly string[];
-  readonly features: readonly Feature[];
-  readonly looks: readonly DemoLook[];
-  /** Index of the look that is chosen. */
-  readonly chosen: number;
-}
-
-export interface DemoLineUp {
-  readonly id: string;
-  readonly name: string;
-  readonly figures: readonly DemoFigure[];
-}
-
-/** "must face motif glasses-round: Round glasses" as a feature. */
-function features(figureId: string, text: string): Feature[] {
-  return text
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean)
-    .map((line, i) => {
-      const [head = '', label = ''] = line.split(': ');
-      const [weight, area, kind, ...target] = head.split(' ');
-      return {
-        id: `${figureId}-${i + 1}`,
-        label,
-        area: area as Area,
-        kind: kind as FeatureKind,
-        target: target.join(' '),
-        weight: weight as Weight,
-      };
-    });
-}
-
-const look = (name: string, worn: string): DemoLook => ({ name, parts: parts(worn) });
-
-interface Row {
-  readonly role: string;
-  readonly name: string;
-  readonly story: string;
-  readonly age: AgeBand;
-  readonly school?: AlterationSchool;
-  readonly colours: string;
-  readonly wanted: string;
-  readonly looks: readonly DemoLook[];
-  readonly chosen?: number;
-}
-
-const figure = (id: string, row: Row): DemoFigure => ({
-  id,
-  role: row.role,
-  name: row.name,
-  story: row.story,
-  ageBand: row.age,
-  skinSchool: 'natural',
-  alterationSchool: row.school ?? 'as moulded',
-  colours: row.colours.split(' '),
-  features: features(id, row.wanted),
-  looks: row.looks,
-  chosen: row.chosen ?? 0,
-});
+import { BETTER, LAMPLIGHTERS, SLEET } from './projectsAlone.js';
+import { KINGFISHER, ODILE, OTTER, WINTER_POST_MORE } from './projectsMore.js';
+import { figure, look, type DemoFigure, type DemoLineUp } from './projectRow.js';
 
 const HERON: readonly DemoFigure[] = [
   figure('marta-quill', {
@@ -292,33 +219,15 @@ const WINTER_POST: readonly DemoFigure[] = [
       ),
     ],
   }),
-  figure('odile-marsh', {
-    role: 'Tide-clock keeper',
-    name: 'Odile Marsh',
-    age: 'adult',
-    colours: 'lagoon chalk',
-    story: 'Thirty-four here. Winds the tide clock and hates being early.',
-    wanted: `must headgear colour rust: Rust hair, as in the story
-      want headgear shape tied, length 2: Hair in a knot
-      want face motif mouth-lips: Painted lips
-      want torso motif sailor-collar: Wide collar
-      want legs shape skirt: A long skirt
-      nice legs colour lagoon: Lagoon skirt
-      nice held motif spyglass: Spyglass`,
-    looks: [
-      look(
-        'At thirty-four',
-        'top HA-118·chestnut, head HD-101·shell·quiet, torso TO-401·chalk·deck-collar, arms AR-501·chalk, hands HN-601·shell, lower SK-721·lagoon+soot+chalk·border, right HE-921·brass+walnut',
-      ),
-      look(
-        'As imagined',
-        'top HA-118·rust, head HD-101·shell·quiet, torso TO-401·chalk·deck-collar, arms AR-501·chalk, hands HN-601·shell, lower SK-721·lagoon+soot+chalk·border, right HE-921·brass+walnut',
-      ),
-    ],
-  }),
 ];
 
 export const LINE_UPS: readonly DemoLineUp[] = [
   { id: 'heron-crew', name: 'The Heron crew', figures: HERON },
-  { id: 'winter-post', name: 'Winter Post, edition 1', figures: WINTER_POST },
+  { id: 'otter-crew', name: 'The Otter crew', figures: OTTER },
+  { id: 'kingfisher-crew', name: 'The Kingfisher crew', figures: KINGFISHER },
+  { id: 'winter-post', name: 'Winter Post, edition 1', figures: [...WINTER_POST, ...WINTER_POST_MORE] },
+  { id: 'better', name: 'Nine that could be better', figures: BETTER },
+  { id: 'odile', name: 'Odile Marsh', figures: ODILE },
+  { id: 'sleet', name: 'Sleet', figures: SLEET },
+  { id: 'lamplighters', name: 'Forty lamplighters', figures: LAMPLIGHTERS },
 ];

@@ -5,6 +5,7 @@ import { MOULDS } from '../data/moulds.js';
 import { OFFICIAL_FIGURES, SOURCES } from '../data/official.js';
 import { COLOURS } from '../data/palette.js';
 import { PRINTS } from '../data/prints.js';
+import { LINE_UPS } from '../data/projects.js';
 import { PEOPLE, RANGES } from '../data/ranges.js';
 import { VARIANTS } from '../data/variants.js';
 import { dice } from './dice.js';
@@ -41,6 +42,10 @@ export function generateCatalogue(): CatalogueData {
   }
   for (const row of outfits) for (const outfit of row.outfits) looseParts(book, outfit);
   const sold = outfits.map((row) => sellRange(row.range, row.outfits, world));
+  for (const id of plannedParts()) {
+    const [mould = '', colours = '', print] = id.split('·');
+    book.made(mould, colours.split('+'), PLANNED_YEAR, print);
+  }
   plainBodies(book);
   everydayColours(book, MOULDS);
   const prints = outfits.flatMap((row) =>
@@ -58,6 +63,16 @@ export function generateCatalogue(): CatalogueData {
     ),
     officialFigures: [...OFFICIAL_FIGURES, ...sold.flatMap((row) => row.figures)].sort((a, b) => (a.id < b.id ? -1 : 1)),
   };
+}
+
+/** What the shipped projects plan with, imagined parts apart, was made at least then. */
+const PLANNED_YEAR = 2021;
+
+function plannedParts(): readonly string[] {
+  const imagined = new Set(VARIANTS.filter((variant) => !variant.made).map((variant) => variant.id));
+  const parts = LINE_UPS.flatMap((lineUp) => lineUp.figures.flatMap((figure) => figure.looks.flatMap((row) => row.parts)));
+  const known = new Set(VARIANTS.map((variant) => variant.id));
+  return [...new Set(parts.map((part) => part.variant))].filter((id) => !imagined.has(id) && !known.has(id));
 }
 
 /** A box of bags for every range that has blind bags: a source that yields another. */

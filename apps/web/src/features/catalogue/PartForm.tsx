@@ -7,7 +7,7 @@ import { Choice, Input, Label } from '@/ui/Field';
 import { PartPicture } from '@/ui/FigurePicture';
 import { ColourChoice } from './ColourChoice';
 import { toVariant } from './paths';
-import { SURFACES, surfaceOfPrint } from './printDraft';
+import { holding, SURFACES, surfaceOfPrint } from './printDraft';
 import { useKeepEntry } from './useKeepEntry';
 
 const MOST_COLOURS = 3;
@@ -104,7 +104,13 @@ export function PartForm() {
         </Button>
       </div>
       <figure>
-        <PartPicture variant={variant} position={mould.fills[0]?.[0] ?? 'beside'} catalogue={catalogue} size={230} tacked={!made} />
+        <PartPicture
+          variant={variant}
+          position={mould.fills[0]?.[0] ?? 'beside'}
+          catalogue={holding(variant, catalogue)}
+          size={230}
+          tacked={!made}
+        />
         <figcaption className="text-pencil mt-1 font-mono text-[0.87rem] break-all">{variant.id}</figcaption>
       </figure>
     </form>

@@ -106,21 +106,18 @@ export const slug = (text: string): string =>
     .replace(/[^\p{L}\p{N}]+/gu, '-')
     .replace(/^-|-$/g, '');
 
+/** A little catalogue that holds one variant, also one that is not kept yet, so that the same drawing shows it. */
+export function holding(variant: Variant, { data }: Catalogue): Catalogue {
+  const moulds = data.moulds.filter((mould) => mould.number === variant.mould);
+  return new Catalogue({ ...data, moulds, variants: [variant], bundles: [], sources: [], officialFigures: [] });
+}
+
 /** A little catalogue that holds the draft on its mould, so that the same drawing shows it. */
 export function draftCatalogue(draft: PrintDraft, catalogue: Catalogue): { readonly catalogue: Catalogue; readonly variant: Variant } {
   const print = { ...printOfDraft(draft), id: 'draft' };
   const { mould } = SURFACES[draft.surface];
   const colours = [draft.base, 'soot'];
   const variant: Variant = { id: variantIdOf(mould, colours, 'draft'), mould, colours, print: 'draft', made: { from: 2000, until: 2000 } };
-  const { data } = catalogue;
-  const only = new Catalogue({
-    ...data,
-    moulds: [catalogue.mould(mould)],
-    prints: [print],
-    variants: [variant],
-    bundles: [],
-    sources: [],
-    officialFigures: [],
-  });
+  const only = holding(variant, new Catalogue({ ...catalogue.data, prints: [print] }));
   return { catalogue: only, variant };
 }

@@ -1,0 +1,15 @@
+import { Empty } from '@/ui/Empty';
+
+/** What a screen that broke says, instead of its inside. */
+export function Broken() {
+  return (
+    <Empty title="This screen broke">
+      <p>What you saved is kept. Reload the page; if it breaks again, start from the first page.</p>
+      <p>
+        <a href="/" className="text-lagoon underline">
+          To the first page
+        </a>
+      </p>
+    </Empty>
+  );
+}

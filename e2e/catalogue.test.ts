@@ -1,0 +1,170 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+const found = (page: Page) => page.getByRole('listbox', { name: 'Found parts' });
+const look = async (page: Page, words: string): Promise<void> => {
+  await page.getByRole('searchbox', { name: 'Search the catalogue' }).fill(words);
+};
+
+test('a part is found by nickname, by plain words, by motif and though misspelt, and its colours are seen at once', async ({ page }) => {
+  await page.goto('/catalogue');
+  await expect(page.getByTestId('found')).toContainText(/1,?\d{3} parts/);
+
+  await look(page, 'librarian');
+  await expect(found(page).getByRole('option').first()).toContainText('Low knot');
+  const colours = page.getByRole('region', { name: 'Colours of Low knot' });
+  await expect(colours).toContainText('Made in 7 colours, imagined in 2');
+  await expect(colours.getByRole('link', { name: /^chestnut ?, made/ })).toBeVisible();
+  await expect(colours.getByRole('link', { name: /^rust ?, imagined/ })).toBeVisible();
+  await expect(colours.getByRole('link', { name: 'lagoon' })).toHaveCount(0);
+
+  await look(page, 'brown ponytail');
+  await expect(found(page).getByRole('option').first()).toContainText('also called ponytail');
+  await expect(found(page).getByRole('option').first()).toContainText(/chestnut|bark|walnut/);
+
+  await look(page, 'crew jacket badge');
+  await expect(found(page)).toContainText('Heron crew jacket');
+
+  await look(page, 'lwo knot');
+  await expect(page.getByText('Nothing is called “lwo”; this is “low”.')).toBeVisible();
+  await expect(found(page).getByRole('option').first()).toContainText('Low knot');
+
+  await look(page, 'zzqxw');
+  await expect(page.getByText('Nothing like that is in the catalogue')).toBeVisible();
+});
+
+test('facets narrow, say how many they leave, and live in the address', async ({ page }) => {
+  await page.goto('/catalogue?q=knot');
+  const hair = page.getByRole('checkbox', { name: /^hair/ });
+  const count = Number(await hair.locator('xpath=..').locator('span').last().textContent());
+  await hair.click();
+  await expect(page.getByTestId('found')).toHaveText(`${count} parts`);
+  await expect(page).toHaveURL(/family=hair/);
+  await page.reload();
+  await expect(page.getByTestId('found')).toHaveText(`${count} parts`);
+  await page.getByRole('checkbox', { name: /^owned/ }).click();
+  await expect(page).toHaveURL(/owned=owned/);
+  await expect(found(page).getByRole('option').first()).toContainText('own');
+  await page.getByRole('button', { name: 'Clear' }).click();
+  await expect(page).toHaveURL(/\/catalogue$/);
+});
+
+test('the whole list scrolls, and the keyboard opens a part', async ({ page }) => {
+  await page.goto('/catalogue?sort=number');
+  await found(page).focus();
+  await page.keyboard.press('End');
+  await expect(found(page).getByRole('option').last()).toContainText(/\w/);
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/catalogue\/variants\//);
+  await expect(page.getByRole('heading', { name: 'Where it comes from' })).toBeVisible();
+});
+
+test('a mould over the palette leads to a part, its source, and everything in one colour', async ({ page }) => {
+  await page.goto('/catalogue/moulds/CP-801');
+  const row = page.getByRole('row', { name: /^lagoon/ });
+  await expect(row).toContainText('made');
+  await expect(row).toContainText('2017–2025');
+  await expect(page.getByRole('row', { name: /^saffron/ })).toContainText('imagined, never made');
+  await row.getByRole('link', { name: 'LR-07' }).click();
+  await expect(page.getByRole('heading', { name: /Lanterns on the water/ })).toBeVisible();
+  await expect(page.getByText('22 parts')).toBeVisible();
+  await page.getByRole('link', { name: 'Short cape in lagoon and brass' }).click();
+  await expect(page.getByText('Made 2017–2025')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Who wears it' })).toContainText('Ibbe Lantry');
+  await expect(page.getByRole('region', { name: 'In your wardrobe' })).toContainText('Odds box');
+  await page.getByRole('link', { name: 'lagoon', exact: true }).first().click();
+  await expect(page.getByRole('status').first()).toContainText(/parts made in lagoon/);
+});
+
+test('an imagined part that turns out to be made is told to whoever planned it', async ({ page }) => {
+  await page.goto('/catalogue/variants/HA-118%C2%B7rust');
+  await expect(page.getByText('Imagined: nobody has made this')).toBeVisible();
+  await page.getByRole('button', { name: 'It has been made after all' }).click();
+  await expect(page.getByText('1 figure', { exact: false })).toHaveCount(0);
+  await expect(page.getByText('Noted as made. One figure was told.')).toBeVisible();
+  await page.getByRole('link', { name: 'Odile Marsh' }).click();
+  const notices = page.getByRole('list', { name: 'Notices' });
+  await expect(notices).toContainText('Low knot in rust exists');
+  await notices.getByRole('button', { name: 'Put away' }).click();
+  await expect(notices).toHaveCount(0);
+  // Taken back again, so that the other tests meet the world as it was.
+  await page.goto('/catalogue/own?do=changes');
+  await page.getByRole('listitem').filter({ hasText: 'Changed HA-118·rust' }).getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByText('Taken back.')).toBeVisible();
+});
+
+test('a print is composed and drawn as one goes, put on a part, and found', async ({ page }) => {
+  await page.goto('/catalogue/prints/new');
+  await expect(page.getByRole('button', { name: 'Keep this print' })).toBeDisabled();
+  await page.getByLabel('Name').fill('Ferry striper');
+  await page.getByLabel('Add a motif').selectOption({ label: 'hooped stripes' });
+  await page.getByLabel('Colour 1 of hooped stripes').selectOption('lagoon');
+  const drawing = page.getByRole('region', { name: 'Drawing' });
+  await expect(drawing.locator('path[fill="#1F7F8C"]').first()).toBeVisible();
+  await page.getByLabel('Add a motif').selectOption({ label: 'bow tie' });
+  await expect(page.getByRole('list', { name: 'Motifs on the front' }).getByRole('listitem')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Take off bow tie' }).click();
+  await page.getByRole('button', { name: 'Keep this print' }).click();
+  await expect(page.getByText('Print kept.')).toBeVisible();
+  await page.getByRole('link', { name: 'Add a part with it' }).click();
+  await page.getByLabel('Colour 1', { exact: true }).selectOption('chalk');
+  await page.getByRole('button', { name: 'Add this part' }).click();
+  await expect(page.getByRole('heading', { name: 'Torso in chalk, Ferry striper' })).toBeVisible();
+  await page.goto('/catalogue?q=ferry+striper');
+  await expect(page.getByTestId('found')).toHaveText('1 part');
+});
+
+test('a file with bad rows is looked at, told row by row, and only its sound rows are taken', async ({ page }) => {
+  await page.goto('/catalogue/own?do=carry');
+  await page.getByLabel('What the file holds').selectOption('variants');
+  const csv = 'mould,colours,made from,made until\nHA-160,mallow,2024,2025\nHA-160,puce,2024,2025\nHA-000,raven,2024,2025\n';
+  await page.getByLabel('Choose a file').setInputFiles({ name: 'parts.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(page.getByRole('region', { name: 'In', exact: true }).getByRole('status')).toContainText(
+    '3 rows: 1 new, 0 changed, 0 the same already, 2 problems. Nothing is imported yet.',
+  );
+  await expect(page.getByRole('row', { name: /3 .*puce/ })).toContainText('There is no colour “puce”.');
+  await expect(page.getByRole('row', { name: /HA-000/ })).toContainText('There is no mould “HA-000”.');
+  await page.getByRole('button', { name: 'Import the 1 sound row alone' }).click();
+  await expect(page.getByRole('region', { name: 'In', exact: true }).getByRole('status')).toContainText('Imported 1 row');
+  await page.goto('/catalogue?q=mallow+bob');
+  await expect(found(page).getByRole('option').first()).toContainText('mallow');
+  await page.goto('/catalogue/own?do=carry');
+  await page.getByLabel('What the file holds').selectOption('archive');
+  await page
+    .getByLabel('Choose a file')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"parts":[]}') });
+  await expect(page.getByRole('alert')).toContainText('not a catalogue archive');
+});
+
+test('a photograph is kept, and a file that is no picture is refused', async ({ page }) => {
+  await page.goto('/catalogue/variants/HE-904%C2%B7teak%2Bwoad');
+  const pixel = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAgAAAAICAIAAABLbSncAAAACXBIWXMAAAPoAAAD6AG1e1JrAAAAD0lEQVQImWPowAEYhpYEANsRZgE07zdlAAAAAElFTkSuQmCC',
+    'base64',
+  );
+  await page.getByLabel('Photograph of the back').setInputFiles({ name: 'back.png', mimeType: 'image/png', buffer: pixel });
+  await expect(page.getByRole('img', { name: /back of HE-904/ })).toBeVisible();
+  await page
+    .getByLabel('Photograph of the left')
+    .setInputFiles({ name: 'left.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+  await expect(page.getByText('This is no picture that can be read.', { exact: false })).toBeVisible();
+});
+
+test('no screen of the catalogue has a serious accessibility fault', async ({ page }) => {
+  for (const path of [
+    '?q=brown',
+    '/moulds/HA-118',
+    '/colours/moss',
+    '/variants/HA-118%C2%B7raven',
+    '/sources',
+    '/prints/patch',
+    '/own?do=source',
+    '/own?do=carry',
+  ]) {
+    await page.goto(`/catalogue${path}`);
+    await page.waitForLoadState('networkidle');
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze();
+    const grave = violations.filter((row) => row.impact === 'serious' || row.impact === 'critical');
+    expect([path, grave.map((row) => `${row.id}: ${row.nodes[0]?.html ?? ''}`)]).toEqual([path, []]);
+  }
+});
