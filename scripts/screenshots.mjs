@@ -30,6 +30,11 @@ await take('fitting', '/figures/ibbe-lantry/fitting');
 await take('fitting-back', '/figures/perrin-oake/fitting?position=neck.1&view=back&look=perrin-oake-2');
 await take('wardrobe', '/wardrobe');
 await take('market', '/market?seller=second-shelf');
+await take('catalogue', '/catalogue?q=brown+ponytail');
+await take('mould-by-colour', '/catalogue/moulds/HA-118');
+await take('part', '/catalogue/variants/TO-401%C2%B7woad%C2%B7carrier-coat');
+await take('print-composer', '/catalogue/prints/patch');
+await take('source', '/catalogue/sources/LR-07');
 await take('errand', '/figures/corvin-pell/errand', async () => {
   await page.getByLabel('Copies').fill('4');
   await page.getByRole('button', { name: 'Plan the errand' }).click();

@@ -9,7 +9,7 @@ export interface Dot {
 export type Texture = 'smooth' | 'curled' | 'wavy' | 'spiked' | 'strands';
 
 const round = (n: number): number => Math.round(n * 10) / 10;
-export const dotText = ({ x, y }: Dot): string => `${round(x)},${round(y)}`;
+const dotText = ({ x, y }: Dot): string => `${round(x)},${round(y)}`;
 
 const STEPS_PER_CURVE = 24;
 
@@ -85,14 +85,6 @@ export function edge(path: string, texture: Texture): string {
 
 /** A path that goes on from where another ended: its `M` becomes an `L`. */
 export const onward = (path: string): string => path.replace(/^M/, 'L');
-
-/** The same path the other way about, left for right. */
-export const mirrored = (path: string): string =>
-  path.replace(/(-?[\d.]+),(-?[\d.]+)/g, (_, x: string, y: string) => `${round(-Number(x))},${y}`);
-
-/** A path moved, and sized about its own origin before that. */
-export const moved = (path: string, dx: number, dy: number, scale = 1): string =>
-  path.replace(/(-?[\d.]+),(-?[\d.]+)/g, (_, x: string, y: string) => `${round(Number(x) * scale + dx)},${round(Number(y) * scale + dy)}`);
 
 /** A circle or ellipse as a path. */
 export function ellipse(cx: number, cy: number, rx: number, ry: number): string {

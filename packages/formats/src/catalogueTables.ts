@@ -37,7 +37,7 @@ const hex = {
   read: (at: string): string | Refusal => (/^#[0-9a-f]{6}$/i.test(at) ? at.toUpperCase() : refuse('Not a colour such as #3F628F.')),
 };
 
-export const colourTable: CatalogueTable<Colour> = {
+const colourTable: CatalogueTable<Colour> = {
   columns: {
     id: cell(text('colour'), (row) => row.id),
     name: cell(text('name'), (row) => row.name),
@@ -49,7 +49,7 @@ export const colourTable: CatalogueTable<Colour> = {
   row: ({ skinSchool, ...rest }) => ({ ...rest, ...some('skinSchool', skinSchool) }) as Colour,
 };
 
-export const motifTable: CatalogueTable<Motif> = {
+const motifTable: CatalogueTable<Motif> = {
   columns: {
     id: cell(text('motif'), (row) => row.id),
     name: cell(text('name'), (row) => row.name),
@@ -71,7 +71,7 @@ function readMotifs(at: string): readonly PrintMotif[] | Refusal {
 }
 const mood = (name: string) => ({ name, read: (at: string) => (isMood(at) ? at : refuse('Not a mood we know.')) });
 
-export const printTable: CatalogueTable<Print> = {
+const printTable: CatalogueTable<Print> = {
   columns: {
     id: cell(text('print'), (row) => row.id),
     name: cell(text('name'), (row) => row.name),
@@ -88,7 +88,7 @@ export const printTable: CatalogueTable<Print> = {
 
 const year = (name: string) => optional(wholeNumber(name, 1900, 2100));
 
-export const variantTable: CatalogueTable<Variant> = {
+const variantTable: CatalogueTable<Variant> = {
   columns: {
     mould: cell(text('mould'), (row) => row.mould),
     colours: cell(text('colours'), (row) => row.colours.join('+')),
@@ -123,7 +123,7 @@ function readParts(at: string): Bundle['parts'] | Refusal {
   return parts;
 }
 
-export const bundleTable: CatalogueTable<Bundle> = {
+const bundleTable: CatalogueTable<Bundle> = {
   columns: {
     id: cell(text('bundle'), (row) => row.id),
     name: cell(text('name'), (row) => row.name),
@@ -143,7 +143,7 @@ function readFigureParts(at: string): readonly LookPart[] | Refusal {
   return parts;
 }
 
-export const figureTable: CatalogueTable<OfficialFigure> = {
+const figureTable: CatalogueTable<OfficialFigure> = {
   columns: {
     id: cell(text('figure'), (row) => row.id),
     name: cell(text('name'), (row) => row.name),
@@ -172,7 +172,7 @@ function readYields(at: string): readonly Yield[] | Refusal {
   return yields;
 }
 
-export const sourceTable: CatalogueTable<Source> = {
+const sourceTable: CatalogueTable<Source> = {
   columns: {
     id: cell(text('source'), (row) => row.id),
     name: cell(text('name'), (row) => row.name),

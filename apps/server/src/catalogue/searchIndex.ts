@@ -3,6 +3,7 @@ import type { Database } from 'better-sqlite3';
 
 /** Above so many matches their order by relevance says little and costs much; they come by number instead. */
 const MOST_RANKED = 2000;
+const BATCH_BYTES = 64_000_000;
 
 /** The full-text index of variants (SQLite FTS5). Rows are numbered in `search_row`, for facets kept by number. */
 export class SearchTable {
@@ -12,21 +13,24 @@ export class SearchTable {
   index(catalogue: Catalogue, only: readonly string[] | null, tick: (done: number) => void = () => undefined): void {
     const writer = new DocumentWriter(catalogue);
     const columns = SEARCH_COLUMNS.join(', ');
-    const number = this.database
-      .prepare('INSERT INTO search_row (variant) VALUES (?) ON CONFLICT DO UPDATE SET variant = variant RETURNING row')
-      .pluck();
+    const known = this.database.prepare('SELECT row FROM search_row WHERE variant = ?').pluck();
+    const number = this.database.prepare('INSERT INTO search_row (variant) VALUES (?) RETURNING row').pluck();
     const forget = this.database.prepare('DELETE FROM variant_search WHERE rowid = ?');
     const insert = this.database.prepare(
       `INSERT INTO variant_search (rowid, ${columns}) VALUES (?, ${SEARCH_COLUMNS.map(() => '?').join(', ')})`,
     );
+    // One large batch in memory is sorted once; small ones would be merged again and again.
+    this.database.exec(`INSERT INTO variant_search (variant_search, rank) VALUES ('hashsize', ${BATCH_BYTES})`);
     if (only === null) {
       this.database.exec(`INSERT INTO variant_search (variant_search) VALUES ('delete-all')`);
       this.database.exec('DELETE FROM search_row');
     }
-    const variants = only === null ? catalogue.data.variants : catalogue.data.variants.filter((variant) => new Set(only).has(variant.id));
+    const wanted = only === null ? null : new Set(only);
+    const variants = catalogue.data.variants.filter((variant) => wanted === null || wanted.has(variant.id));
     variants.forEach((variant, i) => {
-      const row = number.get(variant.id) as number;
-      if (only !== null) forget.run(row);
+      const before = only === null ? undefined : (known.get(variant.id) as number | undefined);
+      if (before !== undefined) forget.run(before);
+      const row = before ?? (number.get(variant.id) as number);
       if (variant.mergedInto === undefined) {
         const document = writer.document(variant);
         insert.run(row, ...SEARCH_COLUMNS.map((column) => document[column]));

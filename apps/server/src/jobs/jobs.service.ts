@@ -28,7 +28,7 @@ const WHEN_BROKEN: Readonly<Record<JobKind, string>> = {
 };
 
 /** What a worker is given besides its own task: how it hears of a stop, and where it tells how it goes. */
-export interface JobLine {
+interface JobLine {
   readonly stop: SharedArrayBuffer;
   readonly port: MessagePort;
 }

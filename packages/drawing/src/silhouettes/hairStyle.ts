@@ -19,7 +19,7 @@ export interface HairStyle {
 /** Hair seen in a parting that reaches over the crown. */
 export const PARTING: Shape = { d: 'M-42,-66 C-42,-98 -22,-108 0,-108 C22,-108 42,-98 42,-66 Z', fill: 'c0', z: Z.head - 1 };
 
-export type Hairline = 'centre' | 'side' | 'fringe' | 'choppy' | 'swept' | 'curled';
+type Hairline = 'centre' | 'side' | 'fringe' | 'choppy' | 'swept' | 'curled';
 
 const HAIRLINES: Readonly<Record<Hairline, string>> = {
   centre: 'C42,-74 24,-88 0,-100 C-24,-88 -42,-74 -44,-54',

@@ -15,18 +15,22 @@ const STEPS = [
   `ALTER TABLE official_figure_next RENAME TO official_figure`,
   `CREATE TABLE bundle (id TEXT PRIMARY KEY, name TEXT NOT NULL, parts TEXT NOT NULL) STRICT`,
   `ALTER TABLE variant ADD COLUMN mergedInto TEXT REFERENCES variant(id)`,
+  // Foreign keys look for children of every row that is written while they are deferred.
+  `CREATE INDEX variant_merged ON variant(mergedInto)`,
   `CREATE TABLE photograph (id TEXT NOT NULL, kind TEXT NOT NULL, item TEXT NOT NULL, face TEXT NOT NULL, width INTEGER NOT NULL,
      height INTEGER NOT NULL, addedAt TEXT NOT NULL, PRIMARY KEY (kind, item, face)) STRICT`,
   `CREATE TABLE notice (id INTEGER PRIMARY KEY AUTOINCREMENT, at TEXT NOT NULL, figure TEXT NOT NULL REFERENCES figure(id), variant TEXT NOT NULL REFERENCES variant(id),
      text TEXT NOT NULL, dismissedAt TEXT) STRICT`,
   `CREATE INDEX notice_figure ON notice(figure)`,
+  `CREATE INDEX notice_variant ON notice(variant)`,
+  `CREATE INDEX variant_print ON variant(print)`,
   `CREATE TABLE catalogue_change (id INTEGER PRIMARY KEY AUTOINCREMENT, at TEXT NOT NULL, label TEXT NOT NULL, kind TEXT NOT NULL, item TEXT NOT NULL,
      before TEXT, after TEXT) STRICT`,
   `CREATE TRIGGER catalogue_change_is_append_only_update BEFORE UPDATE ON catalogue_change BEGIN SELECT RAISE(ABORT, 'the change log is append-only'); END`,
   `CREATE TRIGGER catalogue_change_is_append_only_delete BEFORE DELETE ON catalogue_change BEGIN SELECT RAISE(ABORT, 'the change log is append-only'); END`,
   `CREATE TABLE search_row (row INTEGER PRIMARY KEY, variant TEXT NOT NULL UNIQUE REFERENCES variant(id)) STRICT`,
   `CREATE VIRTUAL TABLE variant_search USING fts5(number, name, nickname, motif, colour, shape, source,
-     tokenize = 'porter unicode61 remove_diacritics 2', prefix = '2 3', content = '', contentless_delete = 1)`,
+     tokenize = 'porter unicode61 remove_diacritics 2', detail = column, content = '', contentless_delete = 1)`,
 ];
 
 export class Catalogue1764200000000 implements MigrationInterface {

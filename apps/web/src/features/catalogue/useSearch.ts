@@ -9,7 +9,7 @@ export const SORTS = [
   { value: 'colour', label: 'Colour' },
   { value: 'newest', label: 'Newest first' },
 ] as const;
-export type Sort = (typeof SORTS)[number]['value'];
+type Sort = (typeof SORTS)[number]['value'];
 
 /** Rows are fetched in pages; the list asks for the page it shows. */
 export const PAGE = 100;
