@@ -1,4 +1,5 @@
 // Drawing in Debian's chromium: whole figures and thumbnails, against putting markup that is ready into the page.
+/* global window, document -- what is measured runs in the page */
 import { chromium } from '@playwright/test';
 import { demoWorld } from '@outfit/demo';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';

@@ -86,7 +86,7 @@ function Composer({ id }: { readonly id: string }) {
             ))}
             <Choice
               aria-label="Add a motif"
-              className="!ml-auto !w-44"
+              className="!ml-auto !w-36"
               value=""
               options={[
                 { value: '', label: 'Add a motif…' },
