@@ -115,6 +115,13 @@ describe('carrying the catalogue in and out', () => {
     ['a formula for a name', 'colours', 'colour,name,hex\nx,"=cmd|calc",nohex\n', /Not a colour such as/],
     ['unknown yields', 'sources', 'source,name,kind,year,yields\nA-1,A,boxed set,2020,1 figure nobody\n', /no figure “nobody”/],
     ['a position nobody has', 'officialFigures', 'figure,name,parts\nF-1,F,tail HA-118·raven\n', /Write a position and a part/],
+    ['a zone nobody has', 'prints', 'print,name,motifs\nzz,Z,"belt, front, nowhere, walnut brass"\n', /no zone “nowhere”/],
+    [
+      'a region nobody has',
+      'moulds',
+      'mould,name,family,silhouette,fills,mass g,covers\nM-1,M,hair,head,headgear,1,head.bach 0.4\n',
+      /no region “head.bach”/,
+    ],
     [
       'covers over one',
       'moulds',

@@ -120,7 +120,39 @@ describe('own entries', () => {
     expect((await find('spinner')).total).toBe(0);
   });
 
+  test('a part that a look names, or named once, is not taken back', async () => {
+    const undoLast = async (): Promise<number> => {
+      const { body } = await server.get<{ id: number }[]>('catalogue/changes');
+      return (await server.post(`catalogue/changes/${body[0]?.id}/undo`)).status;
+    };
+    await save('variants', { id: 'HA-118·mallow', mould: 'HA-118', colours: ['mallow'] });
+    await server.post('looks/marta-quill-1/edits', {
+      label: 'Try mallow',
+      edits: [{ action: 'put on', position: 'headgear', variant: 'HA-118·mallow' }],
+    });
+    expect(await undoLast()).toBe(409);
+    await server.post('looks/marta-quill-1/undo');
+    expect(await undoLast()).toBe(409);
+    await server.post('looks/marta-quill-1/redo');
+    expect((await server.get('looks/marta-quill-1/picture.svg')).status).toBe(200);
+    await server.post('looks/marta-quill-1/undo');
+  });
+
+  test('a colour that a part is made in is not taken back', async () => {
+    await save('colours', { id: 'gooseberry', name: 'gooseberry', hex: '#9DAF4A', finish: 'solid', kind: 'cloth' });
+    const { body } = await server.get<{ id: number }[]>('catalogue/changes');
+    await save('variants', { id: 'AR-501·gooseberry', mould: 'AR-501', colours: ['gooseberry'] });
+    expect((await server.post(`catalogue/changes/${body[0]?.id}/undo`)).status).toBe(409);
+    expect((await catalogue()).colours.some((colour) => colour.id === 'gooseberry')).toBe(true);
+  });
+
   test.each([
+    [
+      'a number with separators in it',
+      'colours',
+      { id: 'a+b ·c', name: 'odd', hex: '#123456', finish: 'solid', kind: 'cloth' },
+      /cannot be a number/,
+    ],
     ['an unknown colour', 'variants', { id: 'HA-118·puce', mould: 'HA-118', colours: ['puce'] }, /no colour “puce”/],
     ['an unknown mould', 'variants', { id: 'HA-999·raven', mould: 'HA-999', colours: ['raven'] }, /no mould “HA-999”/],
     [

@@ -1,5 +1,6 @@
 import { variantIdOf, type CatalogueData, type OfficialFigure, type Source, type Variant } from './catalogue.js';
 import { POSITIONS } from './positions.js';
+import { REGIONS, ZONES } from './regions.js';
 import { yieldCycle } from './sources.js';
 
 /** The kinds of rows a catalogue holds, each after those it refers to. */
@@ -28,6 +29,9 @@ export interface KnownKeys {
 
 export const NOTHING_KNOWN: KnownKeys = { has: () => false, sources: [] };
 
+/** What stands between numbers, in part numbers and in files, cannot stand in one. */
+const SEPARATORS = /[\s,;+·]/;
+
 type Report = (field: string | null, reason: string) => void;
 
 /**
@@ -45,9 +49,13 @@ export function rowFaults(rows: CatalogueRows, known: KnownKeys): readonly RowFa
     moulds: (mould, report) => {
       if (mould.fills.length === 0) report('fills', 'A mould must go somewhere: name at least one position.');
       for (const motif of mould.motifs) if (!there('motifs', motif)) report('motifs', `There is no motif “${motif}”.`);
+      for (const region of Object.keys(mould.geometry.covers ?? {}))
+        if (!(REGIONS as readonly string[]).includes(region)) report('covers', `There is no region “${region}”.`);
     },
     prints: (print, report) => {
-      for (const { motif, colours } of print.motifs) {
+      for (const { motif, colours, zones } of print.motifs) {
+        const zone = zones.find((name) => !ZONES.includes(name));
+        if (zone !== undefined) report('motifs', `There is no zone “${zone}”. Zones are ${ZONES.join(', ')}.`);
         if (!there('motifs', motif)) report('motifs', `There is no motif “${motif}”.`);
         for (const colour of colours) if (!there('colours', colour)) report('motifs', `There is no colour “${colour}”.`);
       }
@@ -67,6 +75,8 @@ export function rowFaults(rows: CatalogueRows, known: KnownKeys): readonly RowFa
       const report: Report = (field, reason) => void faults.push({ kind, index, field, reason });
       const key = keyOf(row);
       if (key === '') report(null, 'This row has no name to be known by.');
+      else if (kind !== 'variants' && SEPARATORS.test(key))
+        report(null, `“${key}” cannot be a number: leave out spaces, commas, semicolons, “+” and “·”, which part numbers from each other.`);
       const first = seen.get(key);
       if (first === undefined) seen.set(key, index);
       else report(null, `“${key}” is there twice.`);

@@ -1,8 +1,13 @@
 import type { Position } from './positions.js';
 
+const FACE_ZONES = ['brow', 'eyes', 'mouth', 'chin'] as const;
+const TORSO_ZONES = ['collar', 'chest', 'belly', 'hem'] as const;
+const ARM_ZONES = ['upper', 'fore'] as const;
+const LEG_ZONES = ['thigh', 'shin', 'foot'] as const;
+
 /** Zones of a printed surface, named the same on every part that has them. */
-export type Zone =
-  'brow' | 'eyes' | 'mouth' | 'chin' | 'collar' | 'chest' | 'belly' | 'hem' | 'upper' | 'fore' | 'hip' | 'thigh' | 'shin' | 'foot';
+export const ZONES = [...FACE_ZONES, ...TORSO_ZONES, ...ARM_ZONES, 'hip', ...LEG_ZONES] as const;
+export type Zone = (typeof ZONES)[number];
 
 /** The face of a part a motif is printed on, seen from the part itself. */
 export type Face = 'front' | 'back' | 'side';
@@ -18,13 +23,24 @@ export type Region =
   | `hip.${'front' | 'back'}`
   | `leg.${'front' | 'side' | 'back'}.${'thigh' | 'shin' | 'foot'}`;
 
-const FACE_ZONES = ['brow', 'eyes', 'mouth', 'chin'] as const;
-const TORSO_ZONES = ['collar', 'chest', 'belly', 'hem'] as const;
-const LEG_ZONES = ['thigh', 'shin', 'foot'] as const;
-
 export const FACE_REGIONS: readonly Region[] = FACE_ZONES.map((zone): Region => `head.front.${zone}`);
 export const TORSO_FRONT_REGIONS: readonly Region[] = TORSO_ZONES.map((zone): Region => `torso.front.${zone}`);
 export const LEG_FRONT_REGIONS: readonly Region[] = LEG_ZONES.map((zone): Region => `leg.front.${zone}`);
+
+const SIDES = ['L', 'R'] as const;
+const FACINGS = ['front', 'back'] as const;
+
+/** Every region there is. */
+export const REGIONS: readonly Region[] = [
+  ...FACE_REGIONS,
+  'head.side',
+  'head.back',
+  ...FACINGS.flatMap((facing) => TORSO_ZONES.map((zone): Region => `torso.${facing}.${zone}`)),
+  ...ARM_ZONES.flatMap((zone) => SIDES.map((side): Region => `arm.${zone}.${side}`)),
+  ...SIDES.map((side): Region => `hand.${side}`),
+  ...FACINGS.map((facing): Region => `hip.${facing}`),
+  ...(['front', 'side', 'back'] as const).flatMap((facing) => LEG_ZONES.map((zone): Region => `leg.${facing}.${zone}`)),
+];
 
 const includes = <T extends string>(all: readonly T[], zone: string): zone is T => (all as readonly string[]).includes(zone);
 

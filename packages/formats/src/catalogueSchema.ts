@@ -1,4 +1,4 @@
-import { CATALOGUE_KINDS, CERTAINTIES, GRIPS, MATERIALS, MOOD_NAMES, POSITIONS, SOURCE_KINDS, YIELD_KINDS } from '@outfit/core';
+import { CATALOGUE_KINDS, CERTAINTIES, GRIPS, MATERIALS, MOOD_NAMES, POSITIONS, SOURCE_KINDS, YIELD_KINDS, ZONES } from '@outfit/core';
 
 /** JSON Schema (draft 2020-12) of the catalogue archive; written out to docs/formats by `npm run formats`. */
 const name = { type: 'string', minLength: 1, maxLength: 200 } as const;
@@ -65,7 +65,6 @@ const MOULD = object(
     skinColour: { type: 'integer', minimum: 0, maximum: 2 },
   },
 );
-const ZONES = ['brow', 'eyes', 'mouth', 'chin', 'collar', 'chest', 'belly', 'hem', 'upper', 'fore', 'hip', 'thigh', 'shin', 'foot'];
 const PRINT = object(
   {
     id: name,

@@ -15,6 +15,7 @@ import {
   MATERIALS,
   SOURCE_KINDS,
   YIELD_KINDS,
+  ZONES,
   type Certainty,
   type Grip,
   type Material,
@@ -22,23 +23,6 @@ import {
   type YieldKind,
   type Zone,
 } from '@outfit/core';
-
-const ZONES: readonly Zone[] = [
-  'brow',
-  'eyes',
-  'mouth',
-  'chin',
-  'collar',
-  'chest',
-  'belly',
-  'hem',
-  'upper',
-  'fore',
-  'hip',
-  'thigh',
-  'shin',
-  'foot',
-];
 
 export class ColourDto {
   @ApiProperty() id: string;

@@ -6,6 +6,7 @@ import {
   keyOf,
   merge,
   MergeRefused,
+  NOTHING_KNOWN,
   rowFaults,
   type CatalogueKind,
   type CatalogueRow,
@@ -21,8 +22,10 @@ import { CatalogueService } from './catalogue.service.js';
 import { SearchTable } from './searchIndex.js';
 import type { CatalogueChangeDto, SavedEntryDto } from './entries.dto.js';
 import { nowMade, toIndex } from './staleness.js';
+import type { CatalogueStore } from './store.js';
 
 const MOST_CHANGES = 100;
+const STILL_NAMED = 'Something names this entry by now: a look or its history, a piece, an offer or another entry. Nothing was changed.';
 
 interface ChangeRow {
   readonly id: number;
@@ -90,13 +93,19 @@ export class EntriesService {
     try {
       return await this.apply(before, { label: `Took back: ${change.label}`, kind: change.kind, item: change.item }, after, () => {
         for (const kind of [...CATALOGUE_KINDS].reverse())
-          for (const row of after[kind] ?? []) if (!was.has(`${kind}|${keyOf(row)}`)) store.remove(kind, keyOf(row));
+          for (const row of after[kind] ?? []) if (!was.has(`${kind}|${keyOf(row)}`)) this.takeOut(kind, keyOf(row), store);
+        // Rows name each other in documents that foreign keys do not see.
+        if (rowFaults(store.read(), NOTHING_KNOWN).length > 0) throw new Problem(409, STILL_NAMED);
       });
     } catch (error) {
-      if ((error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT'))
-        throw new Problem(409, 'Something refers to this entry by now: a look, a piece, an offer or another entry. Nothing was changed.');
+      if ((error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT')) throw new Problem(409, STILL_NAMED);
       throw error;
     }
+  }
+
+  private takeOut(kind: CatalogueKind, key: string, store: CatalogueStore): void {
+    if (kind === 'variants' && store.isPlanned(key)) throw new Problem(409, STILL_NAMED);
+    store.remove(kind, key);
   }
 
   changes(): CatalogueChangeDto[] {

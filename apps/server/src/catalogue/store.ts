@@ -223,6 +223,17 @@ export class CatalogueStore {
     source.yields.forEach(({ kind, item, quantity, certainty }, place) => insert.run(source.id, place, kind, item, quantity, certainty));
   }
 
+  /** Does a look name a variant, or did it once, so that undo could bring it back? */
+  isPlanned(variant: string): boolean {
+    const named = `json_extract(part.value, '$.variant') = :variant`;
+    const found = this.prepared(
+      `SELECT EXISTS (SELECT 1 FROM look, json_each(look.parts) AS part WHERE ${named})
+           OR EXISTS (SELECT 1 FROM change, json_each(change.before, '$.parts') AS part WHERE ${named})
+           OR EXISTS (SELECT 1 FROM change, json_each(change.after, '$.parts') AS part WHERE ${named})`,
+    ).pluck();
+    return found.get({ variant }) === 1;
+  }
+
   /** Takes a row out again. Fails on its foreign keys when something refers to it. */
   remove(kind: CatalogueKind, key: string): void {
     const { table, columns } = CODECS[kind];
