@@ -1,6 +1,6 @@
 // Search and import over 60,000 and 100,000 variants, as ratios to a plain baseline in the same run.
 import 'reflect-metadata';
-import { Catalogue, DocumentWriter, SEARCH_COLUMNS, variantIdOf } from '@outfit/core';
+import { Catalogue, plainWords, variantIdOf } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import { CATALOGUE_TABLES, writeCatalogueTable } from '@outfit/formats';
 import SQLite from 'better-sqlite3';
@@ -57,18 +57,28 @@ const time = async (work) => {
 };
 const quantile = (times, q) => [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * q))];
 
+/** Everything a part is searched by in one text, for the baseline. */
+function textOf(variant, catalogue) {
+  const mould = catalogue.mouldOf(variant);
+  const print = catalogue.printOf(variant);
+  const motifs = [...(print?.motifs.map((motif) => motif.motif) ?? []), ...mould.motifs].map((motif) => catalogue.motifName(motif));
+  const colours = variant.colours.flatMap((id) => [id, ...plainWords(catalogue.colour(id))]);
+  return [mould.number, mould.name, mould.family, ...mould.nicknames, ...mould.shape.words, print?.name ?? '', ...motifs, ...colours].join(
+    ' ',
+  );
+}
+
 async function searching() {
   const data = grown(60_000);
   const app = await createApp({ dataFolder: join(folder, 'search'), webFolder: null, demo: false });
   app.get(CatalogueService).fill(data);
   const service = app.get(SearchService);
   const catalogue = new Catalogue(data);
-  const writer = new DocumentWriter(catalogue);
   const plain = new SQLite(':memory:');
   plain.exec('CREATE TABLE document (id TEXT, text TEXT)');
   const insert = plain.prepare('INSERT INTO document VALUES (?, ?)');
   plain.transaction(() => {
-    for (const variant of data.variants) insert.run(variant.id, SEARCH_COLUMNS.map((column) => writer.document(variant)[column]).join(' '));
+    for (const variant of data.variants) insert.run(variant.id, textOf(variant, catalogue));
   })();
   const scan = (q) => {
     const words = q.toLowerCase().split(' ');
@@ -142,7 +152,7 @@ async function importing() {
     'Import of 100,000 variants from CSV, against bare csv-parse and prepared inserts of the same rows (times the baseline; 2 is half its rate):',
   );
   console.log(
-    `  dry run ${(dry / baseline).toFixed(2)}, import with checks and full-text index ${(whole / baseline).toFixed(2)} (baseline ${(baseline / 1000).toFixed(2)} s)`,
+    `  dry run ${(dry / baseline).toFixed(2)}, import with checks ${(whole / baseline).toFixed(2)} (baseline ${(baseline / 1000).toFixed(2)} s)`,
   );
 }
 

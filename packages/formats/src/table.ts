@@ -60,18 +60,15 @@ interface Record_ {
   readonly info: { readonly lines: number };
 }
 
-function records(text: string, limits: TableLimits): readonly { cells: readonly string[]; line: number }[] {
+const parsing = (text: string, limits: TableLimits) => {
   const header = text.slice(0, text.search(/\r|\n|$/));
   const delimiter = [',', ';', '\t'].reduce((best, mark) => (header.split(mark).length > header.split(best).length ? mark : best), ',');
+  return { delimiter, relax_column_count: true, skip_empty_lines: true, to: limits.maxRows + 2 };
+};
+
+function records(text: string, limits: TableLimits): readonly (readonly string[])[] {
   try {
-    const rows = parse(text, {
-      delimiter,
-      info: true,
-      relax_column_count: true,
-      skip_empty_lines: true,
-      to: limits.maxRows + 2,
-    }) as unknown as Record_[];
-    return rows.map(({ record, info }) => ({ cells: record, line: info.lines - (record.join('').split('\n').length - 1) }));
+    return parse(text, parsing(text, limits));
   } catch (error) {
     const line = (error as { lines?: number }).lines;
     throw new UnreadableFile(
@@ -80,8 +77,14 @@ function records(text: string, limits: TableLimits): readonly { cells: readonly 
   }
 }
 
+/** The line each record begins in. Asked for only when something has to be told: it makes parsing much slower. */
+function linesOf(text: string, limits: TableLimits): readonly number[] {
+  const rows = parse(text, { ...parsing(text, limits), info: true }) as unknown as Record_[];
+  return rows.map(({ record, info }) => info.lines - (record.join('').split('\n').length - 1));
+}
+
 /** Undoes the apostrophe that `writeTable` puts before a cell that a spreadsheet would run. */
-const plainCell = (cell: string): string => (/^'+[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim();
+const plainCell = (cell: string): string => (cell.startsWith("'") && /^'+[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim();
 
 /**
  * Reads a CSV file row by row. Comma, semicolon or tab, told from the header. Every problem is reported with line,
@@ -91,10 +94,11 @@ const plainCell = (cell: string): string => (/^'+[=+\-@\t\r]/.test(cell) ? cell.
 export function readTable<C extends Columns>(bytes: Uint8Array, columns: C, limits: TableLimits = TABLE_LIMITS): TableReport<RowOf<C>> {
   if (bytes.byteLength > limits.maxBytes)
     throw new UnreadableFile(`The file is over ${limits.maxBytes / 1_000_000} MB. Split it and import the halves.`);
-  const [header, ...rows] = records(decodeText(bytes), limits);
+  const text = decodeText(bytes);
+  const [header, ...rows] = records(text, limits);
   if (!header) throw new UnreadableFile('The file is empty.');
   if (rows.length > limits.maxRows) throw new UnreadableFile(`The file has over ${limits.maxRows} rows. Split it and import the halves.`);
-  const names = header.cells.map((cell) => cell.trim().toLowerCase());
+  const names = header.map((cell) => cell.trim().toLowerCase());
   const wanted = Object.values(columns).map((column) => column.name);
   const missing = Object.values(columns).filter((column) => column.optional === undefined && !names.includes(column.name));
   const unknown = names.filter((name) => !wanted.includes(name));
@@ -107,37 +111,54 @@ export function readTable<C extends Columns>(bytes: Uint8Array, columns: C, limi
   if (unknown.length > 0) throw new UnreadableFile(`Unknown column ${quoted(unknown)}. Known are ${quoted(wanted)}.`);
   if (doubled.length > 0) throw new UnreadableFile(`The column ${quoted(doubled)} is there twice.`);
 
-  const sound: { line: number; row: RowOf<C> }[] = [];
+  const sound: { readonly line: number; readonly row: RowOf<C> }[] = [];
   const problems: RowProblem[] = [];
-  for (const { cells, line } of rows) {
+  const places = Object.entries(columns).map(([key, column]) => ({ key, column, at: names.indexOf(column.name) }));
+  let lines: readonly number[] | null = null;
+  const line = (index: number): number => (lines ??= linesOf(text, limits))[index + 1] ?? index + 2;
+  rows.forEach((cells, index) => {
     if (cells.length !== names.length) {
-      problems.push({ line, column: null, value: null, reason: `This row has ${cells.length} cells, the header ${names.length}.` });
-      continue;
+      problems.push({
+        line: line(index),
+        column: null,
+        value: null,
+        reason: `This row has ${cells.length} cells, the header ${names.length}.`,
+      });
+      return;
     }
-    const { row, faults } = readRow(cells, names, columns, line);
-    if (faults.length > 0) problems.push(...faults);
-    else sound.push({ line, row });
-  }
+    const { row, faults } = readRow(cells, places);
+    for (const fault of faults) problems.push({ line: line(index), ...fault });
+    // Lines are worked out when the first is asked for: most files have nothing to tell.
+    if (faults.length === 0) sound.push(withLine(row as RowOf<C>, () => line(index)));
+  });
   return { sound, problems, rowCount: rows.length };
 }
 
-function readRow<C extends Columns>(
-  cells: readonly string[],
-  names: readonly string[],
-  columns: C,
-  line: number,
-): { row: RowOf<C>; faults: RowProblem[] } {
+const withLine = <Row>(row: Row, of: () => number): { readonly line: number; readonly row: Row } => ({
+  row,
+  get line() {
+    return of();
+  },
+});
+
+interface Place {
+  readonly key: string;
+  readonly column: Column<unknown>;
+  readonly at: number;
+}
+
+function readRow(cells: readonly string[], places: readonly Place[]): { row: Record<string, unknown>; faults: Omit<RowProblem, 'line'>[] } {
   const row: Record<string, unknown> = {};
-  const faults: RowProblem[] = [];
-  for (const [key, column] of Object.entries(columns)) {
-    const text = plainCell(cells[names.indexOf(column.name)] ?? '');
+  const faults: Omit<RowProblem, 'line'>[] = [];
+  for (const { key, column, at } of places) {
+    const text = plainCell(cells[at] ?? '');
     if (text === '' && column.optional !== undefined) row[key] = column.optional;
-    else if (text === '') faults.push({ line, column: column.name, value: '', reason: 'This cell is empty.' });
+    else if (text === '') faults.push({ column: column.name, value: '', reason: 'This cell is empty.' });
     else {
       const value = column.read(text);
-      if (value instanceof Refusal) faults.push({ line, column: column.name, value: text, reason: value.reason });
+      if (value instanceof Refusal) faults.push({ column: column.name, value: text, reason: value.reason });
       else row[key] = value;
     }
   }
-  return { row: row as RowOf<C>, faults };
+  return { row, faults };
 }

@@ -4,7 +4,6 @@ import { Catalogue, type CatalogueData } from '@outfit/core';
 import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
 import { CatalogueStore } from './store.js';
-import { SearchTable } from './searchIndex.js';
 
 @Injectable()
 export class CatalogueService {
@@ -41,7 +40,6 @@ export class CatalogueService {
   /** Writes a whole catalogue into an empty database, within the caller's transaction. */
   fill(data: CatalogueData): void {
     this.store.write(data);
-    new SearchTable(this.connection).index(new Catalogue(data), null);
     this.changed();
   }
 }

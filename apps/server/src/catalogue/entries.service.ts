@@ -19,9 +19,8 @@ import { DataSource } from 'typeorm';
 import { Clock } from '../common/clock.js';
 import { notFound, Problem } from '../common/problem.js';
 import { CatalogueService } from './catalogue.service.js';
-import { SearchTable } from './searchIndex.js';
 import type { CatalogueChangeDto, SavedEntryDto } from './entries.dto.js';
-import { nowMade, toIndex } from './staleness.js';
+import { nowMade } from './nowMade.js';
 import type { CatalogueStore } from './store.js';
 
 const MOST_CHANGES = 100;
@@ -131,7 +130,6 @@ export class EntriesService {
         alsoRemove();
         store.recordChange({ ...change, at, before, after: rows });
         const catalogue = new Catalogue(store.read());
-        new SearchTable(connection).index(catalogue, toIndex(written, catalogue));
         const notices = written.turnedMade.map((id) => store.tellMade(id, nowMade(id, catalogue), at));
         return Promise.resolve({ kind: change.kind, key: change.item, notices: notices.reduce((all, count) => all + count, 0) });
       });

@@ -10,9 +10,8 @@ import {
 import { CATALOGUE_TABLES, readArchive, readCatalogueTable, UnreadableFile, type CatalogueTable } from '@outfit/formats';
 import SQLite from 'better-sqlite3';
 import type { MessagePort } from 'node:worker_threads';
-import { nowMade, toIndex } from './staleness.js';
+import { nowMade } from './nowMade.js';
 import type { ImportProgress, ImportReport, ImportRowProblem } from '../jobs/index.js';
-import { SearchTable } from './searchIndex.js';
 import { CatalogueStore, type Written } from './store.js';
 
 export interface ImportTask {
@@ -137,9 +136,11 @@ export default function importCatalogue(task: ImportTask): ImportOutcome {
     const take = database.transaction(() => {
       database.pragma('defer_foreign_keys = ON');
       const written = store.write(rows, (done) => tell('writing', done, soundCount));
-      const catalogue = new Catalogue(store.read());
-      new SearchTable(database).index(catalogue, toIndex(written, catalogue), (done) => tell('indexing', done, soundCount));
-      const notices = written.turnedMade.reduce((all, id) => all + store.tellMade(id, nowMade(id, catalogue), task.at), 0);
+      const catalogue = written.turnedMade.length > 0 ? new Catalogue(store.read()) : null;
+      const notices = written.turnedMade.reduce(
+        (all, id) => all + (catalogue ? store.tellMade(id, nowMade(id, catalogue), task.at) : 0),
+        0,
+      );
       store.recordChange({
         at: task.at,
         label: `Imported ${soundCount} rows of ${task.what}`,
@@ -148,7 +149,7 @@ export default function importCatalogue(task: ImportTask): ImportOutcome {
         before: null,
         after: null,
       });
-      tell('indexing', soundCount, soundCount);
+      tell('writing', soundCount, soundCount);
       return report(written, soundCount, notices);
     });
     return { report: take.immediate() };

@@ -2,33 +2,34 @@ import { Injectable } from '@nestjs/common';
 import {
   FACETS,
   FacetIndex,
+  FactBook,
   mainColourOf,
   readQuery,
-  SEARCH_COLUMNS,
   Vocabulary,
-  DocumentWriter,
   type Catalogue,
   type FacetFilter,
+  type Ranking,
   type Variant,
 } from '@outfit/core';
 import { CatalogueService } from './catalogue.service.js';
+import { FactIndex } from './factIndex.js';
 import type { SearchAnswerDto, SearchQuery } from './search.dto.js';
-import { SearchTable } from './searchIndex.js';
 
-/** What a search needs at hand, made from one state of the catalogue and of what is owned. */
+/** What a search needs at hand, made from one state of the catalogue. */
 interface Shelf {
-  readonly key: string;
   readonly catalogue: Catalogue;
-  /** Variants by search row; null where a double stood. */
-  readonly variants: readonly (Variant | null)[];
-  readonly facets: FacetIndex;
+  /** The variants that can be found, by number; doubles are left out. Rows of everything else point here. */
+  readonly variants: readonly Variant[];
   readonly all: Int32Array;
+  readonly book: FactBook;
+  readonly index: FactIndex;
   readonly vocabulary: Vocabulary;
 }
 
 @Injectable()
 export class SearchService {
-  private shelf: Shelf | null = null;
+  private shelf: { readonly revision: number; readonly shelf: Shelf } | null = null;
+  private facets: { readonly key: string; readonly facets: FacetIndex } | null = null;
 
   constructor(private readonly catalogue: CatalogueService) {}
 
@@ -36,20 +37,11 @@ export class SearchService {
   async search({ q, sort, offset, limit, ...asked }: SearchQuery): Promise<SearchAnswerDto> {
     const shelf = await this.shelfNow();
     const { words, corrected } = readQuery(q, shelf.vocabulary);
-    const table = new SearchTable(this.catalogue.connection);
-    let any = false;
-    let found: { rows: readonly number[]; ranked: boolean } = { rows: [], ranked: false };
-    if (words.length > 0) {
-      found = table.match(words, false);
-      if (found.rows.length === 0 && words.length > 1) {
-        any = true;
-        found = table.match(words, true);
-      }
-    }
-    const rows = words.length > 0 ? Int32Array.from(found.rows) : shelf.all;
+    const { rows, any }: Ranking =
+      words.length === 0 ? { rows: shelf.all, any: false } : shelf.book.rank(words.map((word) => shelf.index.hits(word)));
     const filter: FacetFilter = Object.fromEntries(FACETS.map((facet) => [facet, asked[facet] ?? []]));
-    const { rows: kept, counts } = shelf.facets.narrow(rows, filter);
-    const ordered = this.order(kept, sort === 'best' && !found.ranked ? 'number' : sort, shelf);
+    const { rows: kept, counts } = this.facetsNow(shelf).narrow(rows, filter);
+    const ordered = order(kept, sort, shelf);
     return {
       total: kept.length,
       words,
@@ -61,75 +53,64 @@ export class SearchService {
     };
   }
 
-  private order(rows: Int32Array, sort: SearchQuery['sort'], { variants, catalogue }: Shelf): Int32Array {
-    const at = (row: number): Variant => variants[row] as Variant;
-    const byNumber = (a: number, b: number): number => (at(a).id < at(b).id ? -1 : 1);
-    switch (sort) {
-      case 'best':
-        return rows;
-      case 'number':
-        return rows.sort((a, b) => a - b);
-      case 'newest':
-        return rows.sort((a, b) => (at(b).made?.from ?? 0) - (at(a).made?.from ?? 0) || byNumber(a, b));
-      case 'colour':
-        return rows.sort((a, b) => {
-          const [first, second] = [mainColourOf(at(a), catalogue).name, mainColourOf(at(b), catalogue).name];
-          return first === second ? byNumber(a, b) : first < second ? -1 : 1;
-        });
-    }
+  private async shelfNow(): Promise<Shelf> {
+    const { revision } = this.catalogue;
+    if (this.shelf?.revision === revision) return this.shelf.shelf;
+    this.shelf?.shelf.index.close();
+    const catalogue = await this.catalogue.catalogue();
+    const variants = catalogue.data.variants.filter((variant) => variant.mergedInto === undefined);
+    const book = new FactBook(variants, catalogue);
+    const vocabulary = new Vocabulary();
+    for (const { text } of book.facts) vocabulary.add(text);
+    const shelf: Shelf = { catalogue, variants, all: Int32Array.from(variants.keys()), book, index: new FactIndex(book.facts), vocabulary };
+    this.shelf = { revision, shelf };
+    return shelf;
   }
 
-  private async shelfNow(): Promise<Shelf> {
-    const { connection } = this.catalogue;
-    const owned = connection.prepare('SELECT DISTINCT variant FROM piece').pluck();
+  /** Facets change with what is owned as well. */
+  private facetsNow({ variants, catalogue }: Shelf): FacetIndex {
+    const { connection, revision } = this.catalogue;
     const pieces = connection.prepare(`SELECT COUNT(*) || ':' || COALESCE(MAX(id), 0) FROM piece`).pluck().get() as string;
-    const key = `${this.catalogue.revision}|${pieces}`;
-    if (this.shelf?.key === key) return this.shelf;
-    const catalogue = await this.catalogue.catalogue();
-    const known = new Map(catalogue.data.variants.map((variant) => [variant.id, variant]));
-    const variants: (Variant | null)[] = [];
-    for (const { row, variant } of new SearchTable(connection).rows()) variants[row] = known.get(variant) ?? null;
-    const rows: number[] = [];
-    for (let row = 0; row < variants.length; row += 1) if (variants[row] && variants[row]?.mergedInto === undefined) rows.push(row);
-    const ownedNow = new Set((owned.all() as string[]).map((id) => catalogue.variant(id).id));
-    const anyVariant = catalogue.data.variants[0];
-    const dense = Array.from(variants, (variant) => variant ?? anyVariant).filter((variant) => variant !== undefined);
-    this.shelf = {
-      key,
-      catalogue,
-      variants,
-      facets: new FacetIndex(dense, catalogue, (id) => ownedNow.has(id)),
-      all: Int32Array.from(rows),
-      vocabulary: vocabularyOf(catalogue),
-    };
-    return this.shelf;
+    const key = `${revision}|${pieces}`;
+    if (this.facets?.key === key) return this.facets.facets;
+    const owned = new Set(
+      (connection.prepare('SELECT DISTINCT variant FROM piece').pluck().all() as string[]).map((id) => catalogue.resolve(id)),
+    );
+    const facets = new FacetIndex(variants, catalogue, (id) => owned.has(id));
+    this.facets = { key, facets };
+    return facets;
   }
 }
 
-/** Every word that can be found. Each mould, print, colour and source brings its words once for each variant it has. */
-function vocabularyOf(catalogue: Catalogue): Vocabulary {
-  const vocabulary = new Vocabulary();
-  const writer = new DocumentWriter(catalogue);
-  const seen = new Set<string>();
-  for (const variant of catalogue.data.variants) {
-    const document = writer.document(variant);
-    for (const column of SEARCH_COLUMNS) {
-      const text = document[column];
-      if (seen.has(text)) continue;
-      seen.add(text);
-      vocabulary.add(text);
+function order(rows: Int32Array, sort: SearchQuery['sort'], { variants, catalogue }: Shelf): Int32Array {
+  const at = (row: number): Variant => variants[row] as Variant;
+  switch (sort) {
+    case 'best':
+      return rows;
+    case 'number':
+      return rows.sort();
+    case 'newest':
+      return rows.sort((a, b) => (at(b).made?.from ?? 0) - (at(a).made?.from ?? 0) || a - b);
+    case 'colour': {
+      const names = new Map(
+        catalogue.data.colours
+          .map((colour) => colour.name)
+          .sort()
+          .map((name, i) => [name, i]),
+      );
+      const place = (row: number): number => names.get(mainColourOf(at(row), catalogue).name) ?? 0;
+      return rows.sort((a, b) => place(a) - place(b) || a - b);
     }
   }
-  return vocabulary;
 }
 
 const MOST_MOULDS = 3;
+const LOOKED_AT = 400;
 
-/** The moulds most of what was found is made in: their colours answer “does it exist in …?” at once. */
+/** The moulds most of what was found is made in, the best matches counting most: their colours answer “does it exist in …?”. */
 function mouldsAmong(rows: Int32Array, { variants }: Shelf): string[] {
-  const first = rows.slice(0, 400);
   const counts = new Map<string, number>();
-  first.forEach((row, i) => {
+  rows.subarray(0, LOOKED_AT).forEach((row, i) => {
     const mould = variants[row]?.mould;
     if (mould !== undefined) counts.set(mould, (counts.get(mould) ?? 0) + 1 / (1 + i / 20));
   });

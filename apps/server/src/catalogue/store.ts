@@ -173,11 +173,13 @@ export class CatalogueStore {
   private each(rows: CatalogueRows, tick: (count: number) => void, really: boolean): Written {
     const written = { added: perKind<string[]>(() => []), changed: perKind<string[]>(() => []), sameCount: 0, turnedMade: [] as string[] };
     let count = 0;
-    for (const kind of CATALOGUE_KINDS)
+    for (const kind of CATALOGUE_KINDS) {
+      const there = (rows[kind]?.length ?? 0) > 1 ? this.keys(kind) : null;
       for (const row of rows[kind] ?? []) {
-        this.writeRow(kind, row, written, really);
+        this.writeRow(kind, row, written, really, there?.has(keyOf(row)) ?? true);
         if ((count += 1) % 1000 === 0) tick(count);
       }
+    }
     return written;
   }
 
@@ -186,13 +188,12 @@ export class CatalogueStore {
     row: CatalogueRow<CatalogueKind>,
     written: { added: Record<CatalogueKind, string[]>; changed: Record<CatalogueKind, string[]>; sameCount: number; turnedMade: string[] },
     really: boolean,
+    mayBeThere: boolean,
   ): void {
     const codec = CODECS[kind] as unknown as TableCodec<CatalogueRow<CatalogueKind>>;
     const values = codec.values(row);
     const key = keyOf(row);
-    const before = this.prepared(`SELECT ${codec.columns.join(', ')} FROM ${codec.table} WHERE ${codec.columns[0] ?? ''} = ?`)
-      .raw()
-      .get(key) as Value[] | undefined;
+    const before = mayBeThere ? this.valuesOf(codec, key) : undefined;
     const sameYields = kind !== 'sources' || this.sameYields(row as Source);
     if (before && sameYields && before.every((value, i) => value === values[i])) {
       written.sameCount += 1;
@@ -210,6 +211,11 @@ export class CatalogueStore {
       this.prepared(`INSERT INTO ${codec.table} (${codec.columns.join(', ')}) VALUES (${marks})`).run(...values);
     }
     if (kind === 'sources') this.writeYields(row as Source);
+  }
+
+  private valuesOf(codec: Pick<TableCodec<unknown>, 'table' | 'columns'>, key: string): Value[] | undefined {
+    const sql = `SELECT ${codec.columns.join(', ')} FROM ${codec.table} WHERE ${codec.columns[0] ?? ''} = ?`;
+    return this.prepared(sql).raw().get(key) as Value[] | undefined;
   }
 
   private sameYields(source: Source): boolean {
@@ -238,10 +244,6 @@ export class CatalogueStore {
   remove(kind: CatalogueKind, key: string): void {
     const { table, columns } = CODECS[kind];
     if (kind === 'sources') this.prepared('DELETE FROM source_yield WHERE source = ?').run(key);
-    if (kind === 'variants') {
-      this.prepared('DELETE FROM variant_search WHERE rowid = (SELECT row FROM search_row WHERE variant = ?)').run(key);
-      this.prepared('DELETE FROM search_row WHERE variant = ?').run(key);
-    }
     this.prepared(`DELETE FROM ${table} WHERE ${columns[0] ?? ''} = ?`).run(key);
   }
 

@@ -1,6 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 
-const PHASES = ['reading', 'checking', 'comparing', 'writing', 'indexing'] as const;
+const PHASES = ['reading', 'checking', 'comparing', 'writing'] as const;
 
 export class ImportProgress {
   @ApiProperty({ enum: PHASES }) phase: (typeof PHASES)[number];

@@ -1,3 +1,3 @@
-export * from './document.js';
+export * from './facts.js';
 export * from './facets.js';
 export * from './spelling.js';

@@ -2,10 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
   Catalogue,
-  DocumentWriter,
   editDistance,
   FACETS,
   FacetIndex,
+  FactBook,
   readQuery,
   Vocabulary,
   wordsOf,
@@ -16,20 +16,74 @@ import { DATA } from '../fixture.js';
 
 const catalogue = new Catalogue(DATA);
 
-describe('a search document', () => {
-  const document = (id: string) => new DocumentWriter(catalogue).document(catalogue.variant(id));
+/** Facts of the fixture, and hits found by looking for the word itself. */
+const book = new FactBook(DATA.variants, catalogue);
+const hits = (word: string) =>
+  book.facts.flatMap(({ text }, fact) => {
+    const words = wordsOf(text);
+    return words.some((known) => known.startsWith(word)) ? [{ fact, whole: words.includes(word) }] : [];
+  });
+const find = (...words: string[]) => {
+  const { rows, any } = book.rank(words.map(hits));
+  return { ids: [...rows].map((row) => DATA.variants[row]?.id ?? ''), any };
+};
 
-  test('says what people would type: number with and without dash, plain colours, sources and who wore it', () => {
-    const { number, colour, source } = document('HD-1·light·reader');
-    expect(number).toBe('HD-1 HD1');
-    expect(colour).toContain('beige');
-    expect(source).toContain('First box');
-    expect(source).toContain('Ann');
+describe('the facts of a catalogue', () => {
+  const textsOf = (id: string): string =>
+    book.facts
+      .filter((_, fact) => [...book.rank([[{ fact, whole: true }]]).rows].some((row) => DATA.variants[row]?.id === id))
+      .map(({ text }) => text)
+      .join(' ');
+
+  test('are what people would type: number with and without dash, plain colours, sources and who wore it', () => {
+    const text = textsOf('HD-1·light·reader');
+    for (const word of ['HD-1', 'HD1', 'beige', 'First box', 'Ann']) expect(text).toContain(word);
   });
 
-  test('calls hair what hair is called', () => {
-    expect(document('HA-2·red').colour).toMatch(/\bred\b/);
-    expect(document('HA-1·black').colour).toMatch(/\bblack\b/);
+  test('are fewer than the variants that share them', () => {
+    expect(book.facts.filter((fact) => fact.column === 'name').length).toBe(new Set(DATA.variants.map((variant) => variant.mould)).size);
+  });
+
+  test('rank a main colour before another, a whole word before a beginning, made before imagined', () => {
+    const { ids } = find('knot');
+    expect(ids.every((id) => id.startsWith('HA-2'))).toBe(true);
+    expect(ids[ids.length - 1]).toBe('HA-2·red');
+    const twoColours = ['HE-1·brown+red', 'HE-1·red+brown'].map((id) => ({
+      id,
+      mould: 'HE-1',
+      colours: (id.split('·')[1] ?? '').split('+'),
+      made: { from: 1, until: 2 },
+    }));
+    const lanterns = new FactBook(twoColours, catalogue);
+    const red = lanterns.facts.flatMap(({ text }, fact) => (wordsOf(text).includes('red') ? [{ fact, whole: true }] : []));
+    expect([...lanterns.rank([red]).rows]).toEqual([1, 0]);
+  });
+
+  test('give all the words, or, when nothing has all, some of them', () => {
+    expect(find('knot', 'red')).toEqual({ ids: ['HA-2·red'], any: false });
+    const some = find('knot', 'lantern');
+    expect(some.any).toBe(true);
+    expect(new Set(some.ids.map((id) => id.split('·')[0]))).toEqual(
+      new Set(['HA-2', 'HE-1', ...some.ids.filter((id) => id.startsWith('HA-1')).map(() => 'HA-1')]),
+    );
+    expect(find('nowhere')).toEqual({ ids: [], any: false });
+  });
+
+  test('agree with asking every variant by itself', () => {
+    const words = [...new Set(book.facts.flatMap(({ text }) => wordsOf(text)))];
+    const of = (row: number): Set<string> =>
+      new Set(book.facts.flatMap(({ text }, fact) => ([...book.rank([[{ fact, whole: true }]]).rows].includes(row) ? wordsOf(text) : [])));
+    const known = DATA.variants.map((_, row) => of(row));
+    fc.assert(
+      fc.property(fc.subarray(words, { minLength: 1, maxLength: 3 }), (asked) => {
+        const { rows, any } = book.rank(asked.map(hits));
+        const has = (row: number): number => asked.filter((word) => [...(known[row] ?? [])].some((one) => one.startsWith(word))).length;
+        const least = any ? 1 : asked.length;
+        expect([...rows].sort((a, b) => a - b)).toEqual(DATA.variants.flatMap((_, row) => (has(row) >= least ? [row] : [])));
+        if (any) expect(DATA.variants.some((_, row) => has(row) === asked.length)).toBe(false);
+      }),
+      { numRuns: 60 },
+    );
   });
 });
 

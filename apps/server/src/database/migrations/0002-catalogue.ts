@@ -1,6 +1,6 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
-/** Sources say what they yield; bundles, merged doubles, own photographs, notices, and full-text search. */
+/** Sources say what they yield; bundles, merged doubles, own photographs and notices. */
 const STEPS = [
   `ALTER TABLE source ADD COLUMN printRunCopies INTEGER`,
   `ALTER TABLE source ADD COLUMN printRunCertainty TEXT`,
@@ -28,9 +28,6 @@ const STEPS = [
      before TEXT, after TEXT) STRICT`,
   `CREATE TRIGGER catalogue_change_is_append_only_update BEFORE UPDATE ON catalogue_change BEGIN SELECT RAISE(ABORT, 'the change log is append-only'); END`,
   `CREATE TRIGGER catalogue_change_is_append_only_delete BEFORE DELETE ON catalogue_change BEGIN SELECT RAISE(ABORT, 'the change log is append-only'); END`,
-  `CREATE TABLE search_row (row INTEGER PRIMARY KEY, variant TEXT NOT NULL UNIQUE REFERENCES variant(id)) STRICT`,
-  `CREATE VIRTUAL TABLE variant_search USING fts5(number, name, nickname, motif, colour, shape, source,
-     tokenize = 'porter unicode61 remove_diacritics 2', detail = column, content = '', contentless_delete = 1)`,
 ];
 
 export class Catalogue1764200000000 implements MigrationInterface {

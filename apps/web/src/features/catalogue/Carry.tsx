@@ -24,7 +24,6 @@ const PHASES = {
   checking: 'Checking',
   comparing: 'Comparing',
   writing: 'Writing',
-  indexing: 'Making it findable',
 } as const;
 
 /** Files of the catalogue out and in: looked at first, taken only after the person agreed. */

@@ -1,0 +1,140 @@
+import type { Catalogue, Source, Variant } from '../catalogue.js';
+import { hairWords, plainWords } from '../plainColour.js';
+import { sourcesByVariant } from '../sources.js';
+
+/** What a fact is about, and how much a word found in it counts. */
+export const FACT_WEIGHTS = {
+  number: 10,
+  nickname: 8,
+  name: 6,
+  motif: 4,
+  colour: 3,
+  shape: 2,
+  'other colour': 1.5,
+  source: 1,
+} as const;
+export type FactColumn = keyof typeof FACT_WEIGHTS;
+
+/** A word that is whole in a fact counts more than one that only begins there. */
+const WHOLE_WORD = 1.5;
+
+/** A text that many variants share: what a mould is called, what a print shows, the words for a colour, where it came from. */
+export interface Fact {
+  readonly column: FactColumn;
+  readonly text: string;
+}
+
+/** A fact in which a word was found; `whole` when it stands there whole. */
+export interface FactHit {
+  readonly fact: number;
+  readonly whole: boolean;
+}
+
+/** Rows of variants that were found, the best first. */
+export interface Ranking {
+  readonly rows: Int32Array;
+  /** Nothing has all the words: these have some of them. */
+  readonly any: boolean;
+}
+
+/**
+ * The facts of a catalogue, and which variants each is true of. Few texts stand for many variants, so that searching
+ * texts stays cheap however many variants there are.
+ */
+export class FactBook {
+  readonly facts: readonly Fact[];
+  private readonly postings: readonly Int32Array[];
+
+  constructor(
+    readonly variants: readonly Variant[],
+    catalogue: Catalogue,
+  ) {
+    const facts: Fact[] = [];
+    const rows: number[][] = [];
+    const known = new Map<string, number>();
+    const add = (row: number, column: FactColumn, key: string, text: () => string): void => {
+      const id = `${column}|${key}`;
+      let fact = known.get(id);
+      if (fact === undefined) {
+        known.set(id, (fact = facts.length));
+        facts.push({ column, text: text() });
+        rows.push([]);
+      }
+      const posting = rows[fact];
+      if (posting && posting[posting.length - 1] !== row) posting.push(row);
+    };
+    const sources = sourcesByVariant(catalogue.data);
+    const figures = figureNames(catalogue);
+    variants.forEach((variant, row) => {
+      const mould = catalogue.mouldOf(variant);
+      const print = catalogue.printOf(variant);
+      add(row, 'number', mould.number, () => `${mould.number} ${mould.number.replace('-', '')}`);
+      add(row, 'name', mould.number, () => `${mould.name} ${mould.family}`);
+      if (mould.nicknames.length > 0) add(row, 'nickname', mould.number, () => mould.nicknames.join(' '));
+      if (mould.shape.words.length > 0) add(row, 'shape', mould.number, () => mould.shape.words.join(' '));
+      if (mould.motifs.length > 0) add(row, 'motif', mould.number, () => mould.motifs.map((motif) => catalogue.motifName(motif)).join(' '));
+      if (print)
+        add(row, 'motif', `print ${print.id}`, () =>
+          [print.name, print.mood ?? '', ...new Set(print.motifs.map((motif) => catalogue.motifName(motif.motif)))].join(' '),
+        );
+      const main = mould.hairColour ?? 0;
+      variant.colours.forEach((id, i) => {
+        const isHair = i === mould.hairColour;
+        add(row, i === main ? 'colour' : 'other colour', `${id} ${isHair ? 'hair' : ''}`, () => {
+          const colour = catalogue.colour(id);
+          return `${colour.name} ${(isHair ? hairWords(colour) : plainWords(colour)).join(' ')}`;
+        });
+      });
+      for (const { source } of sources.get(variant.id) ?? []) add(row, 'source', source.id, () => sourceText(source));
+      for (const [id, name] of figures.get(variant.id) ?? []) add(row, 'source', `figure ${id}`, () => name);
+    });
+    this.facts = facts;
+    this.postings = rows.map((list) => Int32Array.from(list));
+  }
+
+  /** Ranks the variants of which every word is true; when there is none, those of which any is. One list of hits a word. */
+  rank(words: readonly (readonly FactHit[])[]): Ranking {
+    const found = new Uint8Array(this.variants.length);
+    const score = new Float32Array(this.variants.length);
+    const lastWord = new Int16Array(this.variants.length).fill(-1);
+    words.forEach((hits, word) => {
+      const weighed = hits
+        .map(({ fact, whole }) => ({ fact, weight: FACT_WEIGHTS[this.facts[fact]?.column ?? 'source'] * (whole ? WHOLE_WORD : 1) }))
+        .sort((a, b) => b.weight - a.weight);
+      for (const { fact, weight } of weighed)
+        for (const row of this.postings[fact] ?? []) {
+          if (lastWord[row] === word) continue;
+          lastWord[row] = word;
+          found[row] = (found[row] ?? 0) + 1;
+          score[row] = (score[row] ?? 0) + weight;
+        }
+    });
+    const all = this.best(found, score, words.length);
+    if (all.length > 0 || words.length < 2) return { rows: all, any: false };
+    return { rows: this.best(found, score, 1), any: true };
+  }
+
+  /** Rows with at least so many words, by how many, then by score; few scores differ, so they are sorted, not the rows. */
+  private best(found: Uint8Array, score: Float32Array, least: number): Int32Array {
+    const byScore = new Map<number, number[]>();
+    for (let row = 0; row < found.length; row += 1) {
+      const count = found[row] ?? 0;
+      if (count < least || count === 0) continue;
+      const key = count * 1000 + (score[row] ?? 0) + (this.variants[row]?.made ? 0.1 : 0);
+      const rows = byScore.get(key);
+      if (rows) rows.push(row);
+      else byScore.set(key, [row]);
+    }
+    return Int32Array.from([...byScore].sort((a, b) => b[0] - a[0]).flatMap(([, rows]) => rows));
+  }
+}
+
+const sourceText = ({ id, name, range }: Source): string => `${id} ${name} ${range}`;
+
+function figureNames(catalogue: Catalogue): ReadonlyMap<string, ReadonlyMap<string, string>> {
+  const by = new Map<string, Map<string, string>>();
+  for (const figure of catalogue.data.officialFigures)
+    for (const { variant } of figure.parts)
+      by.set(variant, (by.get(variant) ?? new Map<string, string>()).set(figure.id, `${figure.name} ${figure.person ?? ''}`));
+  return by;
+}
