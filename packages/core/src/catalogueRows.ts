@@ -69,7 +69,7 @@ export function rowFaults(rows: CatalogueRows, known: KnownKeys): readonly RowFa
     sources: (source, report) => sourceFaults(source, there, report),
   };
   for (const kind of CATALOGUE_KINDS) {
-    const seen = new Map<string, number>();
+    const doubled = doubledKeys(rows[kind] ?? [], incoming.get(kind)?.size ?? 0);
     const check = checks[kind] as (row: CatalogueRow<CatalogueKind>, report: Report) => void;
     (rows[kind] ?? []).forEach((row, index) => {
       const report: Report = (field, reason) => void faults.push({ kind, index, field, reason });
@@ -77,13 +77,20 @@ export function rowFaults(rows: CatalogueRows, known: KnownKeys): readonly RowFa
       if (key === '') report(null, 'This row has no name to be known by.');
       else if (kind !== 'variants' && SEPARATORS.test(key))
         report(null, `“${key}” cannot be a number: leave out spaces, commas, semicolons, “+” and “·”, which part numbers from each other.`);
-      const first = seen.get(key);
-      if (first === undefined) seen.set(key, index);
-      else report(null, `“${key}” is there twice.`);
+      if (doubled.has(key)) report(null, `“${key}” is there twice.`);
       check(row, report);
     });
   }
   return [...faults, ...mergeCircles(rows.variants ?? []), ...cycleFaults(rows.sources ?? [], known)];
+}
+
+/** Keys that stand twice; nothing is looked for when as many differ as there are rows. */
+function doubledKeys(rows: readonly CatalogueRow<CatalogueKind>[], different: number): ReadonlySet<string> {
+  if (different === rows.length) return new Set();
+  const seen = new Set<string>();
+  const doubled = new Set<string>();
+  for (const key of rows.map(keyOf)) (seen.has(key) ? doubled : seen).add(key);
+  return doubled;
 }
 
 type There = (kind: CatalogueKind, key: string) => boolean;

@@ -63,16 +63,7 @@ export const CATALOGUE_LIMITS: TableLimits = { maxBytes: 60_000_000, maxRows: 20
 
 /** Reads one kind of catalogue rows from CSV; problems are told row by row. Throws UnreadableFile for what is no such table. */
 export function readCatalogueTable<Row>(table: CatalogueTable<Row>, bytes: Uint8Array): TableReport<Row> {
-  const report = readTable(bytes, table.columns, CATALOGUE_LIMITS);
-  return {
-    ...report,
-    sound: report.sound.map((entry) => ({
-      row: table.row(entry.row),
-      get line() {
-        return entry.line;
-      },
-    })),
-  };
+  return readTable(bytes, table.columns, CATALOGUE_LIMITS, (cells) => table.row(cells));
 }
 
 export function writeCatalogueTable<Row>(table: CatalogueTable<Row>, rows: readonly Row[]): string {

@@ -99,16 +99,16 @@ const variantTable: CatalogueTable<Variant> = {
   },
   row: ({ mould, colours, print, from, until, mergedInto }) => {
     const ids = (colours as string).split('+').map((colour) => colour.trim());
-    const first = from ?? until;
-    const last = until ?? from;
-    return {
+    // Written out: this is the kind that comes by the hundred thousand.
+    const variant: { -readonly [K in keyof Variant]: Variant[K] } = {
       id: variantIdOf(mould, ids, print ?? undefined),
       mould,
       colours: ids,
-      ...some('print', print),
-      ...(first === null || last === null ? {} : { made: { from: first, until: last } }),
-      ...some('mergedInto', mergedInto),
-    } as Variant;
+    };
+    if (print !== null) variant.print = print;
+    if (from !== null || until !== null) variant.made = { from: from ?? until, until: until ?? from };
+    if (mergedInto !== null) variant.mergedInto = mergedInto;
+    return variant;
   },
 };
 

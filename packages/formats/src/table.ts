@@ -89,9 +89,14 @@ const plainCell = (cell: string): string => (cell.startsWith("'") && /^'+[=+\-@\
 /**
  * Reads a CSV file row by row. Comma, semicolon or tab, told from the header. Every problem is reported with line,
  * column, value and reason; rows without one are in `sound`. Throws UnreadableFile for a file that is no table of
- * the kind: wrong encoding, too large, columns missing, unknown or doubled.
+ * the kind: wrong encoding, too large, columns missing, unknown or doubled. `build` makes a row of its cells.
  */
-export function readTable<C extends Columns>(bytes: Uint8Array, columns: C, limits: TableLimits = TABLE_LIMITS): TableReport<RowOf<C>> {
+export function readTable<C extends Columns, Row = RowOf<C>>(
+  bytes: Uint8Array,
+  columns: C,
+  limits: TableLimits = TABLE_LIMITS,
+  build: (cells: RowOf<C>) => Row = (cells) => cells as unknown as Row,
+): TableReport<Row> {
   if (bytes.byteLength > limits.maxBytes)
     throw new UnreadableFile(`The file is over ${limits.maxBytes / 1_000_000} MB. Split it and import the halves.`);
   const text = decodeText(bytes);
@@ -111,7 +116,7 @@ export function readTable<C extends Columns>(bytes: Uint8Array, columns: C, limi
   if (unknown.length > 0) throw new UnreadableFile(`Unknown column ${quoted(unknown)}. Known are ${quoted(wanted)}.`);
   if (doubled.length > 0) throw new UnreadableFile(`The column ${quoted(doubled)} is there twice.`);
 
-  const sound: { readonly line: number; readonly row: RowOf<C> }[] = [];
+  const sound: SoundRow<Row>[] = [];
   const problems: RowProblem[] = [];
   const places = Object.entries(columns).map(([key, column]) => ({ key, column, at: names.indexOf(column.name) }));
   let lines: readonly number[] | null = null;
@@ -128,18 +133,23 @@ export function readTable<C extends Columns>(bytes: Uint8Array, columns: C, limi
     }
     const { row, faults } = readRow(cells, places);
     for (const fault of faults) problems.push({ line: line(index), ...fault });
-    // Lines are worked out when the first is asked for: most files have nothing to tell.
-    if (faults.length === 0) sound.push(withLine(row as RowOf<C>, () => line(index)));
+    if (faults.length === 0) sound.push(new SoundRow(build(row as RowOf<C>), index, line));
   });
   return { sound, problems, rowCount: rows.length };
 }
 
-const withLine = <Row>(row: Row, of: () => number): { readonly line: number; readonly row: Row } => ({
-  row,
-  get line() {
-    return of();
-  },
-});
+/** A row that was read, and the line it came from: worked out when it is asked for, which most files never do. */
+class SoundRow<Row> {
+  constructor(
+    readonly row: Row,
+    private readonly index: number,
+    private readonly lineAt: (index: number) => number,
+  ) {}
+
+  get line(): number {
+    return this.lineAt(this.index);
+  }
+}
 
 interface Place {
   readonly key: string;

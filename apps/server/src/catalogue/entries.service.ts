@@ -124,8 +124,7 @@ export class EntriesService {
     const at = this.clock.now().toISOString();
     try {
       return await this.database.transaction(() => {
-        const { connection, store } = this.catalogue;
-        connection.pragma('defer_foreign_keys = ON');
+        const { store } = this.catalogue;
         const written = store.write(rows);
         alsoRemove();
         store.recordChange({ ...change, at, before, after: rows });

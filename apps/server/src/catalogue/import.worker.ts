@@ -32,6 +32,7 @@ class Stopped extends Error {}
 
 const MOST_PROBLEMS = 500;
 const BUSY_MS = 30_000;
+const CACHE_KB = 128_000;
 
 const countOf = (keys: Written['added']): number => CATALOGUE_KINDS.reduce((all, kind) => all + keys[kind].length, 0);
 
@@ -61,6 +62,7 @@ function read({ bytes, what }: ImportTask): Reading {
 
 /** Leaves out the rows at fault, again and again: a row may be lost because the one it refers to was. */
 function soundRows(reading: Reading, known: KnownKeys): { rows: CatalogueRows; problems: ImportRowProblem[] } {
+  if (rowFaults(reading.rows, known).length === 0) return reading;
   let kept = CATALOGUE_KINDS.map((kind) => ({ kind, rows: (reading.rows[kind] ?? []).map((row, index) => ({ row, index })) }));
   const problems = [...reading.problems];
   for (;;) {
@@ -103,6 +105,8 @@ export default function importCatalogue(task: ImportTask): ImportOutcome {
   try {
     database.pragma('foreign_keys = ON');
     database.pragma('synchronous = FULL');
+    // A large import in one transaction would otherwise be written out and read back page by page.
+    database.pragma(`cache_size = -${CACHE_KB}`);
     tell('reading', 0, 0);
     const reading = read(task);
     tell('checking', 0, reading.rowCount);
@@ -134,7 +138,6 @@ export default function importCatalogue(task: ImportTask): ImportOutcome {
         ),
       };
     const take = database.transaction(() => {
-      database.pragma('defer_foreign_keys = ON');
       const written = store.write(rows, (done) => tell('writing', done, soundCount));
       const catalogue = written.turnedMade.length > 0 ? new Catalogue(store.read()) : null;
       const notices = written.turnedMade.reduce(

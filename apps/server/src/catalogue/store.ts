@@ -122,6 +122,7 @@ const perKind = <T>(make: () => T): Record<CatalogueKind, T> =>
  */
 export class CatalogueStore {
   private readonly statements = new Map<string, Statement>();
+  private readonly writers = new Map<CatalogueKind, { readonly insert: Statement; readonly update: Statement }>();
 
   constructor(private readonly database: Database) {}
 
@@ -162,6 +163,8 @@ export class CatalogueStore {
 
   /** Adds rows, or changes those whose key is there, in the order of the kinds. `tick` hears of every thousandth row. */
   write(rows: CatalogueRows, tick: (written: number) => void = () => undefined): Written {
+    // A double may come before what it is merged into. Deferring makes SQLite look for children of every row: only when needed.
+    if (rows.variants?.some((row) => row.mergedInto !== undefined)) this.database.pragma('defer_foreign_keys = ON');
     return this.each(rows, tick, true);
   }
 
@@ -202,15 +205,25 @@ export class CatalogueStore {
     if (before && kind === 'variants' && before[4] === null && (row as Variant).made) written.turnedMade.push(key);
     (before ? written.changed : written.added)[kind].push(key);
     if (!really) return;
-    const [first = 'rowid', ...others] = codec.columns;
-    if (before) {
-      const changes = others.map((column) => `${column} = ?`).join(', ');
-      this.prepared(`UPDATE ${codec.table} SET ${changes} WHERE ${first} = ?`).run(...values.slice(1), key);
-    } else {
-      const marks = codec.columns.map(() => '?').join(', ');
-      this.prepared(`INSERT INTO ${codec.table} (${codec.columns.join(', ')}) VALUES (${marks})`).run(...values);
-    }
+    const { insert, update } = this.writersOf(kind);
+    if (before) update.run(...values.slice(1), key);
+    else insert.run(...values);
     if (kind === 'sources') this.writeYields(row as Source);
+  }
+
+  /** The statements that write rows of a kind, prepared once. */
+  private writersOf(kind: CatalogueKind): { readonly insert: Statement; readonly update: Statement } {
+    let writers = this.writers.get(kind);
+    if (!writers) {
+      const { table, columns } = CODECS[kind];
+      const [first = 'rowid', ...others] = columns;
+      writers = {
+        insert: this.database.prepare(`INSERT INTO ${table} (${columns.join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`),
+        update: this.database.prepare(`UPDATE ${table} SET ${others.map((column) => `${column} = ?`).join(', ')} WHERE ${first} = ?`),
+      };
+      this.writers.set(kind, writers);
+    }
+    return writers;
   }
 
   private valuesOf(codec: Pick<TableCodec<unknown>, 'table' | 'columns'>, key: string): Value[] | undefined {
