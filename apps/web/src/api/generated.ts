@@ -539,7 +539,7 @@ export type PlanDto = {
   reasons: string[];
 };
 export type ImportProgress = {
-  phase: 'reading' | 'checking' | 'comparing' | 'writing' | 'indexing';
+  phase: 'reading' | 'checking' | 'comparing' | 'writing';
   done: number;
   of: number;
 };
