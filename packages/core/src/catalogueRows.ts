@@ -23,11 +23,24 @@ export interface RowFault {
 /** What rows may refer to beside each other. */
 export interface KnownKeys {
   has(kind: CatalogueKind, key: string): boolean;
+  /** The variant a double was merged into, when there is one. */
+  mergedInto(variant: string): string | undefined;
   /** Sources that are there already, for circles through them. */
   readonly sources: readonly Pick<Source, 'id' | 'yields'>[];
 }
 
-export const NOTHING_KNOWN: KnownKeys = { has: () => false, sources: [] };
+export const NOTHING_KNOWN: KnownKeys = { has: () => false, mergedInto: () => undefined, sources: [] };
+
+/** Known keys from wherever they are kept; each kind is asked for once, when it is first needed. */
+export function knownBy(keysOf: (kind: CatalogueKind) => ReadonlySet<string>, rest: Omit<KnownKeys, 'has'>): KnownKeys {
+  const known = new Map<CatalogueKind, ReadonlySet<string>>();
+  const has = (kind: CatalogueKind, key: string): boolean => {
+    let keys = known.get(kind);
+    if (!keys) known.set(kind, (keys = keysOf(kind)));
+    return keys.has(key);
+  };
+  return { has, mergedInto: (variant) => rest.mergedInto(variant), sources: rest.sources };
+}
 
 /** What stands between numbers, in part numbers and in files, cannot stand in one. */
 const SEPARATORS = /[\s,;+·]/;
@@ -81,7 +94,7 @@ export function rowFaults(rows: CatalogueRows, known: KnownKeys): readonly RowFa
       check(row, report);
     });
   }
-  return [...faults, ...mergeCircles(rows.variants ?? []), ...cycleFaults(rows.sources ?? [], known)];
+  return [...faults, ...mergeCircles(rows.variants ?? [], known), ...cycleFaults(rows.sources ?? [], known)];
 }
 
 /** Keys that stand twice; nothing is looked for when as many differ as there are rows. */
@@ -108,13 +121,22 @@ function variantFaults(variant: Variant, there: There, report: Report): void {
     report('id', 'The number of a part is its mould, its colours and its print, joined by “·”.');
 }
 
-/** Doubles that are merged into each other in a circle would stand for nothing. */
-function mergeCircles(variants: readonly Variant[]): RowFault[] {
-  const into = new Map(variants.flatMap(({ id, mergedInto }) => (mergedInto === undefined ? [] : [[id, mergedInto] as const])));
-  return variants.flatMap(({ id }, index): RowFault[] => {
-    let at = into.get(id);
-    for (let step = 0; at !== undefined && at !== id && step <= into.size; step += 1) at = into.get(at);
-    return at === id && into.get(id) !== id
+/** Doubles that are merged into each other in a circle, also through doubles that are there already, would stand for nothing. */
+function mergeCircles(variants: readonly Variant[], known: KnownKeys): RowFault[] {
+  if (!variants.some((variant) => variant.mergedInto !== undefined)) return [];
+  const incoming = new Map(variants.map((variant) => [variant.id, variant]));
+  const next = (id: string): string | undefined => {
+    const row = incoming.get(id);
+    return row ? row.mergedInto : known.mergedInto(id);
+  };
+  return variants.flatMap(({ id, mergedInto }, index): RowFault[] => {
+    const passed = new Set<string>();
+    let at = mergedInto;
+    while (at !== undefined && at !== id && !passed.has(at)) {
+      passed.add(at);
+      at = next(at);
+    }
+    return at === id && mergedInto !== id
       ? [{ kind: 'variants', index, field: 'mergedInto', reason: 'These are merged into each other in a circle.' }]
       : [];
   });
@@ -150,3 +172,31 @@ function cycleFaults(sources: readonly Source[], known: KnownKeys): RowFault[] {
     { kind: 'sources', index: Math.max(0, index), field: 'yields', reason: `These yield each other in a circle: ${cycle.join(' → ')}.` },
   ];
 }
+
+/**
+ * The rows that can be taken, and every fault of the others, by their places in `rows`. Rows are left out again and
+ * again: one may be lost because the one it refers to was.
+ */
+export function soundRows(rows: CatalogueRows, known: KnownKeys): { readonly rows: CatalogueRows; readonly faults: readonly RowFault[] } {
+  let faults = rowFaults(rows, known);
+  if (faults.length === 0) return { rows, faults };
+  const all: RowFault[] = [];
+  let kept = CATALOGUE_KINDS.map((kind) => ({ kind, rows: (rows[kind] ?? []).map((row, place) => ({ row, place })) }));
+  while (faults.length > 0) {
+    const lost = new Map(CATALOGUE_KINDS.map((kind) => [kind, new Set<number>()]));
+    for (const fault of faults) {
+      all.push({ ...fault, index: kept.find((entry) => entry.kind === fault.kind)?.rows[fault.index]?.place ?? fault.index });
+      lost.get(fault.kind)?.add(fault.index);
+    }
+    kept = kept.map((entry) => ({ ...entry, rows: entry.rows.filter((_, index) => !lost.get(entry.kind)?.has(index)) }));
+    faults = rowFaults(rowsOf(kept), known);
+  }
+  return { rows: rowsOf(kept), faults: all };
+}
+
+const rowsOf = (
+  kept: readonly { readonly kind: CatalogueKind; readonly rows: readonly { readonly row: CatalogueRow<CatalogueKind> }[] }[],
+): CatalogueRows =>
+  Object.fromEntries(
+    kept.filter((entry) => entry.rows.length > 0).map((entry) => [entry.kind, entry.rows.map(({ row }) => row)]),
+  ) as CatalogueRows;

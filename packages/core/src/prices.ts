@@ -84,3 +84,18 @@ export function lookCost(look: Look, supply: Supply, name: (variantId: string) =
   }
   return { toPay: sum('minor', terms), toBuy: terms.length + unsold.length, owned, unsold };
 }
+
+/** What counted pieces cost one by one at their lowest landed prices, in minor units, and how many of them nobody sells. */
+export function costOfPieces(
+  pieces: readonly { readonly variant: string; readonly quantity: number }[],
+  landedMinor: (variant: string) => number | null,
+): { readonly totalMinor: number; readonly unsold: number } {
+  let totalMinor = 0;
+  let unsold = 0;
+  for (const { variant, quantity } of pieces) {
+    const price = landedMinor(variant);
+    if (price === null) unsold += quantity;
+    else totalMinor += price * quantity;
+  }
+  return { totalMinor, unsold };
+}

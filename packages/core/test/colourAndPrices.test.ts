@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import {
+  costOfPieces,
   briefFaults,
   colourAnswer,
   colourDifference,
@@ -112,4 +113,14 @@ describe('what a brief refers to', () => {
   test('a parent motif may be asked for', () => {
     expect(briefFaults({ ...BRIEF, features: [feature('motif', 'face', 'glasses')] }, DATA)).toEqual([]);
   });
+});
+
+test('pieces cost their number of times the lowest price, and what nobody sells is counted apart', () => {
+  const price = (variant: string): number | null => ({ arm: 40, head: 130 })[variant] ?? null;
+  const pieces = [
+    { variant: 'arm', quantity: 2 },
+    { variant: 'head', quantity: 1 },
+    { variant: 'cape', quantity: 3 },
+  ];
+  expect(costOfPieces(pieces, price)).toEqual({ totalMinor: 210, unsold: 3 });
 });

@@ -4,6 +4,7 @@ import {
   Catalogue,
   CATALOGUE_KINDS,
   keyOf,
+  knownBy,
   merge,
   MergeRefused,
   NOTHING_KNOWN,
@@ -144,14 +145,8 @@ const rowOf = (catalogue: Catalogue, kind: CatalogueKind, key: string): Catalogu
 const isThere = (catalogue: Catalogue, kind: Mergeable, id: string): boolean =>
   ({ mould: catalogue.hasMould(id), colour: catalogue.hasColour(id), print: catalogue.hasPrint(id), variant: catalogue.has(id) })[kind];
 
-function knownTo({ data }: Catalogue): KnownKeys {
-  const keys = new Map<CatalogueKind, ReadonlySet<string>>();
-  return {
-    has: (kind, key) => {
-      let known = keys.get(kind);
-      if (!known) keys.set(kind, (known = new Set((data[kind] as readonly CatalogueRow<CatalogueKind>[]).map(keyOf))));
-      return known.has(key);
-    },
+const knownTo = ({ data }: Catalogue): KnownKeys =>
+  knownBy((kind) => new Set((data[kind] as readonly CatalogueRow<CatalogueKind>[]).map(keyOf)), {
+    mergedInto: (id) => data.variants.find((variant) => variant.id === id)?.mergedInto,
     sources: data.sources,
-  };
-}
+  });

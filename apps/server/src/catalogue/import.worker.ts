@@ -1,11 +1,12 @@
 import {
   Catalogue,
   CATALOGUE_KINDS,
-  rowFaults,
+  knownBy,
+  soundRows,
   type CatalogueKind,
   type CatalogueRow,
   type CatalogueRows,
-  type KnownKeys,
+  type RowFault,
 } from '@outfit/core';
 import { CATALOGUE_TABLES, readArchive, readCatalogueTable, UnreadableFile, type CatalogueTable } from '@outfit/formats';
 import SQLite from 'better-sqlite3';
@@ -60,38 +61,9 @@ function read({ bytes, what }: ImportTask): Reading {
   };
 }
 
-/** Leaves out the rows at fault, again and again: a row may be lost because the one it refers to was. */
-function soundRows(reading: Reading, known: KnownKeys): { rows: CatalogueRows; problems: ImportRowProblem[] } {
-  if (rowFaults(reading.rows, known).length === 0) return reading;
-  let kept = CATALOGUE_KINDS.map((kind) => ({ kind, rows: (reading.rows[kind] ?? []).map((row, index) => ({ row, index })) }));
-  const problems = [...reading.problems];
-  for (;;) {
-    const rows = Object.fromEntries(
-      kept.filter((entry) => entry.rows.length > 0).map((entry) => [entry.kind, entry.rows.map(({ row }) => row)]),
-    ) as CatalogueRows;
-    const faults = rowFaults(rows, known);
-    if (faults.length === 0) return { rows, problems };
-    const lost = new Map<CatalogueKind, Set<number>>();
-    for (const { kind, index, field, reason } of faults) {
-      const at = kept.find((entry) => entry.kind === kind)?.rows[index]?.index ?? index;
-      const { line, path } = reading.where(kind, at);
-      problems.push({ line, path: [path, field].filter(Boolean).join('/'), value: null, reason });
-      lost.set(kind, (lost.get(kind) ?? new Set<number>()).add(index));
-    }
-    kept = kept.map((entry) => ({ ...entry, rows: entry.rows.filter((_, index) => !lost.get(entry.kind)?.has(index)) }));
-  }
-}
-
-function knownIn(store: CatalogueStore, sources: KnownKeys['sources']): KnownKeys {
-  const keys = new Map<CatalogueKind, ReadonlySet<string>>();
-  return {
-    has: (kind, key) => {
-      let known = keys.get(kind);
-      if (!known) keys.set(kind, (known = store.keys(kind)));
-      return known.has(key);
-    },
-    sources,
-  };
+function problemOf({ kind, index, field, reason }: RowFault, reading: Reading): ImportRowProblem {
+  const { line, path } = reading.where(kind, index);
+  return { line, path: [path, field].filter(Boolean).join('/'), value: null, reason };
 }
 
 /** Reads, checks and (when the person agreed) writes a catalogue file, in one transaction on a connection of its own. */
@@ -112,7 +84,12 @@ export default function importCatalogue(task: ImportTask): ImportOutcome {
     tell('checking', 0, reading.rowCount);
     const store = new CatalogueStore(database);
     const needsSources = (reading.rows.sources?.length ?? 0) > 0;
-    const { rows, problems } = soundRows(reading, knownIn(store, needsSources ? store.readKind('sources') : []));
+    const known = knownBy((kind) => store.keys(kind), {
+      mergedInto: (id) => store.mergedInto(id),
+      sources: needsSources ? store.readKind('sources') : [],
+    });
+    const { rows, faults } = soundRows(reading.rows, known);
+    const problems = [...reading.problems, ...faults.map((fault) => problemOf(fault, reading))];
     const soundCount = CATALOGUE_KINDS.reduce((all, kind) => all + (rows[kind]?.length ?? 0), 0);
     if (task.agree === 'all' && problems.length > 0)
       return {

@@ -63,5 +63,5 @@ export class SearchAnswerDto {
   @ApiProperty({ description: 'Nothing has all the words: these have some of them' }) any: boolean;
   @ApiProperty({ type: [String] }) variants: string[];
   @ApiProperty({ type: [FacetDto] }) facets: FacetDto[];
-  @ApiProperty({ type: [String], description: 'The moulds most of what was found is made in' }) moulds: string[];
+  @ApiProperty({ type: [String], description: 'The moulds most of what was found is made in' }) moulds: readonly string[];
 }

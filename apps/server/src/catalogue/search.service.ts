@@ -49,7 +49,7 @@ export class SearchService {
       any,
       variants: Array.from(ordered.subarray(offset, offset + limit), (row) => shelf.variants[row]?.id ?? ''),
       facets: FACETS.map((name) => ({ name, values: counts[name] })),
-      moulds: mouldsAmong(kept, shelf),
+      moulds: shelf.book.mouldsAmong(kept),
     };
   }
 
@@ -102,20 +102,4 @@ function order(rows: Int32Array, sort: SearchQuery['sort'], { variants, catalogu
       return rows.sort((a, b) => place(a) - place(b) || a - b);
     }
   }
-}
-
-const MOST_MOULDS = 3;
-const LOOKED_AT = 400;
-
-/** The moulds most of what was found is made in, the best matches counting most: their colours answer “does it exist in …?”. */
-function mouldsAmong(rows: Int32Array, { variants }: Shelf): string[] {
-  const counts = new Map<string, number>();
-  rows.subarray(0, LOOKED_AT).forEach((row, i) => {
-    const mould = variants[row]?.mould;
-    if (mould !== undefined) counts.set(mould, (counts.get(mould) ?? 0) + 1 / (1 + i / 20));
-  });
-  return [...counts]
-    .sort((a, b) => b[1] - a[1])
-    .slice(0, MOST_MOULDS)
-    .map(([mould]) => mould);
 }

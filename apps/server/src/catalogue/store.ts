@@ -150,6 +150,11 @@ export class CatalogueStore {
     );
   }
 
+  /** The variant a double was merged into. */
+  mergedInto(variant: string): string | undefined {
+    return (this.prepared('SELECT mergedInto FROM variant WHERE id = ?').pluck().get(variant) as string | null | undefined) ?? undefined;
+  }
+
   private withYields(sources: readonly Source[]): Source[] {
     const lines = this.database.prepare(`SELECT source, kind, item, quantity, certainty FROM source_yield ORDER BY source, place`).all();
     const by = new Map<string, Yield[]>();

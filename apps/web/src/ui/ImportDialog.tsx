@@ -4,6 +4,7 @@ import { toast } from 'sonner';
 import type { ImportReportDto } from '@/api';
 import { Button } from './Button';
 import { plural, sentenceOf } from './format';
+import { ProblemTable } from './ProblemTable';
 
 type Agreement = 'all' | 'sound' | undefined;
 
@@ -112,31 +113,7 @@ function Report({
       <p role="status">
         {plural(report.rowCount, 'row')}: {report.soundCount} sound{bad > 0 ? `, ${bad} with problems` : ''}. Nothing is imported yet.
       </p>
-      {report.problems.length > 0 && (
-        <div className="border-rule mt-2 min-h-0 overflow-auto border">
-          <table className="w-full text-[0.87rem]">
-            <thead className="bg-paper sticky top-0 text-left">
-              <tr>
-                {['Line', 'Column', 'Value', 'Why it cannot be taken'].map((head) => (
-                  <th key={head} scope="col" className="px-2 py-1 font-medium">
-                    {head}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {report.problems.map((problem, i) => (
-                <tr key={i} className="border-rule border-t align-top">
-                  <td className="px-2 py-1 font-mono">{problem.line}</td>
-                  <td className="px-2 py-1">{problem.column ?? '–'}</td>
-                  <td className="max-w-44 truncate px-2 py-1 font-mono">{problem.value ?? '–'}</td>
-                  <td className="px-2 py-1">{problem.reason}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      )}
+      {report.problems.length > 0 && <ProblemTable problems={report.problems.map(({ column, ...rest }) => ({ ...rest, where: column }))} />}
       <div className="mt-3 flex gap-2">
         {bad === 0 && report.soundCount > 0 && (
           <Button tone="act" onClick={() => onAgree('all')}>

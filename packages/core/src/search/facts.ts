@@ -17,6 +17,8 @@ export type FactColumn = keyof typeof FACT_WEIGHTS;
 
 /** A word that is whole in a fact counts more than one that only begins there. */
 const WHOLE_WORD = 1.5;
+const MOST_MOULDS = 3;
+const LOOKED_AT = 400;
 
 /** A text that many variants share: what a mould is called, what a print shows, the words for a colour, where it came from. */
 export interface Fact {
@@ -112,6 +114,19 @@ export class FactBook {
     const all = this.best(found, score, words.length);
     if (all.length > 0 || words.length < 2) return { rows: all, any: false };
     return { rows: this.best(found, score, 1), any: true };
+  }
+
+  /** The moulds most of what was found is made in, the best matches counting most: their colours answer “does it exist in …?”. */
+  mouldsAmong(rows: Int32Array): readonly string[] {
+    const counts = new Map<string, number>();
+    rows.subarray(0, LOOKED_AT).forEach((row, i) => {
+      const mould = this.variants[row]?.mould;
+      if (mould !== undefined) counts.set(mould, (counts.get(mould) ?? 0) + 1 / (1 + i / 20));
+    });
+    return [...counts]
+      .sort((a, b) => b[1] - a[1])
+      .slice(0, MOST_MOULDS)
+      .map(([mould]) => mould);
   }
 
   /** Rows with at least so many words, by how many, then by score; few scores differ, so they are sorted, not the rows. */

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import {
   Catalogue,
   coloursOfMould,
@@ -13,6 +14,7 @@ import {
   plainWords,
   rowFaults,
   sameMotifs,
+  soundRows,
   type CatalogueData,
   type CatalogueRows,
 } from '../../src/index.js';
@@ -153,5 +155,55 @@ describe('rows about to be added', () => {
     ],
   ])('%s is a fault', (_, rows, reason) => {
     expect(reasons(rows as CatalogueRows).join('\n')).toMatch(reason);
+  });
+});
+
+describe('the rows that can be taken', () => {
+  const motif = (id: string) => ({ id, name: id });
+  const print = (id: string, of: string) => ({
+    id,
+    name: id,
+    era: 'late' as const,
+    motifs: [{ motif: of, face: 'front' as const, zones: ['chest' as const], colours: [] }],
+  });
+
+  test('leave out a row and all that stand on it, and name every one by its place', () => {
+    const rows: CatalogueRows = {
+      motifs: [motif('a'), motif('b b')],
+      prints: [print('p', 'a'), print('q', 'b b')],
+    };
+    const { rows: sound, faults } = soundRows(rows, NOTHING_KNOWN);
+    expect(sound).toEqual({ motifs: [motif('a')], prints: [print('p', 'a')] });
+    expect(faults.map(({ kind, index }) => [kind, index])).toEqual([
+      ['motifs', 1],
+      ['prints', 1],
+    ]);
+  });
+
+  test('have no faults whatever was among them, and nothing sound is left out', () => {
+    const id = fc.constantFrom('a', 'b', 'c', 'd', 'b b', '');
+    const anyRows = fc.record({
+      motifs: fc.array(id.map(motif), { maxLength: 4 }),
+      prints: fc.array(
+        fc.tuple(id, id).map(([own, of]) => print(own, of)),
+        { maxLength: 5 },
+      ),
+    });
+    fc.assert(
+      fc.property(anyRows, (rows) => {
+        const { rows: sound, faults } = soundRows(rows, NOTHING_KNOWN);
+        expect(rowFaults(sound, NOTHING_KNOWN)).toEqual([]);
+        const left = (sound.motifs?.length ?? 0) + (sound.prints?.length ?? 0);
+        const lost = new Set(faults.map(({ kind, index }) => `${kind} ${index}`)).size;
+        expect(left + lost).toBe(rows.motifs.length + rows.prints.length);
+      }),
+    );
+  });
+
+  test('are not merged in a circle through a double that is there already', () => {
+    const known = { has: () => true, mergedInto: (id: string) => (id === 'M·b' ? 'M·a' : undefined), sources: [] };
+    const variant = { id: 'M·a', mould: 'M', colours: ['a'], mergedInto: 'M·b' };
+    expect(rowFaults({ variants: [variant] }, known)).toMatchObject([{ field: 'mergedInto', reason: expect.stringContaining('circle') }]);
+    expect(rowFaults({ variants: [{ ...variant, mergedInto: 'M·c' }] }, known)).toEqual([]);
   });
 });

@@ -81,7 +81,7 @@ const giftBoxes = (sources: readonly Source[]): readonly Source[] =>
     .filter((source) => source.kind === 'blind bag')
     .map((bag) => ({
       id: `${bag.id}B`,
-      name: `${bag.name}, shop box of twelve`,
+      name: `${bag.name}, box of twelve`,
       kind: 'boxed set',
       range: bag.range,
       year: bag.year,

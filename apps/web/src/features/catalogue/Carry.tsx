@@ -5,6 +5,7 @@ import { useAppDispatch } from '@/app/store';
 import { Button } from '@/ui/Button';
 import { Choice, Label } from '@/ui/Field';
 import { plural, sentenceOf } from '@/ui/format';
+import { ProblemTable } from '@/ui/ProblemTable';
 
 type What = CatalogueKind | 'archive';
 const NAMES: Readonly<Record<What, string>> = {
@@ -152,30 +153,7 @@ function Report({ report, onAgree }: { readonly report: ImportReport; readonly o
         {report.noticeCount > 0 && ` ${plural(report.noticeCount, 'figure')} told that what they planned exists.`}
       </p>
       {report.problems.length > 0 && (
-        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard
-        <div tabIndex={0} role="group" aria-label="Problems" className="border-rule mt-2 max-h-64 overflow-auto border">
-          <table className="w-full text-[0.87rem]">
-            <thead className="bg-paper sticky top-0 text-left">
-              <tr>
-                {['Line', 'Where', 'Value', 'Why it cannot be taken'].map((head) => (
-                  <th key={head} scope="col" className="px-2 py-1 font-medium">
-                    {head}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {report.problems.map((problem, i) => (
-                <tr key={i} className="border-rule border-t align-top">
-                  <td className="px-2 py-1 font-mono">{problem.line ?? ''}</td>
-                  <td className="px-2 py-1">{problem.path || 'the row'}</td>
-                  <td className="max-w-44 truncate px-2 py-1 font-mono">{problem.value ?? ''}</td>
-                  <td className="px-2 py-1">{problem.reason}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <ProblemTable problems={report.problems.map(({ path, ...rest }) => ({ ...rest, where: path || null }))} />
       )}
       {!taken && report.soundCount > 0 && (
         <div className="mt-3">

@@ -76,7 +76,7 @@ function MouldFields({ like }: { readonly like: Mould }) {
         submit();
       }}
     >
-      <Label text="Number: keep it to change this mould, give another to add one">
+      <Label text="Number (another one adds a mould)">
         <Input value={number} className="font-mono" onChange={(event) => setNumber(event.target.value)} />
       </Label>
       <Label text="Official name">

@@ -1,4 +1,4 @@
-import { variantIdOf, type Variant } from '@outfit/core';
+import { coloursOfMould, existence, variantIdOf, type Catalogue, type Variant } from '@outfit/core';
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { useWorkspace } from '@/app/WorkspaceContext';
@@ -6,11 +6,15 @@ import { Button } from '@/ui/Button';
 import { Choice, Input, Label } from '@/ui/Field';
 import { PartPicture } from '@/ui/FigurePicture';
 import { ColourChoice } from './ColourChoice';
-import { toVariant } from './paths';
+import { toVariant, yearsOf } from './paths';
 import { holding, SURFACES, surfaceOfPrint } from './printDraft';
 import { useKeepEntry } from './useKeepEntry';
 
 const MOST_COLOURS = 3;
+
+/** A new part is likely one that is not there: the form starts with a colour the mould was never seen in. */
+const firstUnseen = (catalogue: Catalogue, mould: string): string =>
+  coloursOfMould(catalogue.mould(mould), catalogue).find((cell) => existence(cell) === 'never')?.colour.id ?? 'soot';
 
 /** A part of one's own: which mould, which colours, which print, and when it was made. */
 export function PartForm() {
@@ -20,7 +24,7 @@ export function PartForm() {
   const { saving, keep } = useKeepEntry();
   const givenPrint = catalogue.data.prints.find((row) => row.id === params.get('print'));
   const [mouldNumber, setMould] = useState(givenPrint ? SURFACES[surfaceOfPrint(givenPrint)].mould : 'HA-118');
-  const [colours, setColours] = useState<readonly string[]>(['chestnut']);
+  const [colours, setColours] = useState<readonly string[]>(() => [firstUnseen(catalogue, mouldNumber)]);
   const [print, setPrint] = useState(givenPrint?.id ?? '');
   const year = Number(today.slice(0, 4));
   const [made, setMade] = useState(true);
@@ -97,7 +101,10 @@ export function PartForm() {
           )}
         </fieldset>
         {known && (
-          <p className="text-saffron">This part is in the catalogue{known.made ? '' : ' as imagined'}; keeping it changes its years.</p>
+          <p className="text-saffron">
+            This part is in the catalogue: {known.made ? `made ${yearsOf(known)}` : 'imagined'}. Keeping the change makes it{' '}
+            {made ? `made ${yearsOf(variant)}` : 'imagined'}.
+          </p>
         )}
         <Button tone="act" type="submit" disabled={saving}>
           {known ? 'Keep the change' : 'Add this part'}

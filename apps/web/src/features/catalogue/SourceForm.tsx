@@ -74,6 +74,10 @@ function SourceFields({ start, isNew }: { readonly start: Source; readonly isNew
           <Input inputMode="numeric" value={String(source.year)} onChange={(event) => change({ year: Number(event.target.value) || 0 })} />
         </Label>
       </div>
+      <PrintRun
+        printRun={source.printRun}
+        onChange={(printRun) => setSource(({ printRun: _, ...rest }) => (printRun ? { ...rest, printRun } : rest))}
+      />
       <fieldset>
         <legend className="text-pencil text-[0.87rem]">What it yields</legend>
         {source.yields.map((line, i) => (
@@ -94,6 +98,43 @@ function SourceFields({ start, isNew }: { readonly start: Source; readonly isNew
     </form>
   );
 }
+
+interface PrintRunProps {
+  readonly printRun: Source['printRun'];
+  readonly onChange: (printRun: Source['printRun']) => void;
+}
+
+/** How many were made, when anybody knows. */
+function PrintRun({ printRun, onChange }: PrintRunProps) {
+  return (
+    <div className="grid grid-cols-3 gap-x-5">
+      <Label text="Copies made, when known">
+        <Input
+          inputMode="numeric"
+          value={printRun ? String(printRun.copies) : ''}
+          onChange={(event) => {
+            const copies = Number(event.target.value.replace(/\D/g, ''));
+            onChange(copies > 0 ? { copies, certainty: printRun?.certainty ?? 'think so' } : undefined);
+          }}
+        />
+      </Label>
+      {printRun && (
+        <Label text="How sure">
+          <Choice<Certainty>
+            value={printRun.certainty}
+            options={choices(CERTAINTIES)}
+            onChoose={(certainty) => onChange({ ...printRun, certainty })}
+          />
+        </Label>
+      )}
+    </div>
+  );
+}
+
+const YIELD_NAMES: readonly { readonly value: YieldKind; readonly label: string }[] = YIELD_KINDS.map((value) => ({
+  value,
+  label: value === 'variant' ? 'part' : value,
+}));
 
 interface YieldRowProps {
   readonly line: Yield;
@@ -118,12 +159,7 @@ function YieldRow({ line, onChange, onRemove }: YieldRowProps) {
         value={String(line.quantity)}
         onChange={(event) => onChange({ quantity: Number(event.target.value) || 1 })}
       />
-      <Choice<YieldKind>
-        aria-label="What kind"
-        value={line.kind}
-        options={choices(YIELD_KINDS)}
-        onChoose={(kind) => onChange({ kind, item: '' })}
-      />
+      <Choice<YieldKind> aria-label="What kind" value={line.kind} options={YIELD_NAMES} onChoose={(kind) => onChange({ kind, item: '' })} />
       <Input
         aria-label="Which"
         list={names}

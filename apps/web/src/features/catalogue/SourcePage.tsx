@@ -1,4 +1,4 @@
-import { explode } from '@outfit/core';
+import { costOfPieces, explode } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { useWorkspace } from '@/app/WorkspaceContext';
@@ -10,7 +10,7 @@ import { homeOf, toSource, toVariant } from './paths';
 
 /** One official product: its figures, and everything it comes to when taken to single parts. */
 export function SourcePage() {
-  const { catalogue, prices, currency } = useWorkspace();
+  const { catalogue, supply, currency } = useWorkspace();
   const { source: id = '' } = useParams();
   const source = catalogue.data.sources.find((row) => row.id === id);
   const pieces = useMemo(() => (source ? explode(source, catalogue.data) : []), [source, catalogue]);
@@ -20,7 +20,7 @@ export function SourcePage() {
     return figure ? [{ figure, line }] : [];
   });
   const others = source.yields.filter((line) => line.kind === 'bundle' || line.kind === 'source');
-  const worth = pieces.reduce((all, piece) => all + (prices.get(piece.variant)?.landedMinor ?? 0) * piece.quantity, 0);
+  const cost = costOfPieces(pieces, (variant) => supply.landedMinor(variant));
   const count = pieces.reduce((all, piece) => all + piece.quantity, 0);
   return (
     <div className="mx-auto flex h-full max-w-6xl flex-col px-5 py-3">
@@ -32,7 +32,9 @@ export function SourcePage() {
         {source.range}, {source.kind}, {source.year}
         {source.printRun &&
           `, ${source.printRun.certainty === 'sure' ? '' : 'we think '}${source.printRun.copies.toLocaleString('en-GB')} copies made`}
-        . {plural(count, 'part')}, {plural(pieces.length, 'kind')}; bought one by one at their cheapest {money(worth, currency)} landed.
+        . {plural(count, 'part')}, {plural(pieces.length, 'kind')}; bought one by one at their cheapest {money(cost.totalMinor, currency)}{' '}
+        landed
+        {cost.unsold > 0 && `, and ${plural(cost.unsold, 'part')} nobody sells`}.
       </p>
       <div className="mt-3 min-h-0 flex-1 overflow-auto">
         <ul className="flex flex-wrap items-end gap-4">
