@@ -44,6 +44,7 @@ export function figureSvg(
 /** The frame that shows one part by itself, by the place it goes; in the part's own measures. */
 const PART_FRAMES: readonly (readonly [match: (position: Position, mould: Mould) => boolean, box: Box])[] = [
   [(p, mould) => p === 'headgear' && (mould.shape.length ?? 0) >= 3, { x: -125, y: -160, width: 250, height: 250 }],
+  [(p) => p === 'headgear.addon', { x: -50, y: -212, width: 180, height: 180 }],
   [(p) => p.startsWith('headgear'), { x: -108, y: -166, width: 216, height: 216 }],
   [(p) => p === 'head', { x: -72, y: -118, width: 144, height: 144 }],
   [(p) => p === 'torso', { x: -76, y: -138, width: 152, height: 152 }],
@@ -56,6 +57,7 @@ const PART_FRAMES: readonly (readonly [match: (position: Position, mould: Mould)
   [(p) => p.startsWith('feet.'), { x: -56, y: -60, width: 122, height: 68 }],
   [(p) => p === 'beside', { x: -110, y: -134, width: 220, height: 150 }],
   [(p) => p === 'stand', { x: -110, y: -150, width: 220, height: 170 }],
+  [(_, mould) => mould.shape.words.includes('hooves'), { x: -92, y: -170, width: 236, height: 186 }],
   [(p, mould) => (mould.geometry.heightMm ?? 0) > 15, { x: -105, y: -202, width: 210, height: 210 }],
   [() => true, { x: -100, y: -140, width: 200, height: 150 }],
 ];

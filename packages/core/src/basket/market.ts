@@ -32,6 +32,12 @@ function grouped<T>(rows: readonly T[], keys: (row: T) => Iterable<string>): Rea
   return groups;
 }
 
+/** May something nobody wants make a parcel cheaper: by reaching a minimum, free postage, or a heavier tier that costs less? */
+const fillingUpMayPay = ({ minimumMinor, freePostageFromMinor, postage }: Seller): boolean =>
+  minimumMinor > 0 ||
+  freePostageFromMinor !== null ||
+  postage.some((tier, i) => postage.slice(0, i).some((lighter) => lighter.costMinor > tier.costMinor));
+
 /** Reduces a valid problem. Rows of `owned` for one variant must not repeat; `problemFaults` sees to it. */
 export function reduceMarket(problem: BasketProblem): ReducedMarket {
   const wanted = new Set(problem.needs.flatMap((need) => need.options.map((option) => option.variant)));
@@ -44,7 +50,7 @@ export function reduceMarket(problem: BasketProblem): ReducedMarket {
     if (!item || !seller) continue;
     const yields = new Map<string, number>();
     for (const { variant, quantity } of item.yields) if (wanted.has(variant)) yields.set(variant, (yields.get(variant) ?? 0) + quantity);
-    if (yields.size > 0 || seller.minimumMinor > 0 || seller.freePostageFromMinor !== null)
+    if (yields.size > 0 || fillingUpMayPay(seller))
       offers.push({ offer, seller, item, most: Math.floor(offer.stock / offer.multiple) * offer.multiple, yields });
   }
   const useful = new Set(offers.filter((usable) => usable.yields.size > 0).map((usable) => usable.seller.id));

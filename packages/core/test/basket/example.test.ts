@@ -28,6 +28,31 @@ describe('the worked example', () => {
     });
   });
 
+  test('where a heavier parcel costs less to post, a free weight that nobody wants is worth sending', async () => {
+    const [near] = EXAMPLE.sellers;
+    if (!near) throw new Error('the example has a seller');
+    const plan = await solve({
+      ...EXAMPLE,
+      needs: EXAMPLE.needs.filter((need) => need.id === 'cape'),
+      items: [...EXAMPLE.items, { id: 'one pebble', weightG: 6, yields: [{ variant: 'pebble', quantity: 1 }] }],
+      sellers: [
+        {
+          ...near,
+          postage: [
+            { upToG: 5, costMinor: 100 },
+            { upToG: 10, costMinor: 40 },
+          ],
+        },
+      ],
+      offers: [
+        ...EXAMPLE.offers.filter((offer) => offer.id === 'near cape'),
+        { id: 'near pebble', seller: 'near', item: 'one pebble', priceMinor: 2, stock: 5, multiple: 1, condition: 'used' },
+      ],
+    });
+    // 150 for the cape, 2 for the pebble, 40 postage; without the pebble 150 + 100.
+    expect(plan).toMatchObject({ status: 'proven', costMinor: 192, boundMinor: 192, leftovers: [{ variant: 'pebble', quantity: 1 }] });
+  });
+
   test('a cape nobody may send is left short at its stated cost, and said so', async () => {
     const plan = await solve({ ...EXAMPLE, offers: EXAMPLE.offers.filter((offer) => offer.item !== 'one cape') });
     expect(plan.short).toEqual([{ need: 'cape', quantity: 1 }]);
