@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { getDataSourceToken } from '@nestjs/typeorm';
 import type { DataSource } from 'typeorm';
-import type { ChangeDto, FigureDto, LineUpDto, LookDto } from '../src/figures/figures.dto.js';
+import type { FigureDto, LineUpDto } from '../src/figures/figures.dto.js';
+import type { ChangeDto, LookDto } from '../src/figures/looks.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;

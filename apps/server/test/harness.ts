@@ -4,7 +4,8 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from '../src/app.js';
-import type { FigureDto, LineUpDto, LookDto } from '../src/figures/figures.dto.js';
+import type { FigureDto, LineUpDto } from '../src/figures/figures.dto.js';
+import type { LookDto } from '../src/figures/looks.dto.js';
 import type { JobDto } from '../src/jobs/index.js';
 
 export interface Answer<T> {

@@ -70,7 +70,9 @@ describe('importing owned pieces', () => {
 describe('importing offers', () => {
   const HEADER = 'seller,variant,price,stock,multiple,condition,seen on\n';
   const importedOf = async (seller: string): Promise<OfferDto[]> =>
-    (await server.get<OfferDto[]>(`market/offers?seller=${seller}`)).body.filter((offer) => offer.origin === 'imported');
+    (await server.get<OfferDto[]>(`market/offers?seller=${seller}&variant=${encodeURIComponent('HA-118·raven')}`)).body.filter(
+      (offer) => offer.origin === 'imported',
+    );
 
   test('a cheaper imported offer becomes the lowest price at once', async () => {
     const file = `${HEADER}tin-drawer,HE-901·walnut+clear-amber,0.05,9,1,new,2026-11-20\n`;

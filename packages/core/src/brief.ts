@@ -1,5 +1,5 @@
 import type { SkinSchool } from './colour.js';
-import type { AgeBand } from './system.js';
+import type { AgeBand, System } from './system.js';
 
 /** Areas of the body a wish can be about. */
 export const AREAS = ['headgear', 'face', 'neck', 'torso', 'arms', 'hands', 'legs', 'held', 'whole'] as const;
@@ -8,12 +8,13 @@ export type Area = (typeof AREAS)[number];
 export const WEIGHTS = ['must', 'want', 'nice'] as const;
 export type Weight = (typeof WEIGHTS)[number];
 
-export const FEATURE_KINDS = ['motif', 'colour', 'shape', 'expression', 'height', 'absence', 'identity'] as const;
+export const FEATURE_KINDS = ['motif', 'colour', 'shape', 'expression', 'height', 'absence', 'identity', 'any with', 'words'] as const;
 export type FeatureKind = (typeof FEATURE_KINDS)[number];
 
 /**
- * One thing wanted. `target` is read by `kind`: a motif or colour id, shape words ("tied, length 2"),
- * a mood, an age band, the motif that should not be there, or a person's name.
+ * One thing wanted. `target` is read by `kind`: a motif or colour id, shape words ("tied, length 2"), a mood, an age
+ * band, the motif that should not be there, a person's name, what one part must have all at once ("brown brows, calm"),
+ * or free words that names are searched for.
  */
 export interface Feature {
   readonly id: string;
@@ -28,6 +29,17 @@ export interface Feature {
 export const ALTERATION_SCHOOLS = ['as moulded', 'altered', 'open bench', 'on paper'] as const;
 export type AlterationSchool = (typeof ALTERATION_SCHOOLS)[number];
 
+/** What the figure must be able to do, whatever it looks like. */
+export const PRACTICAL_RULES = [
+  'hair tied',
+  'legs in sight',
+  'face in sight',
+  'hands free',
+  'stands alone',
+  'nothing on the back',
+] as const;
+export type PracticalRule = (typeof PRACTICAL_RULES)[number];
+
 /** Who the figure is. Lengths in mm, money in minor units of the workspace's currency. */
 export interface Brief {
   readonly name: string;
@@ -35,9 +47,62 @@ export interface Brief {
   readonly features: readonly Feature[];
   /** Wanted main colours, by id, the most important first. */
   readonly colours: readonly string[];
+  /** How old it looks, unless the years say. */
   readonly ageBand: AgeBand;
+  /** Year of birth and year of the story, in the story's own count. */
+  readonly born: number | null;
+  readonly year: number | null;
   readonly skinSchool: SkinSchool;
   readonly alterationSchool: AlterationSchool;
   /** Areas that will not be seen: wishes about them count nothing. */
   readonly notSeen: readonly Area[];
+  /** How many main colours it may have; accents apart. */
+  readonly mainColours: number;
+  /** Sources nothing may come from, and official figures none of whose parts may be used. */
+  readonly bannedSources: readonly string[];
+  readonly bannedFigures: readonly string[];
+  readonly rules: readonly PracticalRule[];
+  readonly budgetMinor: number | null;
+  readonly copies: number;
+  /** ISO day it is wanted by. */
+  readonly dueOn: string | null;
+  /** Who asked for it, and whose idea it was. */
+  readonly requester: string;
+  readonly credit: string;
+}
+
+/** A brief before anything is said. */
+export const emptyBrief = (name: string): Brief => ({
+  name,
+  story: '',
+  features: [],
+  colours: [],
+  ageBand: 'adult',
+  born: null,
+  year: null,
+  skinSchool: 'natural',
+  alterationSchool: 'as moulded',
+  notSeen: [],
+  mainColours: 3,
+  bannedSources: [],
+  bannedFigures: [],
+  rules: [],
+  budgetMinor: null,
+  copies: 1,
+  dueOn: null,
+  requester: '',
+  credit: '',
+});
+
+/** A brief as it was kept, with what has been added to briefs since. */
+export const completeBrief = (kept: Partial<Brief> & Pick<Brief, 'name'>): Brief => ({ ...emptyBrief(kept.name), ...kept });
+
+/** Age in the year of the story; null when it is not said. */
+export const ageOf = ({ born, year }: Pick<Brief, 'born' | 'year'>): number | null => (born === null || year === null ? null : year - born);
+
+/** The age band a figure stands in: by its years where they are said; giants stay giants. */
+export function bandOf(brief: Pick<Brief, 'born' | 'year' | 'ageBand'>, system: System): AgeBand {
+  const age = ageOf(brief);
+  if (age === null || brief.ageBand === 'giant') return brief.ageBand;
+  return system.bandsByAge.find(({ upTo }) => age <= upTo)?.band ?? 'adult';
 }

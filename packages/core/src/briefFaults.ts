@@ -1,30 +1,41 @@
 import type { Fault } from './basket/problem.js';
 import type { Brief, Feature } from './brief.js';
-import type { CatalogueData } from './catalogue.js';
+import type { Catalogue } from './catalogue.js';
+import { AS_ITS_AGE, readPredicate } from './likeness/index.js';
 import { MOOD_NAMES } from './mood.js';
 import { AGE_BANDS } from './system.js';
 
 /** Why a wish's target cannot be read, or null. */
-function targetFault(feature: Feature, catalogue: CatalogueData): string | null {
+function targetFault(feature: Feature, catalogue: Catalogue): string | null {
   const { kind, target } = feature;
   switch (kind) {
     case 'motif':
     case 'absence':
-      return catalogue.motifs.some((motif) => motif.id === target || motif.parent === target) ? null : `There is no motif "${target}".`;
+      return catalogue.data.motifs.some((motif) => motif.id === target || motif.parent === target)
+        ? null
+        : `There is no motif "${target}".`;
     case 'colour':
-      return catalogue.colours.some((colour) => colour.id === target) ? null : `There is no colour "${target}".`;
+      return catalogue.hasColour(target) ? null : `There is no colour "${target}".`;
     case 'expression':
       return MOOD_NAMES.some((mood) => mood === target) ? null : `"${target}" is not a mood; known are ${MOOD_NAMES.join(', ')}.`;
     case 'height':
-      return AGE_BANDS.some((band) => band === target) ? null : `"${target}" is not an age; known are ${AGE_BANDS.join(', ')}.`;
+      return target === AS_ITS_AGE || AGE_BANDS.some((band) => band === target)
+        ? null
+        : `"${target}" is not an age; known are ${AS_ITS_AGE}, ${AGE_BANDS.join(', ')}.`;
+    case 'any with': {
+      const { conditions, unknown } = readPredicate(target, catalogue);
+      if (unknown[0] !== undefined) return `“${unknown[0]}” names no motif, mood, shape or colour.`;
+      return conditions.length > 0 ? null : 'Say what the part must have, such as “brown brows and a calm face”.';
+    }
     case 'shape':
     case 'identity':
+    case 'words':
       return null;
   }
 }
 
 /** What a brief refers to that does not exist. An empty list means it can be judged against. */
-export function briefFaults(brief: Brief, catalogue: CatalogueData): readonly Fault[] {
+export function briefFaults(brief: Brief, catalogue: Catalogue): readonly Fault[] {
   const faults: Fault[] = [];
   brief.features.forEach((feature, i) => {
     const sentence = targetFault(feature, catalogue);
@@ -33,8 +44,17 @@ export function briefFaults(brief: Brief, catalogue: CatalogueData): readonly Fa
       faults.push({ path: `/features/${i}/id`, sentence: `"${feature.id}" is there twice.` });
   });
   brief.colours.forEach((id, i) => {
-    if (!catalogue.colours.some((colour) => colour.id === id))
-      faults.push({ path: `/colours/${i}`, sentence: `There is no colour "${id}".` });
+    if (!catalogue.hasColour(id)) faults.push({ path: `/colours/${i}`, sentence: `There is no colour "${id}".` });
   });
+  brief.bannedSources.forEach((id, i) => {
+    if (!catalogue.data.sources.some((source) => source.id === id))
+      faults.push({ path: `/bannedSources/${i}`, sentence: `There is no source "${id}".` });
+  });
+  brief.bannedFigures.forEach((id, i) => {
+    if (!catalogue.data.officialFigures.some((figure) => figure.id === id))
+      faults.push({ path: `/bannedFigures/${i}`, sentence: `There is no official figure "${id}".` });
+  });
+  if (brief.born !== null && brief.year !== null && brief.year < brief.born)
+    faults.push({ path: '/year', sentence: `The story of ${brief.year} is before the birth in ${brief.born}.` });
   return faults;
 }

@@ -67,6 +67,8 @@ export interface Mould {
   /** Index into a variant's colours of the part that is skin when its colour is a skin. */
   readonly skinColour?: number | undefined;
   readonly thirdParty: boolean;
+  /** Pieces made before this year crack when arms are swapped. */
+  readonly brittleBefore?: number | undefined;
 }
 
 /** One motif of a print: what, on which face and zones of the part, in which colours. */
@@ -102,11 +104,18 @@ export interface Variant {
 export const variantIdOf = (mould: string, colours: readonly string[], print?: string): string =>
   [mould, colours.join('+'), ...(print === undefined ? [] : [print])].join('·');
 
+/** *runs on*: a garment that must go on below the waist. *reads as a back*: betrays a torso that is turned round. */
+export const MOTIF_TRAITS = ['runs on', 'reads as a back'] as const;
+export type MotifTrait = (typeof MOTIF_TRAITS)[number];
+
 /** A node of the motif tree; `parent` makes siblings and parents part matches. */
 export interface Motif {
   readonly id: string;
   readonly name: string;
   readonly parent?: string | undefined;
+  /** The motif or family above the waist that this one carries on below it: coat tails carry on a jacket. */
+  readonly continues?: string | undefined;
+  readonly traits?: readonly MotifTrait[] | undefined;
 }
 
 /** Variants sold joined: a torso with its arms and hands, hips with legs. */
@@ -271,12 +280,21 @@ export class Catalogue {
     return this.mould(variant.mould);
   }
 
+  print(id: string): Print {
+    return found(this.prints.get(id), 'print', id);
+  }
+
   printOf(variant: Variant): Print | null {
-    return variant.print === undefined ? null : found(this.prints.get(variant.print), 'print', variant.print);
+    return variant.print === undefined ? null : this.print(variant.print);
   }
 
   motifName(id: string): string {
     return this.motifs.get(id)?.name ?? id;
+  }
+
+  /** A motif by its id; undefined for the name of a family. */
+  motif(id: string): Motif | undefined {
+    return this.motifs.get(id);
   }
 
   /** "Low knot in raven"; with its print when there is one. */

@@ -19,7 +19,8 @@ const ciede2000 = differenceCiede2000();
 const FINISH_PENALTY = 5;
 
 const labs = new Map<string, Lab65>();
-function labOf(hex: string): Lab65 {
+/** CIE Lab (D65) of an sRGB hex colour, each worked out once. Throws on bad hex. */
+export function labOf(hex: string): Lab65 {
   let lab = labs.get(hex);
   if (!lab) {
     const converted = toLab(hex);

@@ -6,3 +6,10 @@ export function demand(look: Look, copies: number): ReadonlyMap<string, number> 
   for (const { variant } of look.parts) wanted.set(variant, (wanted.get(variant) ?? 0) + copies);
   return wanted;
 }
+
+/** How often each thing occurs. */
+export function countOf<T>(things: Iterable<T>): ReadonlyMap<T, number> {
+  const counted = new Map<T, number>();
+  for (const thing of things) counted.set(thing, (counted.get(thing) ?? 0) + 1);
+  return counted;
+}

@@ -13,17 +13,22 @@ export interface ShownFace {
   readonly secondBehind: boolean;
 }
 
+/** The mood of the face a part shows in front; null for what has none. */
+export function moodOf({ part, print }: Worn): MoodName | null {
+  if (part.position !== 'head') return null;
+  return (part.turned ? print?.secondMood : print?.mood) ?? null;
+}
+
 /** The face in front, turned heads considered; null without a head. */
 export function shownFace(worn: readonly Worn[], catalogue: Catalogue): ShownFace | null {
   const head = worn.find((item) => item.part.position === 'head');
   if (!head) return null;
-  const print = catalogue.printOf(head.variant);
-  const motifs = print?.motifs ?? [];
+  const motifs = head.print?.motifs ?? [];
   const [front, behind] = head.part.turned ? (['back', 'front'] as const) : (['front', 'back'] as const);
   return {
     head,
     skin: catalogue.colour(head.variant.colours[0] ?? ''),
-    mood: (head.part.turned ? print?.secondMood : print?.mood) ?? null,
+    mood: moodOf(head),
     motifs: motifs.filter((motif) => motif.face === front),
     secondBehind: motifs.some((motif) => motif.face === behind),
   };

@@ -1,7 +1,9 @@
+export type ChangeKind = 'edit' | 'undo' | 'redo' | 'snapshot';
+
 /** One row of the append-only change log, as far as undo needs it. Ids rise with time. */
 export interface ChangeRow {
   readonly id: number;
-  readonly kind: 'edit' | 'undo' | 'redo';
+  readonly kind: ChangeKind;
   /** The edit that an undo or redo is about. */
   readonly refersTo: number | null;
 }
@@ -15,7 +17,7 @@ export interface UndoState {
 
 /**
  * What can be undone and redone after a log of changes. A new edit after an undo gives up the redone branch,
- * as people expect; the log itself keeps everything.
+ * as people expect; the log itself keeps everything. A snapshot names a state and changes nothing.
  */
 export function undoState(log: readonly ChangeRow[]): UndoState {
   const done: number[] = [];
@@ -27,7 +29,7 @@ export function undoState(log: readonly ChangeRow[]): UndoState {
     } else if (row.kind === 'undo') {
       const id = done.pop();
       if (id !== undefined) undone.push(id);
-    } else {
+    } else if (row.kind === 'redo') {
       const id = undone.pop();
       if (id !== undefined) done.push(id);
     }

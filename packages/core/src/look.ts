@@ -1,12 +1,17 @@
-import type { Catalogue, Mould, Variant } from './catalogue.js';
-import { occupied, POSITIONS, shelfOf, type Position } from './positions.js';
+import { coloursLeft, printLeft, type Alteration } from './alterations.js';
+import type { Catalogue, Mould, Print, Variant } from './catalogue.js';
+import type { SkinSchool } from './colour.js';
+import { occupied, POSITIONS, STACKS, type Position } from './positions.js';
 
 /** One part of a look. `position` is where it is anchored: the first of the positions it fills. */
 export interface LookPart {
   readonly position: Position;
   readonly variant: string;
-  /** A torso or head turned back to front. */
+  /** A torso or head turned back to front, a two-sided cape turned inside out. */
   readonly turned: boolean;
+  /** Which of a stack it is, from 0; left out where a position takes one part. */
+  readonly place?: number | undefined;
+  readonly alterations?: readonly Alteration[] | undefined;
 }
 
 /** A check the person waved off, and why. `key` names the very problem, so a new one is not hidden by it. */
@@ -15,99 +20,91 @@ export interface Overrule {
   readonly reason: string;
 }
 
-/** One complete choice of parts. There is at most one part anchored at a position. */
+/** What the person thinks of a look, beside what is reckoned. `leave` says: leave as it is. */
+export interface Verdict {
+  readonly stars: number | null;
+  readonly words: string;
+  readonly leave: boolean;
+}
+
+/** A variant that would do as well at a position, and why; the order of the list is the order of preference. */
+export interface Acceptable {
+  readonly position: Position;
+  readonly variant: string;
+  readonly reason: string;
+}
+
+/** Where a look departs from its brief: the year of the story it shows, the skin school of an edition. */
+export interface Variation {
+  readonly year?: number | undefined;
+  readonly skinSchool?: SkinSchool | undefined;
+}
+
+/** One complete choice of parts. There is at most one part anchored at a position, stacks apart. */
 export interface Look {
   readonly parts: readonly LookPart[];
   readonly overrules: readonly Overrule[];
+  readonly verdict?: Verdict | undefined;
+  readonly acceptable?: readonly Acceptable[] | undefined;
+  readonly variation?: Variation | undefined;
 }
 
-export type LookEdit =
-  | { readonly action: 'put on'; readonly position: Position; readonly variant: string }
-  | { readonly action: 'take off'; readonly position: Position }
-  | { readonly action: 'turn'; readonly position: Position }
-  | { readonly action: 'overrule'; readonly key: string; readonly reason: string }
-  | { readonly action: 'restore check'; readonly key: string };
-
-export const LOOK_ACTIONS = ['put on', 'take off', 'turn', 'overrule', 'restore check'] as const satisfies readonly LookEdit['action'][];
-
-/** Positions whose part may be turned back to front. */
-const TURNABLE: readonly Position[] = ['head', 'torso'];
-
-/** A part with what the catalogue says about it. */
+/** A part with what the catalogue says about it, as it is worn: turned, altered. */
 export interface Worn {
   readonly part: LookPart;
   readonly variant: Variant;
   readonly mould: Mould;
+  /** What is left of its print. */
+  readonly print: Print | null;
   readonly fills: readonly Position[];
 }
 
-/** The positions a mould fills when anchored at `position`, or null when it does not go there. */
+export const placeOf = (part: Pick<LookPart, 'place'>): number => part.place ?? 0;
+
+/** A part's spot: its position, and its place where several parts share one. */
+export const spotOf = (part: Pick<LookPart, 'position' | 'place'>): string =>
+  placeOf(part) === 0 ? part.position : `${part.position}~${placeOf(part)}`;
+
+/** The positions a mould fills when anchored at `position`, or null when it does not go there. Anything can be built with. */
 export function fillingAt(mould: Mould, position: Position): readonly Position[] | null {
+  if (position === 'built') return BUILT;
   return mould.fills.find((alternative) => alternative[0] === position) ?? null;
+}
+const BUILT: readonly Position[] = ['built'];
+
+export const isTwoSided = (mould: Mould): boolean => mould.shape.words.includes('two sided');
+
+const DEPTH = new Map(POSITIONS.map((position, i) => [position, i]));
+const depthOf = (part: LookPart): number => (DEPTH.get(part.position) ?? 0) * 100 + placeOf(part);
+
+/** A part as worn. Throws when its variant is not in the catalogue. */
+export function wornPart(part: LookPart, catalogue: Catalogue): Worn {
+  const known = catalogue.variant(part.variant);
+  const mould = catalogue.mouldOf(known);
+  const alterations = part.alterations ?? [];
+  const painted = alterations.length === 0 ? known.colours : coloursLeft(known, alterations, (id) => catalogue.hasColour(id));
+  const [outside = '', inside = outside, ...rest] = painted;
+  const colours = part.turned && isTwoSided(mould) ? [inside, outside, ...rest] : painted;
+  return {
+    part,
+    variant: colours === known.colours ? known : { ...known, colours },
+    mould,
+    print: printLeft(catalogue.printOf(known), alterations),
+    fills: fillingAt(mould, part.position) ?? [part.position],
+  };
 }
 
 /** The parts of a look with their moulds, from the top down. Throws when a variant is not in the catalogue. */
 export function wornParts(look: Look, catalogue: Catalogue): readonly Worn[] {
-  return [...look.parts]
-    .sort((a, b) => POSITIONS.indexOf(a.position) - POSITIONS.indexOf(b.position))
-    .map((part) => {
-      const variant = catalogue.variant(part.variant);
-      const mould = catalogue.mouldOf(variant);
-      return { part, variant, mould, fills: fillingAt(mould, part.position) ?? [part.position] };
-    });
+  return [...look.parts].sort((a, b) => depthOf(a) - depthOf(b)).map((part) => wornPart(part, catalogue));
 }
 
-export class EditRefused extends Error {}
-
-/**
- * Applies one edit. Putting on replaces what is anchored in the same place of the body (a skirt replaces legs);
- * a part elsewhere that also claims a position stays, and `fit.position` says so: nothing chosen is lost silently.
- * Throws EditRefused with a sentence when the part does not go there or there is nothing to turn or take off.
- */
-export function applyEdit(look: Look, edit: LookEdit, catalogue: Catalogue): Look {
-  switch (edit.action) {
-    case 'put on': {
-      if (!catalogue.has(edit.variant)) throw new EditRefused(`There is no part "${edit.variant}" in the catalogue.`);
-      const mould = catalogue.mouldOf(catalogue.variant(edit.variant));
-      const fills = fillingAt(mould, edit.position);
-      if (!fills) throw new EditRefused(`${mould.name} does not go at ${edit.position}.`);
-      const kept = look.parts.filter((part) => !makesWay(part, edit.position, fills, catalogue));
-      return { ...look, parts: [...kept, { position: edit.position, variant: edit.variant, turned: false }] };
-    }
-    case 'take off':
-      return { ...look, parts: look.parts.filter((part) => part !== partAt(look, edit.position)) };
-    case 'turn': {
-      const turning = partAt(look, edit.position);
-      if (!TURNABLE.includes(turning.position)) throw new EditRefused(`Only a head or a torso can be turned, not ${edit.position}.`);
-      return { ...look, parts: look.parts.map((part) => (part === turning ? { ...part, turned: !part.turned } : part)) };
-    }
-    case 'overrule': {
-      if (edit.reason.trim() === '') throw new EditRefused('Give a reason: it is kept with the look.');
-      const others = look.overrules.filter((overrule) => overrule.key !== edit.key);
-      return { ...look, overrules: [...others, { key: edit.key, reason: edit.reason.trim() }] };
-    }
-    case 'restore check':
-      return { ...look, overrules: look.overrules.filter((overrule) => overrule.key !== edit.key) };
-  }
-}
-
-/** Does a part come off when another goes on at a position? The same place of the body does, a single leg beside another does not. */
-function makesWay(part: LookPart, position: Position, fills: readonly Position[], catalogue: Catalogue): boolean {
-  if (shelfOf(part.position) !== shelfOf(position)) return false;
-  const held = occupied(fillingAt(catalogue.mouldOf(catalogue.variant(part.variant)), part.position) ?? [part.position]);
-  return [...occupied(fills)].some((taken) => held.has(taken));
-}
-
-function partAt(look: Look, position: Position): LookPart {
-  const part = look.parts.find((candidate) => candidate.position === position);
-  if (!part) throw new EditRefused(`There is nothing at ${position}.`);
-  return part;
-}
-
-/** Who claims each position, for every position claimed at all. */
+/** Who claims each position, for every position claimed at all. Stacks are never full. */
 export function claims(worn: readonly Worn[]): ReadonlyMap<Position, readonly Worn[]> {
   const claimed = new Map<Position, Worn[]>();
-  for (const item of worn) for (const position of occupied(item.fills)) claimed.set(position, [...(claimed.get(position) ?? []), item]);
+  for (const item of worn)
+    for (const position of occupied(item.fills))
+      if (!STACKS.includes(position) || placeOf(item.part) === 0) claimed.set(position, [...(claimed.get(position) ?? []), item]);
   return claimed;
 }
 

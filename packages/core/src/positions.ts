@@ -25,9 +25,13 @@ export const POSITIONS = [
   'held.R',
   'beside',
   'stand',
+  'built',
 ] as const;
 
 export type Position = (typeof POSITIONS)[number];
+
+/** Positions that take any number of parts, in order: things built up in a hand, companions, built figures. */
+export const STACKS: readonly Position[] = ['held.L', 'held.R', 'beside', 'built'];
 
 /** The neck stack, lowest layer first. */
 export const NECK_LAYERS = ['neck.1', 'neck.2', 'neck.3', 'neck.4'] as const satisfies readonly Position[];
@@ -58,6 +62,7 @@ const NAMES: Record<Position, string> = {
   'held.R': 'In right hand',
   beside: 'Beside',
   stand: 'Stand',
+  built: 'Built of elements',
 };
 
 /** The name a person reads. */

@@ -42,6 +42,19 @@ export const REGIONS: readonly Region[] = [
   ...(['front', 'side', 'back'] as const).flatMap((facing) => LEG_ZONES.map((zone): Region => `leg.${facing}.${zone}`)),
 ];
 
+/** Surface of each region of a standard body, in mm²: width × height of the drawn box, legs counted as both. */
+export const REGION_AREA_MM2: Readonly<Record<Region, number>> = Object.fromEntries(
+  REGIONS.map((region) => {
+    if (region.startsWith('head.front')) return [region, 14];
+    if (region.startsWith('head')) return [region, 60];
+    if (region.startsWith('torso')) return [region, 29];
+    if (region.startsWith('arm')) return [region, 16];
+    if (region.startsWith('hand')) return [region, 8];
+    if (region.startsWith('hip')) return [region, 18];
+    return [region, region.endsWith('foot') ? 12 : 36];
+  }),
+) as Record<Region, number>;
+
 const includes = <T extends string>(all: readonly T[], zone: string): zone is T => (all as readonly string[]).includes(zone);
 
 /**

@@ -99,12 +99,16 @@ export function yieldCycle(sources: readonly Pick<Source, 'id' | 'yields'>[]): r
   return null;
 }
 
+/** A source that yields a variant. */
+export interface VariantSource {
+  readonly source: Source;
+  readonly found: VariantYield;
+}
+
 /** Which sources yield each variant. */
-export function sourcesByVariant(
-  data: CatalogueData,
-): ReadonlyMap<string, readonly { readonly source: Source; readonly found: VariantYield }[]> {
+export function sourcesByVariant(data: CatalogueData): ReadonlyMap<string, readonly VariantSource[]> {
   const explosion = new Explosion(data);
-  const by = new Map<string, { source: Source; found: VariantYield }[]>();
+  const by = new Map<string, VariantSource[]>();
   for (const source of data.sources)
     for (const found of explosion.of(source)) by.set(found.variant, [...(by.get(found.variant) ?? []), { source, found }]);
   return by;

@@ -13,6 +13,21 @@ export interface System {
   readonly bandHeightMm: Readonly<Record<AgeBand, number>>;
   /** How far a figure may be off its band before it shows. */
   readonly bandToleranceMm: number;
+  /** The oldest year of age in each band, youngest band first; older ones are adults. */
+  readonly bandsByAge: readonly { readonly band: AgeBand; readonly upTo: number }[];
+  /** How far something may stand off the back before hair that hangs there is pushed up. */
+  readonly backClearanceMm: number;
+  /** Half the width and half the depth a figure stands on. */
+  readonly footHalfWidthMm: number;
+  readonly footHalfDepthMm: number;
+  /** A figure that topples at a smaller tilt than this, in degrees, wants a stand. */
+  readonly leastTilt: number;
+  /** How far hands reach to the side and before the body, and how deep half the body is. */
+  readonly handOutMm: number;
+  readonly handForwardMm: number;
+  readonly halfDepthMm: number;
+  /** A piece worth more than this is named before its arms or hands are taken off, in minor units. */
+  readonly riskFromMinor: number;
 }
 
 const TORSO_AND_HEAD_MM = 12.6 + 8.8;
@@ -30,4 +45,16 @@ export const P40: System = {
     giant: TORSO_AND_HEAD_MM + 13 + 3.2,
   },
   bandToleranceMm: 1.2,
+  bandsByAge: [
+    { band: 'child', upTo: 12 },
+    { band: 'youth', upTo: 17 },
+  ],
+  backClearanceMm: 1.2,
+  footHalfWidthMm: 5.7,
+  footHalfDepthMm: 3.5,
+  leastTilt: 5,
+  handOutMm: 6.7,
+  handForwardMm: 3,
+  halfDepthMm: 3.2,
+  riskFromMinor: 1000,
 };

@@ -13,7 +13,7 @@ import {
   nearestWorn,
   readDifference,
 } from '../src/index.js';
-import { BRIEF, CATALOGUE, DATA, feature, lookOf, supplyOf } from './fixture.js';
+import { BRIEF, CATALOGUE, feature, lookOf, supplyOf } from './fixture.js';
 
 describe('colour', () => {
   test('the same colour differs by 0, black and white by 100', () => {
@@ -101,7 +101,7 @@ describe('what a brief refers to', () => {
       feature('height', 'whole', 'tall'),
       feature('colour', 'legs', 'puce'),
     ];
-    expect(briefFaults({ ...BRIEF, features, colours: ['red', 'puce'] }, DATA).map((fault) => fault.path)).toEqual([
+    expect(briefFaults({ ...BRIEF, features, colours: ['red', 'puce'] }, CATALOGUE).map((fault) => fault.path)).toEqual([
       '/features/0/target',
       '/features/1/target',
       '/features/2/target',
@@ -111,7 +111,7 @@ describe('what a brief refers to', () => {
   });
 
   test('a parent motif may be asked for', () => {
-    expect(briefFaults({ ...BRIEF, features: [feature('motif', 'face', 'glasses')] }, DATA)).toEqual([]);
+    expect(briefFaults({ ...BRIEF, features: [feature('motif', 'face', 'glasses')] }, CATALOGUE)).toEqual([]);
   });
 });
 

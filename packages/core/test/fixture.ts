@@ -1,16 +1,20 @@
 import {
+  ALONE,
   Catalogue,
+  emptyBrief,
   NO_SUPPLY,
   P40,
   subject,
   type Brief,
   type CatalogueData,
+  type Company,
   type Feature,
   type Look,
   type LookPart,
   type Subject,
   type Supply,
 } from '../src/index.js';
+import { MOULDS } from './fixtureMoulds.js';
 
 /** A catalogue small enough to hold in the head: every number in these tests can be worked out from it by hand. */
 export const DATA: CatalogueData = {
@@ -21,6 +25,11 @@ export const DATA: CatalogueData = {
     { id: 'crimson', name: 'crimson', hex: '#AC343C', finish: 'solid', kind: 'cloth' },
     { id: 'light', name: 'light', hex: '#E6B98F', finish: 'solid', kind: 'skin', skinSchool: 'natural' },
     { id: 'dark', name: 'dark', hex: '#56331F', finish: 'solid', kind: 'skin', skinSchool: 'natural' },
+    { id: 'house', name: 'house', hex: '#E8C58A', finish: 'solid', kind: 'skin', skinSchool: 'house' },
+    { id: 'blue', name: 'blue', hex: '#3F628F', finish: 'solid', kind: 'cloth' },
+    { id: 'green', name: 'green', hex: '#3F8F4F', finish: 'solid', kind: 'cloth' },
+    { id: 'yellow', name: 'yellow', hex: '#E0C243', finish: 'solid', kind: 'cloth' },
+    { id: 'brass', name: 'brass', hex: '#B08D4A', finish: 'metallic', kind: 'metal' },
   ],
   motifs: [
     { id: 'brows', name: 'brows' },
@@ -30,37 +39,19 @@ export const DATA: CatalogueData = {
     { id: 'neckline', name: 'neckline' },
     { id: 'jacket', name: 'jacket' },
     { id: 'lantern', name: 'lantern' },
+    { id: 'belt', name: 'printed belt' },
+    { id: 'rope-belt', name: 'rope belt', parent: 'belt' },
+    { id: 'leather-belt', name: 'leather belt', parent: 'belt' },
+    { id: 'coat', name: 'coat', parent: 'jackets' },
+    { id: 'robe', name: 'robe', traits: ['runs on'] },
+    { id: 'coat-tails', name: 'coat tails', continues: 'jackets' },
+    { id: 'robe-hem', name: 'robe hem', continues: 'robe' },
+    { id: 'hood-seam', name: 'hood seam', traits: ['reads as a back'] },
+    { id: 'star', name: 'star', parent: 'badge' },
+    { id: 'checks', name: 'checks' },
+    { id: 'patch', name: 'knee patch' },
   ],
-  moulds: [
-    mould('HD-1', 'Head', [['head']], { heightMm: 8.8 }, { skinColour: 0 }),
-    mould('HA-1', 'Crop', [['headgear']], { riseMm: 2, covers: { 'head.back': 0.7 } }, { hairColour: 0, words: ['loose'], length: 1 }),
-    mould('HA-2', 'Knot', [['headgear']], { riseMm: 3, covers: { 'head.back': 1 } }, { hairColour: 0, words: ['tied'], length: 3 }),
-    mould(
-      'HA-3',
-      'Fringe',
-      [['headgear']],
-      { riseMm: 2, covers: { 'head.front.brow': 1, 'head.back': 1 } },
-      { hairColour: 0, words: ['loose', 'fringe'], length: 2 },
-    ),
-    mould('HT-1', 'Hat', [['headgear']], { riseMm: 4, covers: { 'head.back': 0.2 } }, { words: ['brim'] }),
-    mould('HO-1', 'Cowl', [['headgear', 'neck.1']], { riseMm: 3, thicknessMm: 1 }, {}),
-    mould('TO-1', 'Torso', [['torso']], { heightMm: 12.6 }, {}),
-    mould('AR-1', 'Arm', [['arm.L'], ['arm.R']], {}, { skinColour: 0 }),
-    mould('HN-1', 'Hand', [['hand.L'], ['hand.R']], {}, { skinColour: 0 }),
-    mould('LG-1', 'Standard legs', [['hips', 'leg.L', 'leg.R']], { heightMm: 13 }, {}),
-    mould('LG-2', 'Short legs', [['lower']], { heightMm: 7.8 }, {}),
-    mould(
-      'CP-1',
-      'Cape',
-      [['neck.1'], ['neck.2'], ['neck.3'], ['neck.4']],
-      { thicknessMm: 0.8, covers: { 'torso.front.collar': 0.5 } },
-      {},
-    ),
-    mould('SC-1', 'Scarf', [['neck.1'], ['neck.2'], ['neck.3'], ['neck.4']], { thicknessMm: 1.6 }, {}),
-    mould('HE-1', 'Lantern', [['held.L'], ['held.R']], {}, { motifs: ['lantern'] }),
-    mould('FT-1', 'Plate', [['feet.L'], ['feet.R']], { heightMm: 3.2 }, {}),
-    { ...mould('HX-1', 'Workshop hair', [['headgear']], { riseMm: 2 }, { hairColour: 0 }), thirdParty: true },
-  ],
+  moulds: MOULDS,
   prints: [
     {
       id: 'face',
@@ -84,6 +75,32 @@ export const DATA: CatalogueData = {
       secondMood: 'cross',
       motifs: [motif('brows', 'front', 'brow', 'black'), motif('brows', 'back', 'brow', 'brown'), motif('mouth-smile', 'back', 'mouth')],
     },
+    { ...printed('early-face', { motif: 'brows', face: 'front', zones: ['brow'], colours: ['black'] }), era: 'early', mood: 'glad' },
+    printed('belted', { motif: 'belt', face: 'front', zones: ['hem'], colours: ['black'] }),
+    printed('coat', { motif: 'coat', face: 'front', zones: ['collar', 'chest', 'belly', 'hem'], colours: ['brown'] }),
+    printed('robe', { motif: 'robe', face: 'front', zones: ['chest', 'belly', 'hem'], colours: ['brown'] }),
+    printed('hooded', { motif: 'hood-seam', face: 'back', zones: ['collar', 'chest'], colours: ['brown'] }),
+    printed('starred', { motif: 'star', face: 'front', zones: ['chest'], colours: ['yellow'] }),
+    { ...printed('early-coat', { motif: 'coat', face: 'front', zones: ['chest'], colours: ['brown'] }), era: 'early' },
+    printed(
+      'tails',
+      { motif: 'coat-tails', face: 'front', zones: ['hip', 'thigh'], colours: ['red'] },
+      { motif: 'coat-tails', face: 'back', zones: ['hip'], colours: ['red'] },
+    ),
+    printed(
+      'blue-tails',
+      { motif: 'coat-tails', face: 'front', zones: ['hip', 'thigh'], colours: ['blue'] },
+      { motif: 'coat-tails', face: 'back', zones: ['hip'], colours: ['blue'] },
+    ),
+    printed('hem', { motif: 'robe-hem', face: 'front', zones: ['hip'], colours: ['red'] }),
+    printed('hip-belt', { motif: 'rope-belt', face: 'front', zones: ['hip'], colours: ['yellow'] }),
+    printed('front-checks', { motif: 'checks', face: 'front', zones: ['thigh', 'shin'], colours: ['yellow'] }),
+    printed(
+      'round-checks',
+      { motif: 'checks', face: 'front', zones: ['thigh', 'shin'], colours: ['yellow'] },
+      { motif: 'checks', face: 'side', zones: ['thigh', 'shin'], colours: ['yellow'] },
+    ),
+    printed('patched', { motif: 'patch', face: 'front', zones: ['shin'], colours: ['yellow'] }),
     {
       id: 'jacket',
       name: 'jacket',
@@ -95,6 +112,37 @@ export const DATA: CatalogueData = {
     },
   ],
   variants: [
+    made('HN-2', ['black']),
+    made('HL-1', ['black']),
+    made('HT-2', ['red']),
+    made('AD-1', ['red']),
+    made('HD-2', ['brown']),
+    made('BP-1', ['brown']),
+    made('HE-2', ['brown']),
+    made('HE-3', ['brown']),
+    made('HE-4', ['brown']),
+    made('WS-1', ['brown']),
+    made('ST-1', ['black']),
+    made('BE-1', ['brown']),
+    made('CP-2', ['red', 'blue']),
+    made('CP-3', ['blue']),
+    made('TO-2', ['red']),
+    made('HD-1', ['house'], 'face'),
+    made('HN-1', ['house']),
+    made('HD-1', ['light'], 'early-face'),
+    made('TO-1', ['red'], 'belted'),
+    made('TO-1', ['red'], 'coat'),
+    made('TO-1', ['red'], 'robe'),
+    made('TO-1', ['red'], 'hooded'),
+    made('TO-1', ['red'], 'starred'),
+    made('TO-1', ['red'], 'early-coat'),
+    made('LG-1', ['brown'], 'tails'),
+    made('LG-1', ['brown'], 'blue-tails'),
+    made('LG-1', ['brown'], 'hem'),
+    made('LG-1', ['brown'], 'hip-belt'),
+    made('LG-1', ['brown'], 'front-checks'),
+    made('LG-1', ['brown'], 'round-checks'),
+    made('LG-1', ['brown'], 'patched'),
     made('HD-1', ['light'], 'face'),
     made('HD-1', ['light'], 'reader'),
     made('HD-1', ['light'], 'two-faced'),
@@ -132,6 +180,25 @@ export const DATA: CatalogueData = {
       year: 2020,
       yields: [{ kind: 'figure', item: 'S-1-a', quantity: 1, certainty: 'sure' }],
     },
+    {
+      id: 'S-2',
+      name: 'Second box',
+      kind: 'boxed set',
+      range: 'Test',
+      year: 2021,
+      yields: [
+        { kind: 'figure', item: 'S-2-a', quantity: 1, certainty: 'sure' },
+        { kind: 'variant', item: 'HT-1·red', quantity: 1, certainty: 'sure' },
+      ],
+    },
+    {
+      id: 'S-3',
+      name: 'Third box',
+      kind: 'boxed set',
+      range: 'Test',
+      year: 2022,
+      yields: [{ kind: 'variant', item: 'HT-1·red', quantity: 1, certainty: 'sure' }],
+    },
   ],
   officialFigures: [
     {
@@ -140,32 +207,29 @@ export const DATA: CatalogueData = {
       person: 'Ann',
       parts: [{ position: 'head', variant: 'HD-1·light·reader', turned: false }],
     },
+    {
+      id: 'S-2-a',
+      name: 'Captain',
+      person: 'Bea',
+      parts: [
+        { position: 'torso', variant: 'TO-1·red·starred', turned: false },
+        { position: 'arm.L', variant: 'AR-1·red', turned: false },
+        { position: 'arm.R', variant: 'AR-1·red', turned: false },
+      ],
+    },
+    {
+      id: 'S-2-b',
+      name: 'Old hand',
+      parts: [
+        { position: 'torso', variant: 'TO-2·red', turned: false },
+        { position: 'arm.L', variant: 'AR-1·red', turned: false },
+      ],
+    },
   ],
 };
 
-function mould(
-  number: string,
-  name: string,
-  fills: CatalogueData['moulds'][number]['fills'],
-  geometry: Omit<CatalogueData['moulds'][number]['geometry'], 'massG'>,
-  rest: { hairColour?: number; skinColour?: number; words?: string[]; length?: number; motifs?: string[] },
-): CatalogueData['moulds'][number] {
-  const { words = [], length, motifs = [], ...indices } = rest;
-  return {
-    number,
-    name,
-    nicknames: [],
-    family: name.toLowerCase(),
-    revision: 1,
-    material: 'rigid',
-    silhouette: 'head',
-    fills,
-    geometry: { ...geometry, massG: 1 },
-    shape: { words, ...(length === undefined ? {} : { length }) },
-    motifs,
-    thirdParty: false,
-    ...indices,
-  };
+function printed(id: string, ...motifs: CatalogueData['prints'][number]['motifs']): CatalogueData['prints'][number] {
+  return { id, name: id, era: 'late', motifs };
 }
 
 function motif(
@@ -189,16 +253,7 @@ function made(number: string, colours: string[], print?: string): CatalogueData[
 
 export const CATALOGUE = new Catalogue(DATA);
 
-export const BRIEF: Brief = {
-  name: 'Test',
-  story: '',
-  features: [],
-  colours: [],
-  ageBand: 'adult',
-  skinSchool: 'natural',
-  alterationSchool: 'as moulded',
-  notSeen: [],
-};
+export const BRIEF: Brief = emptyBrief('Test');
 
 /** "head HD-1·light·face, torso TO-1·red!" as a look; a trailing ! turns the part. */
 export function lookOf(text: string): Look {
@@ -222,8 +277,14 @@ export const feature = (kind: Feature['kind'], area: Feature['area'], target: st
   weight,
 });
 
-export const seen = (look: Look | string, brief: Partial<Brief> = {}, supply: Supply = NO_SUPPLY): Subject =>
-  subject(typeof look === 'string' ? lookOf(look) : look, { ...BRIEF, ...brief }, CATALOGUE, P40, supply);
+export const seen = (
+  look: Look | string,
+  brief: Partial<Brief> = {},
+  supply: Supply = NO_SUPPLY,
+  company: Partial<Company> = {},
+  catalogue: Catalogue = CATALOGUE,
+): Subject =>
+  subject(typeof look === 'string' ? lookOf(look) : look, { ...BRIEF, ...brief }, catalogue, P40, supply, { ...ALONE, ...company });
 
 /** A supply that owns one each of the named variants and can buy the rest at the given landed prices. */
 export const supplyOf = (owned: readonly string[], landed: Readonly<Record<string, number>> = {}): Supply => ({

@@ -35,7 +35,7 @@ describe('edits of a look', () => {
     [{ action: 'put on', position: 'torso', variant: 'HA-1·black' }, /does not go at torso/],
     [{ action: 'put on', position: 'torso', variant: 'TO-9·mauve' }, /no part "TO-9·mauve"/],
     [{ action: 'take off', position: 'waist' }, /nothing at waist/],
-    [{ action: 'turn', position: 'headgear' }, /Only a head or a torso/],
+    [{ action: 'turn', position: 'headgear' }, /Only a head, a torso/],
     [{ action: 'overrule', key: 'k', reason: '  ' }, /Give a reason/],
   ])('%j is refused with a sentence', (change, sentence) => {
     expect(() => edit('headgear HA-1·black', change)).toThrow(EditRefused);

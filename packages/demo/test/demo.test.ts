@@ -83,12 +83,11 @@ describe('the demo world', () => {
     }
   });
 
-  test.each(figures.map((figure) => [figure.name, figure] as const))(
+  test.each(figures.map((figure) => [figure.brief.name, figure] as const))(
     '%s has a brief that can be judged and looks that can be dressed',
     (_, figure) => {
-      const { name, story, features, colours, ageBand, skinSchool, alterationSchool } = figure;
-      const brief = { name, story, features, colours, ageBand, skinSchool, alterationSchool, notSeen: [] };
-      expect(briefFaults(brief, world.catalogue)).toEqual([]);
+      const { brief } = figure;
+      expect(briefFaults(brief, catalogue)).toEqual([]);
       for (const look of figure.looks) {
         const { likeness, marks } = judge(asLook(look.parts), brief, catalogue, P40, NO_SUPPLY);
         expect(likeness.score).toBeGreaterThan(30);

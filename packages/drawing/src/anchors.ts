@@ -53,6 +53,8 @@ function squarely(position: Position, where: Joints, view: 'front' | 'back'): Po
       return { x: view === 'front' ? 150 : -150, y: -40 };
     case 'stand':
       return { x: 80, y: -2 };
+    case 'built':
+      return { x: 0, y: -30 };
     case 'feet.L':
     case 'feet.R':
       return { x: 36 * side(position === 'feet.R'), y: -6 };

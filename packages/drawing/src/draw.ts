@@ -1,6 +1,17 @@
-import { claims, regionAt, wornParts, type Catalogue, type Look, type Position, type Print, type Worn } from '@outfit/core';
+import {
+  claims,
+  placeOf,
+  regionAt,
+  spotOf,
+  wornParts,
+  type Catalogue,
+  type Look,
+  type Position,
+  type Print,
+  type Worn,
+} from '@outfit/core';
 import { motifShapes, type Surface } from './motifs/index.js';
-import { joints, place, type Joints, type Placing } from './place.js';
+import { joints, place, stacked, type Joints, type Placing } from './place.js';
 import { ghosts, paleHead } from './ghosts.js';
 import { Z, type Fill, type Shape, type Silhouette, type View } from './shape.js';
 import { silhouette } from './silhouettes/index.js';
@@ -48,11 +59,12 @@ export function drawLook(look: Look, catalogue: Catalogue, options: DrawOptions)
   const layers: Layer[] = [];
   const clips: string[] = [];
   worn.forEach((item, order) => {
-    const drawn = drawPart(item, catalogue, where, options, order);
+    const drawn = drawPart(item, worn, catalogue, where, options, order);
     layers.push(...drawn.layers);
     clips.push(...drawn.clips);
   });
-  if (options.ghosted) layers.push(...ghosts(new Set(claims(worn).keys()), where, options.view));
+  const isBuilt = worn.length > 0 && worn.every((item) => item.part.position === 'built');
+  if (options.ghosted && !isBuilt) layers.push(...ghosts(new Set(claims(worn).keys()), where, options.view));
   if (options.paleHead) layers.push(paleHead(where, options.view));
   layers.sort((a, b) => a.z - b.z || a.order - b.order);
   const defs = clips.length > 0 ? `<defs>${clips.join('')}</defs>` : '';
@@ -75,6 +87,7 @@ function group(layers: readonly Layer[]): string {
 
 function drawPart(
   item: Worn,
+  worn: readonly Worn[],
   catalogue: Catalogue,
   where: Joints,
   options: DrawOptions,
@@ -83,19 +96,19 @@ function drawPart(
   const { position } = item.part;
   const art = silhouette(item.mould.silhouette);
   if (!art) return { layers: [], clips: [] };
-  const placing = place(position, where, options.view);
+  const placing = stacked(item, worn, place(position, where, options.view));
   const transform = `translate(${tidy(placing.x)} ${tidy(placing.y)})${placing.flip ? ' scale(-1 1)' : ''}`;
   const colours = item.variant.colours.map((id) => catalogue.colour(id));
   const isClear = colours[0]?.finish === 'clear';
   const tacked = options.tacked?.has(position) ?? false;
   const wrap = (z: number, inner: string): Layer => ({
     z: z + placing.depth,
-    order: position.startsWith('neck.') ? Number(position.slice(5)) : order,
+    order: position.startsWith('neck.') ? Number(position.slice(5)) : order + placeOf(item.part) / 100,
     position,
     markup: `<g transform="${transform}"${isClear ? ' opacity="0.8"' : ''}>${inner}</g>`,
   });
   const palette = colours.map((colour) => colour.hex);
-  const clipId = escapeAttribute(`${options.idPrefix}-${position.replace('.', '')}`);
+  const clipId = escapeAttribute(`${options.idPrefix}-${spotOf(item.part).replace(/[.~]/g, '')}`);
   const { shapes, outline } = seen(art, options.view);
   const clipped = (inner: string): string => (outline ? `<g clip-path="url(#${clipId})">${inner}</g>` : inner);
   const ground = tidy(-placing.y);
@@ -103,7 +116,7 @@ function drawPart(
     const painted = paint({ ...shape, d: shape.d.replaceAll('{ground}', ground) }, 'c', palette, tacked);
     return wrap(shape.z ?? Z.torso, shape.fill === 'shade' ? clipped(painted) : painted);
   });
-  const print = catalogue.printOf(item.variant);
+  const { print } = item;
   const printed = print && placing.surface ? printMarkup(print, item, placing.surface, catalogue, options.view) : '';
   if (printed !== '' && outline) layers.push(wrap(printZ(placing), clipped(printed)));
   return { layers, clips: outline ? [`<clipPath id="${clipId}"><path d="${outline}"/></clipPath>`] : [] };

@@ -1,6 +1,6 @@
 import { overallHeight, wornParts, type Catalogue, type Look, type Mould, type Position, type Variant } from '@outfit/core';
 import { drawLook, type DrawOptions } from './draw.js';
-import { joints, place } from './place.js';
+import { besideReach, joints, place } from './place.js';
 import type { View } from './shape.js';
 
 /** A box in tenths of a millimetre, as an SVG viewBox. */
@@ -25,7 +25,8 @@ export function figureBox(look: Look, catalogue: Catalogue): Box {
   const held = worn.filter((item) => item.part.position.startsWith('held.'));
   const reach = Math.max(0, ...held.map((item) => (item.mould.geometry.heightMm ?? 0) * 10 - hip + 8));
   const top = Math.max(overallHeight(worn).total * 10, reach, 360) + HEADROOM;
-  return { x: -HALF_WIDTH, y: -top, width: HALF_WIDTH * 2, height: top + FOOTROOM };
+  const width = HALF_WIDTH + Math.max(HALF_WIDTH, besideReach(worn));
+  return { x: -HALF_WIDTH, y: -top, width, height: top + FOOTROOM };
 }
 
 /** A whole SVG document of a look, for files. `pxPerMm` sets its nominal size. */

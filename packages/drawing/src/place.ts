@@ -1,4 +1,4 @@
-import { isNeckLayer, type Position, type Worn } from '@outfit/core';
+import { isNeckLayer, placeOf, type Position, type Worn } from '@outfit/core';
 import type { Surface } from './motifs/index.js';
 import type { View } from './shape.js';
 
@@ -66,6 +66,26 @@ export interface Placing {
   readonly depth: number;
 }
 
+/** How far apart companions stand, and how much of an element the next one built on it hides. */
+const APART = 96;
+const OVERLAP = 0.2;
+
+/** How far companions beside a figure reach from its middle, in tenths of a mm; 0 without any. */
+export function besideReach(worn: readonly Worn[]): number {
+  const beside = at(worn, (position) => position === 'beside').length;
+  return beside === 0 ? 0 : BESIDE.front + APART * (beside - 1) + APART * 0.75;
+}
+
+/** A part of a stack in its place: companions one beside the other, what is built in a hand or by itself one on the other. */
+export function stacked(item: Worn, worn: readonly Worn[], placing: Placing): Placing {
+  const before = placeOf(item.part);
+  if (before === 0) return placing;
+  if (item.part.position === 'beside') return { ...placing, x: placing.x + (placing.x < 0 ? -APART : APART) * before };
+  const below = worn.filter((other) => other.part.position === item.part.position && placeOf(other.part) < before);
+  const heights = below.map(({ mould }) => (mould.geometry.heightMm ?? mould.sizeMm?.height ?? 4) * 10 * (1 - OVERLAP));
+  return { ...placing, y: placing.y - heights.reduce((all, height) => all + height, 0) };
+}
+
 const PAIRED = /\.(L|R)$/;
 
 /** Where a part's origin lies in the picture. In the back view the figure's left is on the viewer's left. */
@@ -122,6 +142,7 @@ function heightOf(position: Position, where: Joints): number {
     case 'feet.R':
     case 'beside':
     case 'stand':
+    case 'built':
       return 0;
     default:
       return where.ground;

@@ -19,7 +19,7 @@ const world = demoWorld();
 const catalogue = new Catalogue(world.catalogue);
 const LOOKS = world.lineUps.flatMap((lineUp) =>
   lineUp.figures.flatMap((figure) =>
-    figure.looks.map((look): [string, Look] => [`${figure.name}, ${look.name}`, { parts: look.parts, overrules: [] }]),
+    figure.looks.map((look): [string, Look] => [`${figure.brief.name}, ${look.name}`, { parts: look.parts, overrules: [] }]),
   ),
 );
 const [, firstLook] = LOOKS[0] ?? ['', { parts: [], overrules: [] }];

@@ -1,4 +1,15 @@
-import { CATALOGUE_KINDS, CERTAINTIES, GRIPS, MATERIALS, MOOD_NAMES, POSITIONS, SOURCE_KINDS, YIELD_KINDS, ZONES } from '@outfit/core';
+import {
+  CATALOGUE_KINDS,
+  CERTAINTIES,
+  GRIPS,
+  MATERIALS,
+  MOOD_NAMES,
+  MOTIF_TRAITS,
+  POSITIONS,
+  SOURCE_KINDS,
+  YIELD_KINDS,
+  ZONES,
+} from '@outfit/core';
 
 /** JSON Schema (draft 2020-12) of the catalogue archive; written out to docs/formats by `npm run formats`. */
 const name = { type: 'string', minLength: 1, maxLength: 200 } as const;
@@ -14,7 +25,10 @@ const object = (required: Record<string, object>, more: Record<string, object> =
   additionalProperties: false,
 });
 const year = { type: 'integer', minimum: 1900, maximum: 2100 } as const;
-const part = object({ position: oneOf(POSITIONS), variant: name, turned: { type: 'boolean' } });
+const part = object(
+  { position: oneOf(POSITIONS), variant: name, turned: { type: 'boolean' } },
+  { place: { type: 'integer', minimum: 1, maximum: 11 } },
+);
 
 const COLOUR = object(
   {
@@ -63,6 +77,7 @@ const MOULD = object(
     sizeMm: object({ width: mm, height: mm, depth: mm }),
     hairColour: { type: 'integer', minimum: 0, maximum: 2 },
     skinColour: { type: 'integer', minimum: 0, maximum: 2 },
+    brittleBefore: year,
   },
 );
 const PRINT = object(
@@ -104,7 +119,7 @@ const SOURCE = object(
 /** The schema of one row of each kind. */
 export const ROW_SCHEMAS = {
   colours: COLOUR,
-  motifs: object({ id: name, name }, { parent: name }),
+  motifs: object({ id: name, name }, { parent: name, continues: name, traits: list(oneOf(MOTIF_TRAITS), 2) }),
   moulds: MOULD,
   prints: PRINT,
   variants: VARIANT,

@@ -2,7 +2,10 @@ import {
   CERTAINTIES,
   isMood,
   isPosition,
+  MOTIF_TRAITS,
   SOURCE_KINDS,
+  spotOf,
+  STACKS,
   variantIdOf,
   YIELD_KINDS,
   type Bundle,
@@ -14,8 +17,8 @@ import {
   type Face,
   type LookPart,
   type Motif,
+  type MotifTrait,
   type OfficialFigure,
-  type Position,
   type Print,
   type PrintMotif,
   type Source,
@@ -54,9 +57,18 @@ const motifTable: CatalogueTable<Motif> = {
     id: cell(text('motif'), (row) => row.id),
     name: cell(text('name'), (row) => row.name),
     parent: cell(optional(text('parent')), (row) => blank(row.parent)),
+    continues: cell(optional(text('continues')), (row) => blank(row.continues)),
+    traits: cell(optional({ name: 'traits', read: readTraits }), (row) => list(row.traits ?? [])),
   },
-  row: ({ id, name, parent }) => ({ id, name, ...some('parent', parent) }) as Motif,
+  row: ({ id, name, parent, continues, traits }) =>
+    ({ id, name, ...some('parent', parent), ...some('continues', continues), ...some('traits', traits) }) as Motif,
 };
+
+function readTraits(at: string): readonly MotifTrait[] | Refusal {
+  const traits = at.split(';').map((trait) => trait.trim());
+  const wrong = traits.find((trait) => !MOTIF_TRAITS.some((known) => known === trait));
+  return wrong === undefined ? (traits as MotifTrait[]) : refuse(`“${wrong}” is no trait; known are ${MOTIF_TRAITS.join(', ')}.`);
+}
 
 /** "crew-jacket, front, collar chest, chalk saffron; …" */
 function readMotifs(at: string): readonly PrintMotif[] | Refusal {
@@ -132,13 +144,16 @@ const bundleTable: CatalogueTable<Bundle> = {
   row: (cells) => cells as Bundle,
 };
 
-/** "head HD-101·umber·reader; torso! TO-401·woad": an exclamation mark turns the part round. */
+/** "head HD-101·umber·reader; torso! TO-401·woad; beside~1 BS-965·fog": an exclamation mark turns the part round, ~1 is the second of a stack. */
 function readFigureParts(at: string): readonly LookPart[] | Refusal {
   const parts: LookPart[] = [];
   for (const one of at.split(';')) {
-    const match = /^\s*([\w.]+)(!?)\s+(\S+)\s*$/.exec(one);
-    if (!match || !isPosition(match[1] ?? '')) return refuse('Write a position and a part, such as “head HD-101·umber·reader”.');
-    parts.push({ position: match[1] as Position, variant: match[3] ?? '', turned: match[2] === '!' });
+    const match = /^\s*([\w.]+)(?:~(\d{1,2}))?(!?)\s+(\S+)\s*$/.exec(one);
+    const position = match?.[1] ?? '';
+    if (!match || !isPosition(position)) return refuse('Write a position and a part, such as “head HD-101·umber·reader”.');
+    const place = Number(match[2] ?? 0);
+    if (place > 0 && !STACKS.includes(position)) return refuse(`At ${position} there is one part only.`);
+    parts.push({ position, variant: match[4] ?? '', turned: match[3] === '!', ...(place > 0 ? { place } : {}) });
   }
   return parts;
 }
@@ -149,7 +164,7 @@ const figureTable: CatalogueTable<OfficialFigure> = {
     name: cell(text('name'), (row) => row.name),
     person: cell(optional(text('person')), (row) => blank(row.person)),
     parts: cell({ name: 'parts', read: readFigureParts }, (row) =>
-      list(row.parts.map((part) => `${part.position}${part.turned ? '!' : ''} ${part.variant}`)),
+      list(row.parts.map((part) => `${spotOf(part)}${part.turned ? '!' : ''} ${part.variant}`)),
     ),
   },
   row: ({ id, name, person, parts }) => ({ id, name, ...some('person', person), parts }) as OfficialFigure,

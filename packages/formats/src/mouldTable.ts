@@ -43,6 +43,7 @@ export const mouldTable: CatalogueTable<Mould> = {
     hairColour: cell(optional(wholeNumber('hair colour', 0, 2)), (row) => blank(row.hairColour)),
     skinColour: cell(optional(wholeNumber('skin colour', 0, 2)), (row) => blank(row.skinColour)),
     thirdParty: cell(oneOf('third party', ['yes', 'no'], 'no'), (row) => (row.thirdParty ? 'yes' : '')),
+    brittleBefore: cell(optional(wholeNumber('brittle before', 1900, 2100)), (row) => blank(row.brittleBefore)),
     sizeWidth: cell(mm('width mm'), (row) => blank(row.sizeMm?.width)),
     sizeHeight: cell(mm('size height mm'), (row) => blank(row.sizeMm?.height)),
     sizeDepth: cell(mm('size depth mm'), (row) => blank(row.sizeMm?.depth)),
@@ -73,6 +74,7 @@ export const mouldTable: CatalogueTable<Mould> = {
       sizeHeight,
       sizeDepth,
       revisionNote,
+      brittleBefore,
       ...rest
     } = cells;
     const {
@@ -96,6 +98,7 @@ export const mouldTable: CatalogueTable<Mould> = {
       ...some('revisionNote', revisionNote),
       ...some('hairColour', hairColour),
       ...some('skinColour', skinColour),
+      ...some('brittleBefore', brittleBefore),
       ...(sizeWidth === null || sizeHeight === null || sizeDepth === null
         ? {}
         : { sizeMm: { width: sizeWidth, height: sizeHeight, depth: sizeDepth } }),

@@ -4,8 +4,10 @@ import {
   GRIPS,
   MATERIALS,
   MOOD_NAMES,
+  MOTIF_TRAITS,
   POSITIONS,
   SOURCE_KINDS,
+  STACKS,
   variantIdOf,
   YIELD_KINDS,
   type CatalogueData,
@@ -54,7 +56,13 @@ const ROWS: { [K in CatalogueKind]: fc.Arbitrary<CatalogueRow<K>> } = {
     kind: fc.constantFrom('cloth', 'hair', 'skin', 'metal', 'clear'),
     skinSchool: some(fc.constantFrom('house', 'natural')),
   }),
-  motifs: row({ id: word, name, parent: some(word) }),
+  motifs: row<CatalogueRow<'motifs'>>({
+    id: word,
+    name,
+    parent: some(word),
+    continues: some(word),
+    traits: some(fc.uniqueArray(fc.constantFrom(...MOTIF_TRAITS), { minLength: 1 })),
+  }),
   moulds: row<CatalogueRow<'moulds'>>({
     number: word,
     name,
@@ -86,6 +94,7 @@ const ROWS: { [K in CatalogueKind]: fc.Arbitrary<CatalogueRow<K>> } = {
     hairColour: some(fc.integer({ min: 0, max: 2 })),
     skinColour: some(fc.integer({ min: 0, max: 2 })),
     thirdParty: fc.boolean(),
+    brittleBefore: some(year),
   }),
   prints: row<CatalogueRow<'prints'>>({
     id: word,
@@ -124,10 +133,18 @@ const ROWS: { [K in CatalogueKind]: fc.Arbitrary<CatalogueRow<K>> } = {
     id: word,
     name,
     person: some(name),
-    parts: fc.array(fc.record({ position: fc.constantFrom(...POSITIONS), variant: variantId, turned: fc.boolean() }), {
-      minLength: 1,
-      maxLength: 4,
-    }),
+    parts: fc.array(
+      fc.oneof(
+        fc.record({ position: fc.constantFrom(...POSITIONS), variant: variantId, turned: fc.boolean() }),
+        fc.record({
+          position: fc.constantFrom(...STACKS),
+          variant: variantId,
+          turned: fc.boolean(),
+          place: fc.integer({ min: 1, max: 11 }),
+        }),
+      ),
+      { minLength: 1, maxLength: 4 },
+    ),
   }),
   sources: row<CatalogueRow<'sources'>>({
     id: word,

@@ -1,6 +1,7 @@
 import { ApiExtraModels, ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import {
   MOOD_NAMES,
+  MOTIF_TRAITS,
   POSITIONS,
   type CatalogueData,
   type ColourKind,
@@ -8,6 +9,7 @@ import {
   type Face,
   type Finish,
   type MoodName,
+  type MotifTrait,
   type Position,
   type SkinSchool,
   CERTAINTIES,
@@ -37,6 +39,8 @@ export class MotifDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
   @ApiPropertyOptional() parent?: string;
+  @ApiPropertyOptional({ description: 'What above the waist it carries on' }) continues?: string;
+  @ApiPropertyOptional({ enum: MOTIF_TRAITS, isArray: true }) traits?: readonly MotifTrait[];
 }
 
 export class MouldGeometryDto {
@@ -84,6 +88,7 @@ export class MouldDto {
   @ApiPropertyOptional() hairColour?: number;
   @ApiPropertyOptional() skinColour?: number;
   @ApiProperty() thirdParty: boolean;
+  @ApiPropertyOptional({ description: 'Pieces made before this year crack when arms are swapped' }) brittleBefore?: number;
 }
 
 export class PrintMotifDto {
@@ -153,6 +158,7 @@ export class OfficialPartDto {
   @ApiProperty({ enum: POSITIONS }) position: Position;
   @ApiProperty() variant: string;
   @ApiProperty() turned: boolean;
+  @ApiPropertyOptional({ description: 'Which of a stack, from 1' }) place?: number;
 }
 
 export class OfficialFigureDto {

@@ -18,4 +18,3 @@ export class CatalogueModule {}
 
 export { CatalogueService } from './catalogue.service.js';
 export { catalogueBody } from './carry.js';
-export { pictureBody } from './photographs.js';

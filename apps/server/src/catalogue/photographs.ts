@@ -11,22 +11,15 @@ import {
   ApiTags,
 } from '@nestjs/swagger';
 import { IsIn, IsOptional, IsString, MaxLength } from 'class-validator';
-import { raw } from 'express';
-import sharp from 'sharp';
 import { Clock } from '../common/clock.js';
 import { FileStore } from '../common/fileStore.js';
-import { notFound, Problem } from '../common/problem.js';
+import { notFound } from '../common/problem.js';
+import { PICTURE_TYPES, redraw } from '../common/rasters.js';
 import { CatalogueService } from './catalogue.service.js';
 
-const MOST_BYTES = 20_000_000;
-const MOST_PIXELS = 60_000_000;
 const LONGEST_SIDE = 1200;
 const PHOTOGRAPHED = ['print', 'variant', 'mould'] as const;
 const FACES = ['front', 'back', 'left', 'right', 'second face'] as const;
-const TYPES = ['image/png', 'image/jpeg', 'image/webp'];
-
-/** Reads picture bodies as bytes, up to 20 MB. */
-export const pictureBody = raw({ type: TYPES, limit: MOST_BYTES });
 
 class PhotographOf {
   @ApiProperty({ enum: PHOTOGRAPHED }) @IsIn(PHOTOGRAPHED) kind: (typeof PHOTOGRAPHED)[number];
@@ -59,19 +52,17 @@ export class PhotographsService {
   }
 
   async add({ kind, item, face = 'front' }: PhotographOf, body: unknown): Promise<PhotographDto[]> {
-    if (!Buffer.isBuffer(body) || body.length === 0)
-      throw new Problem(400, 'Send the picture as the body: PNG, JPEG or WebP, up to 20 MB.');
     const catalogue = await this.catalogue.catalogue();
     const there = { print: catalogue.hasPrint(item), variant: catalogue.has(item), mould: catalogue.hasMould(item) }[kind];
     if (!there) throw notFound(kind, item);
-    const { data, info } = await redraw(body);
+    const { data, width, height } = await redraw(body, LONGEST_SIDE);
     const id = await this.files.put(data);
     this.catalogue.connection
       .prepare(
         `INSERT INTO photograph (id, kind, item, face, width, height, addedAt) VALUES (?, ?, ?, ?, ?, ?, ?)
            ON CONFLICT (kind, item, face) DO UPDATE SET id = excluded.id, width = excluded.width, height = excluded.height, addedAt = excluded.addedAt`,
       )
-      .run(id, kind, item, face, info.width, info.height, this.clock.now().toISOString());
+      .run(id, kind, item, face, width, height, this.clock.now().toISOString());
     return this.of({ kind, item });
   }
 
@@ -79,25 +70,6 @@ export class PhotographsService {
     const bytes = this.files.read(id);
     if (!bytes) throw notFound('photograph', id);
     return bytes;
-  }
-}
-
-/** Turned upright, at most 1200 pixels long, as WebP without the camera's notes. */
-async function redraw(bytes: Buffer): Promise<{ data: Buffer; info: { width: number; height: number } }> {
-  try {
-    return await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
-      .rotate()
-      .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside', withoutEnlargement: true })
-      .webp({ quality: 82 })
-      .toBuffer({ resolveWithObject: true });
-  } catch (error) {
-    const tooLarge = error instanceof Error && error.message.includes('pixel limit');
-    throw new Problem(
-      422,
-      tooLarge
-        ? 'The picture has over 60 million pixels. Make it smaller and try again.'
-        : 'This is no picture that can be read. Send a PNG, JPEG or WebP file.',
-    );
   }
 }
 
@@ -115,7 +87,7 @@ export class PhotographsController {
 
   @Post('catalogue/photographs')
   @ApiOperation({ operationId: 'addPhotograph' })
-  @ApiConsumes(...TYPES)
+  @ApiConsumes(...PICTURE_TYPES)
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiCreatedResponse({ type: [PhotographDto] })
   add(@Query() query: PhotographOf, @Body() body: unknown): Promise<PhotographDto[]> {

@@ -5,6 +5,8 @@ import {
   type CatalogueKind,
   type CatalogueRow,
   type CatalogueRows,
+  type Motif,
+  type MotifTrait,
   type Print,
   type Source,
   type Variant,
@@ -44,9 +46,9 @@ const CODECS: { readonly [K in CatalogueKind]: TableCodec<CatalogueRow<K>> } = {
   },
   motifs: {
     table: 'motif',
-    columns: ['id', 'name', 'parent'],
-    values: (row) => [row.id, row.name, row.parent ?? null],
-    read: present,
+    columns: ['id', 'name', 'parent', 'continues', 'traits'],
+    values: (row) => [row.id, row.name, row.parent ?? null, row.continues ?? null, row.traits ? JSON.stringify(row.traits) : null],
+    read: ({ traits, ...raw }) => ({ ...present<Motif>(raw), ...(traits == null ? {} : { traits: json<MotifTrait[]>(traits) }) }),
   },
   moulds: {
     table: 'mould',

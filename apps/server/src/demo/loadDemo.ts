@@ -5,7 +5,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { CatalogueService } from '../catalogue/index.js';
 import { FigureEntity, LineUpEntity, LookEntity } from '../figures/index.js';
 import { OfferEntity, SellerEntity } from '../market/index.js';
-import { PieceEntity } from '../wardrobe/index.js';
+import { DonorEntity, PieceEntity } from '../wardrobe/index.js';
 
 const SEED = 7;
 const CHUNK = 500;
@@ -24,6 +24,7 @@ export async function loadDemo(database: DataSource, catalogue: CatalogueService
       PieceEntity,
       world.pieces.map((piece) => ({ ...piece, addedAt: `${today}T00:00:00.000Z` })),
     );
+    await manager.insert(DonorEntity, [...world.donors]);
     const market = simulatedMarket(world.catalogue, SEED);
     await manager.insert(
       SellerEntity,
@@ -54,12 +55,22 @@ export async function loadDemo(database: DataSource, catalogue: CatalogueService
 }
 
 async function insertFigure(manager: EntityManager, lineUp: string, place: number, figure: DemoFigure): Promise<void> {
-  const { id, role, looks, chosen, name, story, features, colours, ageBand, skinSchool, alterationSchool } = figure;
-  const brief = { name, story, features, colours, ageBand, skinSchool, alterationSchool, notSeen: [] };
+  const { id, role, looks, chosen, brief } = figure;
   const lookId = (i: number): string => `${id}-${i + 1}`;
   await manager.insert(FigureEntity, { id, lineUp, place, role, brief, chosenLook: lookId(chosen) });
   await manager.insert(
     LookEntity,
-    looks.map((look, i) => ({ id: lookId(i), figure: id, place: i, name: look.name, parts: look.parts, overrules: [] })),
+    looks.map((look, i) => ({
+      id: lookId(i),
+      figure: id,
+      place: i,
+      name: look.name,
+      parts: look.parts,
+      overrules: [],
+      verdict: look.verdict,
+      acceptable: [],
+      variation: look.variation,
+      removedAt: null,
+    })),
   );
 }

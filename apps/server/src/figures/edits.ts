@@ -1,33 +1,49 @@
-import { applyEdit, EditRefused, type Catalogue, type Look, type LookEdit } from '@outfit/core';
+import { applyEdits, EditRefused, type Catalogue, type Look, type LookEdit } from '@outfit/core';
 import { Problem } from '../common/problem.js';
-import type { LookEditDto } from './figures.dto.js';
+import type { LookEditDto } from './looks.dto.js';
 
 /** Reads an edit off the wire; says which key is missing for its action. */
 export function readEdit(edit: LookEditDto, index: number): LookEdit {
-  const wanted = <K extends 'position' | 'variant' | 'key' | 'reason'>(key: K): NonNullable<LookEditDto[K]> => {
+  const { action } = edit;
+  const wanted = <K extends keyof LookEditDto>(key: K): NonNullable<LookEditDto[K]> => {
     const value = edit[key];
-    if (value === undefined)
-      throw new Problem(400, `“${edit.action}” needs ${key}.`, [{ path: `/edits/${index}/${key}`, sentence: 'This key is missing.' }]);
+    if (value === undefined || value === null)
+      throw new Problem(400, `“${action}” needs ${key}.`, [{ path: `/edits/${index}/${key}`, sentence: 'This key is missing.' }]);
     return value as NonNullable<LookEditDto[K]>;
   };
-  switch (edit.action) {
+  const at = () => ({ position: wanted('position'), ...(edit.place === undefined ? {} : { place: edit.place }) });
+  switch (action) {
     case 'put on':
-      return { action: 'put on', position: wanted('position'), variant: wanted('variant') };
+      return { action, ...at(), variant: wanted('variant') };
     case 'take off':
-      return { action: 'take off', position: wanted('position') };
     case 'turn':
-      return { action: 'turn', position: wanted('position') };
+      return { action, ...at() };
+    case 'alter':
+      return { action, ...at(), alteration: wanted('alteration'), what: edit.what ?? '', note: edit.note ?? '' };
+    case 'drop alteration':
+      return { action, ...at(), index: wanted('index') };
     case 'overrule':
-      return { action: 'overrule', key: wanted('key'), reason: wanted('reason') };
+      return { action, key: wanted('key'), reason: wanted('reason') };
     case 'restore check':
-      return { action: 'restore check', key: wanted('key') };
+      return { action, key: wanted('key') };
+    case 'judge':
+      return { action, stars: edit.stars ?? null, words: edit.words ?? '' };
+    case 'leave as it is':
+      return { action, leave: wanted('leave') };
+    case 'vary':
+      return { action, year: edit.year ?? null, skinSchool: edit.skinSchool ?? null };
+    case 'accept':
+      return { action, position: wanted('position'), variant: wanted('variant'), reason: edit.reason ?? '' };
+    case 'withdraw':
+    case 'prefer':
+      return { action, position: wanted('position'), variant: wanted('variant') };
   }
 }
 
 /** Applies edits in order; one that cannot be done refuses them all. */
 export function applyAll(look: Look, edits: readonly LookEdit[], catalogue: Catalogue): Look {
   try {
-    return edits.reduce((state, edit) => applyEdit(state, edit, catalogue), look);
+    return applyEdits(look, edits, catalogue);
   } catch (error) {
     if (error instanceof EditRefused) throw new Problem(422, error.message);
     throw error;

@@ -1,24 +1,21 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { briefFaults, type Brief } from '@outfit/core';
+import { briefFaults, briefFromOfficial, completeBrief, emptyBrief, type Brief, type Catalogue, type LookPart } from '@outfit/core';
 import { randomUUID } from 'node:crypto';
-import { DataSource, In, type EntityManager } from 'typeorm';
+import { DataSource, In, IsNull, type EntityManager } from 'typeorm';
 import { CatalogueService } from '../catalogue/index.js';
 import { notFound, Problem } from '../common/problem.js';
-import type { FigureDto, LineUpDto, LookDto, NewFigureDto, NewLookDto } from './figures.dto.js';
-import { FigureEntity, LineUpEntity, LookEntity } from './figures.entities.js';
+import type { BeginningDto, FigureDto, LineUpDto, NewFigureDto } from './figures.dto.js';
+import { FigureEntity, LineUpEntity, LookEntity, lookColumns } from './figures.entities.js';
+import type { LookDto } from './looks.dto.js';
 import { LooksService } from './looks.service.js';
 
-const emptyBrief = (name: string): Brief => ({
-  name,
-  story: '',
-  features: [],
-  colours: [],
-  ageBand: 'adult',
-  skinSchool: 'natural',
-  alterationSchool: 'as moulded',
-  notSeen: [],
-});
+/** What a figure begins with: its brief, and the first look. */
+interface Beginning {
+  readonly brief: Brief;
+  readonly look: string;
+  readonly parts: readonly LookPart[];
+}
 
 @Injectable()
 export class FiguresService {
@@ -36,12 +33,8 @@ export class FiguresService {
     return lineUps.map(({ id, name }) => ({ id, name, figures: dtos.filter((figure) => figure.lineUp === id) }));
   }
 
-  async figure(id: string): Promise<FigureDto> {
-    return this.read(this.database.manager, id);
-  }
-
   async saveBrief(id: string, brief: Brief): Promise<FigureDto> {
-    const faults = briefFaults(brief, (await this.catalogue.catalogue()).data);
+    const faults = briefFaults(brief, await this.catalogue.catalogue());
     if (faults[0]) throw new Problem(422, faults[0].sentence, faults);
     return this.database.transaction(async (manager) => {
       const { affected } = await manager.update(FigureEntity, { id }, { brief });
@@ -50,41 +43,49 @@ export class FiguresService {
     });
   }
 
-  async create({ name, lineUp }: NewFigureDto): Promise<FigureDto> {
+  async create({ name, lineUp, from }: NewFigureDto): Promise<FigureDto> {
+    const catalogue = await this.catalogue.catalogue();
     return this.database.transaction(async (manager) => {
       if (!(await manager.existsBy(LineUpEntity, { id: lineUp }))) throw notFound('line-up', lineUp);
+      const { brief, look, parts } = await this.begin(manager, name, from ?? { kind: 'nothing' }, catalogue);
       const place = await manager.countBy(FigureEntity, { lineUp });
-      const [id, look] = [randomUUID(), randomUUID()];
-      await manager.insert(FigureEntity, { id, lineUp, place, role: '', brief: emptyBrief(name), chosenLook: look });
-      await manager.insert(LookEntity, { id: look, figure: id, place: 0, name: 'First look', parts: [], overrules: [] });
-      return this.read(manager, id);
-    });
-  }
-
-  async addLook(id: string, { name, copyOf }: NewLookDto): Promise<FigureDto> {
-    return this.database.transaction(async (manager) => {
-      const looks = await manager.findBy(LookEntity, { figure: id });
-      if (looks.length === 0) throw notFound('figure', id);
-      const model = looks.find((look) => look.id === copyOf);
-      if (copyOf !== undefined && !model) throw notFound('look', copyOf);
+      const [id, lookId] = [randomUUID(), randomUUID()];
+      await manager.insert(FigureEntity, { id, lineUp, place, role: '', brief, chosenLook: lookId });
       await manager.insert(LookEntity, {
-        id: randomUUID(),
+        id: lookId,
         figure: id,
-        place: looks.length,
-        name,
-        parts: [...(model?.parts ?? [])],
-        overrules: [...(model?.overrules ?? [])],
+        place: 0,
+        name: look,
+        removedAt: null,
+        ...lookColumns({ parts, overrules: [] }),
       });
       return this.read(manager, id);
     });
   }
 
-  async choose(id: string, look: string): Promise<FigureDto> {
-    return this.database.transaction(async (manager) => {
-      if (!(await manager.existsBy(LookEntity, { id: look, figure: id }))) throw notFound('look', look);
-      await manager.update(FigureEntity, { id }, { chosenLook: look });
-      return this.read(manager, id);
-    });
+  private async begin(manager: EntityManager, name: string, { kind, id = '' }: BeginningDto, catalogue: Catalogue): Promise<Beginning> {
+    switch (kind) {
+      case 'nothing':
+        return { brief: emptyBrief(name), look: 'First look', parts: [] };
+      case 'figure': {
+        const model = await manager.findOneBy(FigureEntity, { id });
+        const look = model && (await manager.findOneBy(LookEntity, { id: model.chosenLook }));
+        if (!model || !look) throw notFound('figure', id);
+        return { brief: { ...completeBrief(model.brief), name }, look: look.name, parts: look.parts };
+      }
+      case 'official': {
+        const official = catalogue.data.officialFigures.find((figure) => figure.id === id);
+        if (!official) throw notFound('official figure', id);
+        return { brief: { ...briefFromOfficial(official, catalogue), name }, look: 'As made', parts: official.parts };
+      }
+      case 'part': {
+        if (!catalogue.has(id)) throw notFound('part', id);
+        const variant = catalogue.variant(id);
+        const position = catalogue.mouldOf(variant).fills[0]?.[0];
+        if (!position) throw new Problem(422, `${catalogue.nameOf(variant)} goes nowhere on a figure.`);
+        return { brief: emptyBrief(name), look: 'From what was left', parts: [{ position, variant: variant.id, turned: false }] };
+      }
+    }
   }
 
   async reorder(lineUp: string, order: readonly string[]): Promise<LineUpDto> {
@@ -101,7 +102,7 @@ export class FiguresService {
     });
   }
 
-  private async read(manager: EntityManager, id: string): Promise<FigureDto> {
+  async read(manager: EntityManager, id: string): Promise<FigureDto> {
     const figure = await manager.findOneBy(FigureEntity, { id });
     if (!figure) throw notFound('figure', id);
     const [dto] = await this.toDtos(manager, [figure]);
@@ -110,7 +111,10 @@ export class FiguresService {
   }
 
   private async toDtos(manager: EntityManager, figures: readonly FigureEntity[]): Promise<FigureDto[]> {
-    const rows = await manager.find(LookEntity, { where: { figure: In(figures.map((figure) => figure.id)) }, order: { place: 'ASC' } });
+    const rows = await manager.find(LookEntity, {
+      where: { figure: In(figures.map((figure) => figure.id)), removedAt: IsNull() },
+      order: { place: 'ASC' },
+    });
     const looks = new Map<string, LookDto[]>();
     const dtos = await this.looks.toDtos(manager, rows);
     rows.forEach((row, i) => {
@@ -121,7 +125,7 @@ export class FiguresService {
       id,
       lineUp,
       role,
-      brief: brief as FigureDto['brief'],
+      brief: completeBrief(brief) as FigureDto['brief'],
       chosenLook,
       looks: looks.get(id) ?? [],
     }));

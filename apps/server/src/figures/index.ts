@@ -1,15 +1,18 @@
 import { Module } from '@nestjs/common';
 import { CatalogueModule } from '../catalogue/index.js';
+import { AlternativesService } from './alternatives.service.js';
 import { FiguresController } from './figures.controller.js';
 import { FiguresService } from './figures.service.js';
+import { LooksController } from './looks.controller.js';
 import { LooksService } from './looks.service.js';
 import { PictureService } from './picture.service.js';
+import { ReferencesController, ReferencesService } from './references.js';
 
 @Module({
   imports: [CatalogueModule],
-  controllers: [FiguresController],
-  providers: [FiguresService, LooksService, PictureService],
-  exports: [FiguresService, LooksService],
+  controllers: [FiguresController, LooksController, ReferencesController],
+  providers: [AlternativesService, FiguresService, LooksService, PictureService, ReferencesService],
+  exports: [LooksService],
 })
 export class FiguresModule {}
 

@@ -7,4 +7,4 @@ import { WardrobeService } from './wardrobe.service.js';
 export class WardrobeModule {}
 
 export { WardrobeService } from './wardrobe.service.js';
-export { PieceEntity } from './wardrobe.entities.js';
+export { DonorEntity, PieceEntity } from './wardrobe.entities.js';

@@ -2,7 +2,7 @@ import { Body, Controller, Get, Header, Post, Query, StreamableFile } from '@nes
 import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
 import { bytesOf } from '../common/csvBody.js';
 import { AgreementQuery, ImportReportDto } from '../common/importReport.dto.js';
-import { PieceDto } from './wardrobe.dto.js';
+import { DonorDto, PieceDto } from './wardrobe.dto.js';
 import { WardrobeService } from './wardrobe.service.js';
 
 @ApiTags('wardrobe')
@@ -15,6 +15,13 @@ export class WardrobeController {
   @ApiOkResponse({ type: [PieceDto] })
   pieces(): Promise<PieceDto[]> {
     return this.service.pieces();
+  }
+
+  @Get('donors')
+  @ApiOperation({ operationId: 'listDonors' })
+  @ApiOkResponse({ type: [DonorDto] })
+  donors(): Promise<DonorDto[]> {
+    return this.service.donors();
   }
 
   @Post('import')

@@ -9,3 +9,11 @@ export class PieceDto {
   @ApiProperty() place: string;
   @ApiProperty() note: string;
 }
+
+export class DonorDto {
+  @ApiProperty() id: number;
+  @ApiProperty() officialFigure: string;
+  @ApiProperty() place: string;
+  @ApiProperty() note: string;
+  @ApiProperty({ description: 'Not to be taken apart' }) keepWhole: boolean;
+}

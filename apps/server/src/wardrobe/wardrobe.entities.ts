@@ -12,3 +12,13 @@ export class PieceEntity {
   @Column('text') note: string;
   @Column('text') addedAt: string;
 }
+
+/** An owned whole figure, that may be taken apart unless it is kept whole. */
+@Entity('donor')
+export class DonorEntity {
+  @PrimaryGeneratedColumn() id: number;
+  @Column('text') officialFigure: string;
+  @Column('text') place: string;
+  @Column('text') note: string;
+  @Column('boolean') keepWhole: boolean;
+}

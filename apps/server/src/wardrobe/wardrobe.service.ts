@@ -7,8 +7,8 @@ import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../common/clock.js';
 import { agreedRows, readOrRefuse, reportDto, type Agreement } from '../common/importing.js';
 import type { ImportReportDto } from '../common/importReport.dto.js';
-import type { PieceDto } from './wardrobe.dto.js';
-import { PieceEntity } from './wardrobe.entities.js';
+import type { DonorDto, PieceDto } from './wardrobe.dto.js';
+import { DonorEntity, PieceEntity } from './wardrobe.entities.js';
 
 @Injectable()
 export class WardrobeService {
@@ -29,6 +29,10 @@ export class WardrobeService {
       place,
       note,
     }));
+  }
+
+  async donors(): Promise<DonorDto[]> {
+    return this.database.manager.find(DonorEntity, { order: { id: 'ASC' } });
   }
 
   /** What is owned of each variant, for baskets. Loose pieces leave no hole, so they cost nothing. */

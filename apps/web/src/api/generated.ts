@@ -1,5 +1,5 @@
 import { api } from '@/api/base';
-export const addTagTypes = ['catalogue', 'notices', 'figures', 'wardrobe', 'market', 'jobs', 'errands'] as const;
+export const addTagTypes = ['catalogue', 'notices', 'figures', 'looks', 'wardrobe', 'market', 'jobs', 'errands'] as const;
 const injectedRtkApi = api
   .enhanceEndpoints({
     addTagTypes,
@@ -165,25 +165,71 @@ const injectedRtkApi = api
           method: 'POST',
           body: queryArg.editLookDto,
         }),
-        invalidatesTags: ['figures'],
+        invalidatesTags: ['looks'],
       }),
       undoLook: build.mutation<UndoLookApiResponse, UndoLookApiArg>({
         query: (queryArg) => ({
           url: `/api/looks/${queryArg.id}/undo`,
           method: 'POST',
         }),
-        invalidatesTags: ['figures'],
+        invalidatesTags: ['looks'],
       }),
       redoLook: build.mutation<RedoLookApiResponse, RedoLookApiArg>({
         query: (queryArg) => ({
           url: `/api/looks/${queryArg.id}/redo`,
           method: 'POST',
         }),
-        invalidatesTags: ['figures'],
+        invalidatesTags: ['looks'],
       }),
       readHistory: build.query<ReadHistoryApiResponse, ReadHistoryApiArg>({
         query: (queryArg) => ({ url: `/api/looks/${queryArg.id}/history` }),
-        providesTags: ['figures'],
+        providesTags: ['looks'],
+      }),
+      nameSnapshot: build.mutation<NameSnapshotApiResponse, NameSnapshotApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/snapshots`,
+          method: 'POST',
+          body: queryArg.namedDto,
+        }),
+        invalidatesTags: ['looks'],
+      }),
+      returnLook: build.mutation<ReturnLookApiResponse, ReturnLookApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/return`,
+          method: 'POST',
+          body: queryArg.returnDto,
+        }),
+        invalidatesTags: ['looks'],
+      }),
+      addEdition: build.mutation<AddEditionApiResponse, AddEditionApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/editions`,
+          method: 'POST',
+          body: queryArg.editionDto,
+        }),
+        invalidatesTags: ['looks'],
+      }),
+      renameLook: build.mutation<RenameLookApiResponse, RenameLookApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/name`,
+          method: 'PUT',
+          body: queryArg.namedDto,
+        }),
+        invalidatesTags: ['looks'],
+      }),
+      binLook: build.mutation<BinLookApiResponse, BinLookApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['looks'],
+      }),
+      restoreLook: build.mutation<RestoreLookApiResponse, RestoreLookApiArg>({
+        query: (queryArg) => ({
+          url: `/api/looks/${queryArg.id}/restore`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['looks'],
       }),
       drawLookSvg: build.query<DrawLookSvgApiResponse, DrawLookSvgApiArg>({
         query: (queryArg) => ({
@@ -192,7 +238,7 @@ const injectedRtkApi = api
             view: queryArg.view,
           },
         }),
-        providesTags: ['figures'],
+        providesTags: ['looks'],
       }),
       drawLookPng: build.query<DrawLookPngApiResponse, DrawLookPngApiArg>({
         query: (queryArg) => ({
@@ -201,10 +247,53 @@ const injectedRtkApi = api
             view: queryArg.view,
           },
         }),
+        providesTags: ['looks'],
+      }),
+      listReferences: build.query<ListReferencesApiResponse, ListReferencesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/${queryArg.id}/references`,
+        }),
         providesTags: ['figures'],
+      }),
+      addReference: build.mutation<AddReferenceApiResponse, AddReferenceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/${queryArg.id}/references`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            name: queryArg.name,
+          },
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      pinReference: build.mutation<PinReferenceApiResponse, PinReferenceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/references/${queryArg.id}/pins`,
+          method: 'PUT',
+          body: queryArg.pinsDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      binReference: build.mutation<BinReferenceApiResponse, BinReferenceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/references/${queryArg.id}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      restoreReference: build.mutation<RestoreReferenceApiResponse, RestoreReferenceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/references/${queryArg.id}/restore`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['figures'],
       }),
       listPieces: build.query<ListPiecesApiResponse, ListPiecesApiArg>({
         query: () => ({ url: `/api/wardrobe/pieces` }),
+        providesTags: ['wardrobe'],
+      }),
+      listDonors: build.query<ListDonorsApiResponse, ListDonorsApiArg>({
+        query: () => ({ url: `/api/wardrobe/donors` }),
         providesTags: ['wardrobe'],
       }),
       importPieces: build.mutation<ImportPiecesApiResponse, ImportPiecesApiArg>({
@@ -412,6 +501,34 @@ export type ReadHistoryApiResponse = /** status 200  */ ChangeDto[];
 export type ReadHistoryApiArg = {
   id: string;
 };
+export type NameSnapshotApiResponse = /** status 201  */ ChangeDto[];
+export type NameSnapshotApiArg = {
+  id: string;
+  namedDto: NamedDto;
+};
+export type ReturnLookApiResponse = /** status 201  */ LookDto;
+export type ReturnLookApiArg = {
+  id: string;
+  returnDto: ReturnDto;
+};
+export type AddEditionApiResponse = /** status 201  */ FigureDto;
+export type AddEditionApiArg = {
+  id: string;
+  editionDto: EditionDto;
+};
+export type RenameLookApiResponse = /** status 200  */ FigureDto;
+export type RenameLookApiArg = {
+  id: string;
+  namedDto: NamedDto;
+};
+export type BinLookApiResponse = /** status 200  */ FigureDto;
+export type BinLookApiArg = {
+  id: string;
+};
+export type RestoreLookApiResponse = /** status 201  */ FigureDto;
+export type RestoreLookApiArg = {
+  id: string;
+};
 export type DrawLookSvgApiResponse = unknown;
 export type DrawLookSvgApiArg = {
   id: string;
@@ -422,8 +539,33 @@ export type DrawLookPngApiArg = {
   id: string;
   view?: 'front' | 'back' | 'left' | 'right';
 };
+export type ListReferencesApiResponse = /** status 200  */ ReferencePictureDto[];
+export type ListReferencesApiArg = {
+  id: string;
+};
+export type AddReferenceApiResponse = /** status 201  */ ReferencePictureDto[];
+export type AddReferenceApiArg = {
+  id: string;
+  name: string;
+  body: Blob;
+};
+export type PinReferenceApiResponse = /** status 200  */ ReferencePictureDto[];
+export type PinReferenceApiArg = {
+  id: string;
+  pinsDto: PinsDto;
+};
+export type BinReferenceApiResponse = /** status 200  */ ReferencePictureDto[];
+export type BinReferenceApiArg = {
+  id: string;
+};
+export type RestoreReferenceApiResponse = /** status 201  */ ReferencePictureDto[];
+export type RestoreReferenceApiArg = {
+  id: string;
+};
 export type ListPiecesApiResponse = /** status 200  */ PieceDto[];
 export type ListPiecesApiArg = void;
+export type ListDonorsApiResponse = /** status 200  */ DonorDto[];
+export type ListDonorsApiArg = void;
 export type ImportPiecesApiResponse = /** status 201  */ ImportReportDto;
 export type ImportPiecesApiArg = {
   /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
@@ -601,6 +743,9 @@ export type MotifDto = {
   id: string;
   name: string;
   parent?: string;
+  /** What above the waist it carries on */
+  continues?: string;
+  traits?: ('runs on' | 'reads as a back')[];
 };
 export type SizeDto = {
   width: number;
@@ -665,6 +810,7 @@ export type MouldDto = {
     | 'held.R'
     | 'beside'
     | 'stand'
+    | 'built'
   )[][];
   geometry: MouldGeometryDto;
   shape: MouldShapeDto;
@@ -672,6 +818,8 @@ export type MouldDto = {
   hairColour?: number;
   skinColour?: number;
   thirdParty: boolean;
+  /** Pieces made before this year crack when arms are swapped */
+  brittleBefore?: number;
 };
 export type PrintMotifDto = {
   motif: string;
@@ -757,9 +905,12 @@ export type OfficialPartDto = {
     | 'held.L'
     | 'held.R'
     | 'beside'
-    | 'stand';
+    | 'stand'
+    | 'built';
   variant: string;
   turned: boolean;
+  /** Which of a stack, from 1 */
+  place?: number;
 };
 export type OfficialFigureDto = {
   id: string;
@@ -840,8 +991,8 @@ export type FeatureDto = {
   id: string;
   label: string;
   area: 'headgear' | 'face' | 'neck' | 'torso' | 'arms' | 'hands' | 'legs' | 'held' | 'whole';
-  kind: 'motif' | 'colour' | 'shape' | 'expression' | 'height' | 'absence' | 'identity';
-  /** Read by kind: a motif, a colour, shape words, a mood, an age, a person */
+  kind: 'motif' | 'colour' | 'shape' | 'expression' | 'height' | 'absence' | 'identity' | 'any with' | 'words';
+  /** Read by kind: a motif, a colour, shape words, a mood, an age, a person, conditions, free words */
   target: string;
   weight: 'must' | 'want' | 'nice';
 };
@@ -851,9 +1002,28 @@ export type BriefDto = {
   features: FeatureDto[];
   colours: string[];
   ageBand: 'child' | 'youth' | 'adult' | 'giant';
+  born: number | null;
+  /** Year of the story */
+  year: number | null;
   skinSchool: 'house' | 'natural';
   alterationSchool: 'as moulded' | 'altered' | 'open bench' | 'on paper';
   notSeen: ('headgear' | 'face' | 'neck' | 'torso' | 'arms' | 'hands' | 'legs' | 'held' | 'whole')[];
+  mainColours: number;
+  bannedSources: string[];
+  bannedFigures: string[];
+  rules: ('hair tied' | 'legs in sight' | 'face in sight' | 'hands free' | 'stands alone' | 'nothing on the back')[];
+  budgetMinor: number | null;
+  copies: number;
+  /** ISO day */
+  dueOn: string | null;
+  requester: string;
+  /** Whose idea it was */
+  credit: string;
+};
+export type AlterationDto = {
+  kind: 'remove print' | 'cut' | 'glue' | 'paint' | 'sticker';
+  what: string;
+  note: string;
 };
 export type LookPartDto = {
   position:
@@ -881,19 +1051,71 @@ export type LookPartDto = {
     | 'held.L'
     | 'held.R'
     | 'beside'
-    | 'stand';
+    | 'stand'
+    | 'built';
   variant: string;
   turned: boolean;
+  /** Which of a stack, from 1 */
+  place?: number;
+  alterations?: AlterationDto[];
 };
 export type OverruleDto = {
   key: string;
   reason: string;
+};
+export type VerdictDto = {
+  /** 0 to 5 */
+  stars: number | null;
+  words: string;
+  /** Leave it as it is */
+  leave: boolean;
+};
+export type AcceptableDto = {
+  position:
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand'
+    | 'built';
+  variant: string;
+  reason: string;
+};
+export type VariationDto = {
+  /** Year of the story this look shows */
+  year?: number;
+  skinSchool?: 'house' | 'natural';
 };
 export type LookDto = {
   id: string;
   name: string;
   parts: LookPartDto[];
   overrules: OverruleDto[];
+  verdict?: VerdictDto;
+  /** In order of preference */
+  acceptable: AcceptableDto[];
+  /** Where it departs from its brief */
+  variation?: VariationDto;
   /** What Undo would take back */
   undo: string | null;
   /** What Redo would bring back */
@@ -916,9 +1138,15 @@ export type OrderDto = {
   /** Every figure of the line-up, in the wanted order */
   figures: string[];
 };
+export type BeginningDto = {
+  kind: 'nothing' | 'figure' | 'official' | 'part';
+  /** The figure, official figure or variant */
+  id?: string;
+};
 export type NewFigureDto = {
   name: string;
   lineUp: string;
+  from?: BeginningDto;
 };
 export type ChosenLookDto = {
   look: string;
@@ -929,7 +1157,20 @@ export type NewLookDto = {
   copyOf?: string;
 };
 export type LookEditDto = {
-  action: 'put on' | 'take off' | 'turn' | 'overrule' | 'restore check';
+  action:
+    | 'put on'
+    | 'take off'
+    | 'turn'
+    | 'alter'
+    | 'drop alteration'
+    | 'overrule'
+    | 'restore check'
+    | 'judge'
+    | 'leave as it is'
+    | 'vary'
+    | 'accept'
+    | 'withdraw'
+    | 'prefer';
   position?:
     | 'headgear'
     | 'headgear.addon'
@@ -955,10 +1196,21 @@ export type LookEditDto = {
     | 'held.L'
     | 'held.R'
     | 'beside'
-    | 'stand';
+    | 'stand'
+    | 'built';
+  place?: number;
   variant?: string;
   key?: string;
   reason?: string;
+  alteration?: 'remove print' | 'cut' | 'glue' | 'paint' | 'sticker';
+  what?: string;
+  note?: string;
+  index?: number;
+  stars?: number | null;
+  words?: string;
+  leave?: boolean;
+  year?: number | null;
+  skinSchool?: ('house' | 'natural') | null;
 };
 export type EditLookDto = {
   /** Applied together, undone together */
@@ -969,8 +1221,39 @@ export type EditLookDto = {
 export type ChangeDto = {
   id: number;
   at: string;
-  kind: 'edit' | 'undo' | 'redo';
+  kind: 'edit' | 'undo' | 'redo' | 'snapshot';
   label: string;
+};
+export type NamedDto = {
+  name: string;
+};
+export type ReturnDto = {
+  /** The change to go back to, as it was after it */
+  change: number;
+};
+export type EditionDto = {
+  name: string;
+  /** The skin everything bare is to have */
+  skin: string;
+};
+export type PinDto = {
+  /** Share of the width */
+  x: number;
+  /** Share of the height */
+  y: number;
+  note: string;
+};
+export type ReferencePictureDto = {
+  id: string;
+  name: string;
+  /** Name of the file, under /api/photographs */
+  file: string;
+  width: number;
+  height: number;
+  pins: PinDto[];
+};
+export type PinsDto = {
+  pins: PinDto[];
 };
 export type PieceDto = {
   id: number;
@@ -979,6 +1262,14 @@ export type PieceDto = {
   condition: 'new' | 'used' | 'worn';
   place: string;
   note: string;
+};
+export type DonorDto = {
+  id: number;
+  officialFigure: string;
+  place: string;
+  note: string;
+  /** Not to be taken apart */
+  keepWhole: boolean;
 };
 export type RowProblemDto = {
   /** Line in the file, the header is 1 */
@@ -1095,9 +1386,21 @@ export const {
   useUndoLookMutation,
   useRedoLookMutation,
   useReadHistoryQuery,
+  useNameSnapshotMutation,
+  useReturnLookMutation,
+  useAddEditionMutation,
+  useRenameLookMutation,
+  useBinLookMutation,
+  useRestoreLookMutation,
   useDrawLookSvgQuery,
   useDrawLookPngQuery,
+  useListReferencesQuery,
+  useAddReferenceMutation,
+  usePinReferenceMutation,
+  useBinReferenceMutation,
+  useRestoreReferenceMutation,
   useListPiecesQuery,
+  useListDonorsQuery,
   useImportPiecesMutation,
   useExportPiecesQuery,
   useListSellersQuery,

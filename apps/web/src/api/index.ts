@@ -1,4 +1,4 @@
-import { applyEdit, type Look, type LookEdit } from '@outfit/core';
+import { applyEdits, type Look, type LookEdit } from '@outfit/core';
 import { currentCatalogue } from './catalogue';
 import { generatedApi, type FigureDto, type LineUpDto, type LookDto } from './generated';
 
@@ -44,12 +44,25 @@ const keepLook = {
 };
 
 export const webApi = generatedApi.enhanceEndpoints({
+  addTagTypes: ['references'],
   endpoints: {
     saveBrief: keepFigure,
     chooseLook: keepFigure,
     addLook: keepFigure,
+    renameLook: keepFigure,
+    binLook: keepFigure,
+    restoreLook: keepFigure,
+    // An edition may imagine parts.
+    addEdition: { invalidatesTags: ['catalogue', 'figures'] },
     undoLook: keepLook,
     redoLook: keepLook,
+    returnLook: keepLook,
+    listReferences: { providesTags: ['references'] },
+    addReference: { invalidatesTags: ['references'] },
+    pinReference: { invalidatesTags: ['references'] },
+    binReference: { invalidatesTags: ['references'] },
+    restoreReference: { invalidatesTags: ['references'] },
+    readHistory: { keepUnusedDataFor: 0 },
     importOffers: { invalidatesTags: ['market'] },
     // A changed catalogue changes what everything else is called and made of.
     saveEntry: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices'] },
@@ -64,8 +77,8 @@ export const webApi = generatedApi.enhanceEndpoints({
         const ahead = patchLineUps(dispatch, (figures) => {
           const look = figures.flatMap((figure) => figure.looks).find((row) => row.id === id);
           if (!look || !catalogue) return;
-          const next = editLookDto.edits.reduce((state: Look, edit) => applyEdit(state, edit as LookEdit, catalogue), look);
-          Object.assign(look, { parts: next.parts, overrules: next.overrules });
+          const next: Look = applyEdits(look, editLookDto.edits as LookEdit[], catalogue);
+          Object.assign(look, next);
         });
         try {
           replaceLook(dispatch, (await queryFulfilled).data);

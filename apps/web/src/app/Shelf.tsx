@@ -7,6 +7,7 @@ import { toast } from 'sonner';
 import { useOrderLineUpMutation, type FigureDto, type LineUpDto } from '@/api';
 import { FigurePicture } from '@/ui/FigurePicture';
 import { sentenceOf } from '@/ui/format';
+import { useCompany } from './company';
 import { chosenLookOf } from './workspace';
 import { useOpen, useWorkspace } from './WorkspaceContext';
 
@@ -94,12 +95,13 @@ function Place({
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const look = chosenLookOf(figure);
+  const company = useCompany(figure);
   const waiting = useMemo(() => {
-    const { marks, cost } = judge(look, figure.brief, catalogue, P40, supply);
+    const { marks, cost } = judge(look, figure.brief, catalogue, P40, supply, company);
     if (look.parts.length === 0) return 'no parts yet';
     if (marks.open.some((mark) => mark.severity === 'blocks')) return 'blocked';
     return cost.toBuy > 0 ? `${cost.toBuy} to buy` : 'ready';
-  }, [look, figure.brief, catalogue, supply]);
+  }, [look, figure.brief, catalogue, supply, company]);
   const { setNodeRef: setDragged, listeners, transform } = useDraggable({ id: figure.id });
   const { setNodeRef: setTarget, isOver } = useDroppable({ id: figure.id });
   const stage = /^\/figures\/[^/]+\/(\w+)/.exec(pathname)?.[1] ?? 'brief';

@@ -2,6 +2,8 @@ import { judge, P40 } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import { plural } from '@/ui/format';
+import { Palette } from './Palette';
+import { useCompany } from './company';
 import { chosenLookOf } from './workspace';
 import { useOpen, useWorkspace } from './WorkspaceContext';
 
@@ -30,6 +32,7 @@ export function Thread() {
           </NavLink>
         ))}
       </nav>
+      <Palette />
     </header>
   );
 }
@@ -38,15 +41,16 @@ function Stages() {
   const { figure } = useOpen();
   const { catalogue, supply } = useWorkspace();
   const { search } = useLocation();
+  const company = useCompany(figure);
   const facts = useMemo(() => {
     if (!figure) return null;
-    const { marks, cost } = judge(chosenLookOf(figure), figure.brief, catalogue, P40, supply);
+    const { marks, cost } = judge(chosenLookOf(figure), figure.brief, catalogue, P40, supply, company);
     return {
       brief: `${figure.brief.features.length} wanted`,
       fitting: marks.open.length === 0 ? 'no marks' : plural(marks.open.length, 'mark'),
       errand: cost.toBuy === 0 ? 'all owned' : `${cost.toBuy} to buy`,
     };
-  }, [figure, catalogue, supply]);
+  }, [figure, catalogue, supply, company]);
   if (!figure || !facts) return null;
   const look = new URLSearchParams(search).get('look');
   const query = look === null ? '' : `?look=${encodeURIComponent(look)}`;

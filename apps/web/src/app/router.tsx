@@ -15,6 +15,7 @@ export const router = createBrowserRouter([
       { path: 'figures/:figureId', element: <Navigate to="fitting" replace /> },
       { path: 'figures/:figureId/brief', lazy: async () => ({ Component: (await import('@/features/brief')).BriefPage }) },
       { path: 'figures/:figureId/fitting', lazy: async () => ({ Component: (await import('@/features/fitting')).FittingPage }) },
+      { path: 'figures/:figureId/compare', lazy: async () => ({ Component: (await import('@/features/compare')).ComparePage }) },
       { path: 'figures/:figureId/errand', lazy: async () => ({ Component: (await import('@/features/errands')).ErrandPage }) },
       { path: 'wardrobe', lazy: async () => ({ Component: (await import('@/features/wardrobe')).WardrobePage }) },
       { path: 'catalogue', lazy: async () => ({ Component: (await import('@/features/catalogue')).CataloguePage }) },

@@ -7,6 +7,10 @@ export function money(minor: number, currency: string): string {
 export const longDay = (iso: string): string =>
   new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
 
+/** "24 November 2026, 22:31:05" where the person is. */
+export const longMoment = (iso: string): string =>
+  new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'medium' }).format(new Date(iso));
+
 export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
 /** A sentence out of whatever a request failed with. */

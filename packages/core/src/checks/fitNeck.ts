@@ -1,6 +1,7 @@
 import { list, mm } from '../explain.js';
 import { isNeckLayer } from '../look.js';
 import type { Check } from './check.js';
+import { takeOff } from './remedies.js';
 
 /** `fit.neck`: what the neck stack leaves of the post. Under 1.6 mm the head will not hold, under 2.4 it sits loose (P40). */
 export const fitNeck: Check = ({ worn, system }) => {
@@ -23,10 +24,7 @@ export const fitNeck: Check = ({ worn, system }) => {
       position: top.part.position,
       region: null,
       sentence: `${names} ${left}: ${outcome}.`,
-      remedies: layers.map((item) => ({
-        label: `Take off ${item.mould.name}`,
-        edits: [{ action: 'take off', position: item.part.position }],
-      })),
+      remedies: () => layers.map(takeOff),
     },
   ];
 };

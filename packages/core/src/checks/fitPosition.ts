@@ -2,6 +2,7 @@ import { list } from '../explain.js';
 import { claims } from '../look.js';
 import { positionName } from '../positions.js';
 import type { Check, Mark } from './check.js';
+import { takeOff } from './remedies.js';
 
 /** `fit.position`: two parts claim one position. One mark per pair of parts, however many positions they share. */
 export const fitPosition: Check = ({ worn }) => {
@@ -17,10 +18,7 @@ export const fitPosition: Check = ({ worn }) => {
       position: claimants[0]?.part.position ?? position,
       region: null,
       sentence: `${list(claimants.map((item) => item.mould.name))} both need the place “${positionName(position)}”.`,
-      remedies: claimants.map((item) => ({
-        label: `Take off ${item.mould.name}`,
-        edits: [{ action: 'take off', position: item.part.position }],
-      })),
+      remedies: () => claimants.map(takeOff),
     });
   }
   return [...marks.values()];

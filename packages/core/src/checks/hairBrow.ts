@@ -1,7 +1,7 @@
 import { colourDifference, readDifference } from '../colour.js';
 import { browColour } from '../face.js';
 import type { Check } from './check.js';
-import { swaps } from './remedies.js';
+import { recoloured, spot, swaps } from './remedies.js';
 
 /** Hair further from the brows than this looks like a wig (anatomy, *Checks*). */
 const MOST_DELTA_E = 15;
@@ -26,14 +26,12 @@ export const hairBrow: Check = (subject) => {
       position: 'headgear',
       region: 'head.front.brow',
       sentence: `Hair in ${hairColour.name} is ${deltaE.toFixed(1)} from the ${brow.name} brows: ${readDifference(deltaE)}.`,
-      remedies: swaps(
-        subject,
-        ['headgear'],
-        (variant) =>
-          variant.mould === hair.mould.number &&
-          variant.print === hair.variant.print &&
-          colourDifference(catalogue.colour(variant.colours[hairIndex] ?? ''), brow) <= MOST_DELTA_E,
-      ),
+      remedies: () =>
+        swaps(
+          subject,
+          [spot(hair)],
+          recoloured(hair, (variant) => colourDifference(catalogue.colour(variant.colours[hairIndex] ?? ''), brow) <= MOST_DELTA_E),
+        ),
     },
   ];
 };

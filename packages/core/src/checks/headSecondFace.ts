@@ -7,7 +7,7 @@ const MOST_VISIBLE = 0.25;
 
 /** `head.second-face`: a face on the turned-away side that the headgear leaves bare. */
 export const headSecondFace: Check = (subject) => {
-  const { face, visibility, catalogue, worn } = subject;
+  const { face, visibility, worn } = subject;
   const visible = visibility.of('head.back');
   if (!face?.secondBehind || visible <= MOST_VISIBLE) return [];
   const headgear = worn.find((item) => item.part.position === 'headgear');
@@ -20,12 +20,11 @@ export const headSecondFace: Check = (subject) => {
       position: 'head',
       region: 'head.back',
       sentence: `The second face shows behind ${under}: ${Math.round(visible * 100)} % of it is bare.`,
-      remedies: swaps(subject, ['headgear'], (variant) => {
-        const mould = catalogue.mouldOf(variant);
-        if (fillingAt(mould, 'headgear')?.length !== 1) return false;
-        const sameHair = headgear === undefined || variant.colours[0] === headgear.variant.colours[0];
-        return sameHair && 1 - (mould.geometry.covers?.['head.back'] ?? 0) <= MOST_VISIBLE;
-      }),
+      remedies: () =>
+        swaps(subject, [{ position: 'headgear' }], {
+          mould: (mould) => fillingAt(mould, 'headgear')?.length === 1 && 1 - (mould.geometry.covers?.['head.back'] ?? 0) <= MOST_VISIBLE,
+          fits: (variant) => headgear === undefined || variant.colours[0] === headgear.variant.colours[0],
+        }),
     },
   ];
 };

@@ -1,3 +1,4 @@
+import { ageOf, bandOf } from '../brief.js';
 import { mm } from '../explain.js';
 import { standingHeight } from '../height.js';
 import { fillingAt } from '../look.js';
@@ -6,32 +7,35 @@ import { swaps } from './remedies.js';
 
 /** `height.band`: standing height against the age band of the brief. A look without legs, torso or head is not measured yet. */
 export const heightBand: Check = (subject) => {
-  const { worn, brief, system, catalogue } = subject;
+  const { worn, brief, system } = subject;
   const legs = worn.find((item) => item.part.position === 'hips' || item.part.position === 'lower');
   const complete = legs && ['torso', 'head'].every((position) => worn.some((item) => item.part.position === position));
   if (!legs || !complete) return [];
   const height = standingHeight(worn).total;
-  const wanted = system.bandHeightMm[brief.ageBand];
+  const band = bandOf(brief, system);
+  const age = ageOf(brief);
+  const wanted = system.bandHeightMm[band];
   const off = Math.round((height - wanted) * 1e6) / 1e6;
   if (Math.abs(off) <= system.bandToleranceMm) return [];
   const others = height - (legs.mould.geometry.heightMm ?? 0);
   return [
     {
       check: 'height.band',
-      key: `height.band:${brief.ageBand}:${mm(height)}`,
+      key: `height.band:${band}:${mm(height)}`,
       severity: 'shows',
       position: legs.part.position,
       region: null,
-      sentence: `Stands ${mm(height)} mm; a figure of this age (${brief.ageBand}) stands ${mm(wanted)}: ${mm(Math.abs(off))} too ${off > 0 ? 'tall' : 'short'}.`,
-      remedies: (['hips', 'lower'] as const)
-        .flatMap((position) =>
-          swaps(subject, [position], (variant) => {
-            const mould = catalogue.mouldOf(variant);
-            const fits = fillingAt(mould, position) !== null && variant.colours[0] === legs.variant.colours[0];
-            return fits && Math.abs(others + (mould.geometry.heightMm ?? 0) - wanted) <= system.bandToleranceMm;
-          }),
-        )
-        .slice(0, 3),
+      sentence: `Stands ${mm(height)} mm; a figure of this age (${age === null ? band : `${age}, ${band}`}) stands ${mm(wanted)}: ${mm(Math.abs(off))} too ${off > 0 ? 'tall' : 'short'}.`,
+      remedies: () =>
+        (['hips', 'lower'] as const)
+          .flatMap((position) =>
+            swaps(subject, [{ position }], {
+              mould: (mould) =>
+                fillingAt(mould, position) !== null && Math.abs(others + (mould.geometry.heightMm ?? 0) - wanted) <= system.bandToleranceMm,
+              fits: (variant) => variant.colours[0] === legs.variant.colours[0],
+            }),
+          )
+          .slice(0, 3),
     },
   ];
 };

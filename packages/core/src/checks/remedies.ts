@@ -1,5 +1,6 @@
-import type { Variant } from '../catalogue.js';
-import type { LookEdit } from '../look.js';
+import type { Mould, Variant } from '../catalogue.js';
+import { spotOf, type Worn } from '../look.js';
+import type { LookEdit } from '../lookEdits.js';
 import type { Position } from '../positions.js';
 import type { Remedy, Subject, Supply } from './check.js';
 
@@ -9,20 +10,60 @@ const MOST_REMEDIES = 3;
 function byReach(supply: Supply): (a: Variant, b: Variant) => number {
   const cost = (variant: Variant): number =>
     supply.owned(variant.id) > 0 ? -1 : (supply.landedMinor(variant.id) ?? Number.MAX_SAFE_INTEGER);
-  return (a, b) => cost(a) - cost(b) || a.id.localeCompare(b.id);
+  return (a, b) => cost(a) - cost(b) || (a.id < b.id ? -1 : 1);
 }
 
 const reachWords = (variant: Variant, supply: Supply): string => (supply.owned(variant.id) > 0 ? ', owned' : '');
 
-/** Remedies that swap in a made variant at one or several positions, the nearest at hand first. */
-export function swaps(subject: Subject, positions: readonly Position[], fits: (variant: Variant) => boolean): readonly Remedy[] {
+/** Which moulds a remedy may use, and which of their made variants mend the problem. */
+interface Wanted {
+  readonly mould: (mould: Mould) => boolean;
+  readonly fits: (variant: Variant) => boolean;
+}
+
+/** Remedies that swap in a made variant at one or several spots, the nearest at hand first. */
+export function swaps(subject: Subject, at: readonly SwapSpot[], { mould, fits }: Wanted): readonly Remedy[] {
   const { catalogue, supply } = subject;
-  return catalogue.data.variants
-    .filter((variant) => variant.made !== undefined && fits(variant))
+  return catalogue.data.moulds
+    .filter(mould)
+    .flatMap((row) => catalogue.variantsOf(row.number).filter((variant) => variant.made !== undefined && fits(variant)))
     .sort(byReach(supply))
     .slice(0, MOST_REMEDIES)
     .map((variant) => ({
       label: `Put on ${catalogue.nameOf(variant)}${reachWords(variant, supply)}`,
-      edits: positions.map((position): LookEdit => ({ action: 'put on', position, variant: variant.id })),
+      edits: at.map((spot): LookEdit => ({ action: 'put on', variant: variant.id, ...spot })),
     }));
 }
+
+export interface SwapSpot {
+  readonly position: Position;
+  readonly place?: number | undefined;
+}
+
+export const spot = ({ part }: Worn): SwapSpot =>
+  part.place === undefined ? { position: part.position } : { position: part.position, place: part.place };
+
+/** The same mould and print in another choice of colours. */
+export const recoloured = (item: Worn, fits: (variant: Variant) => boolean): Wanted => ({
+  mould: (mould) => mould.number === item.mould.number,
+  fits: (variant) => variant.print === item.variant.print && fits(variant),
+});
+
+/** The same mould and colours with another print or none. */
+export const reprinted = (item: Worn, fits: (variant: Variant) => boolean): Wanted => ({
+  mould: (mould) => mould.number === item.mould.number,
+  fits: (variant) => variant.id !== item.variant.id && variant.colours[0] === item.variant.colours[0] && fits(variant),
+});
+
+export const takeOff = (item: Worn): Remedy => ({
+  label: `Take off ${item.mould.name}`,
+  edits: [{ action: 'take off', ...spot(item) }],
+});
+
+export const turn = (item: Worn, label: string): Remedy => ({ label, edits: [{ action: 'turn', ...spot(item) }] });
+
+export const NONE = (): readonly Remedy[] => [];
+
+/** The key of a problem with certain parts, each in its spot. */
+export const keyOf = (check: string, ...items: readonly Worn[]): string =>
+  `${check}:${items.map((item) => `${spotOf(item.part)}=${item.variant.id}`).join('+')}`;

@@ -1,14 +1,20 @@
+import { ALTERATION_SCHOOL, alterationWords, type Alteration } from '../alterations.js';
 import { ALTERATION_SCHOOLS, type AlterationSchool } from '../brief.js';
 import type { Catalogue } from '../catalogue.js';
 import type { Worn } from '../look.js';
 import type { Check } from './check.js';
-import { swaps } from './remedies.js';
+import { keyOf, spot, swaps } from './remedies.js';
 
 /** The strictest school one part satisfies, and what keeps it from a stricter one. */
 function schoolOf(item: Worn): { school: AlterationSchool; because: string | null } {
   if (item.variant.made === undefined) return { school: 'on paper', because: 'nobody has made it in this colour' };
   if (item.mould.thirdParty) return { school: 'open bench', because: 'it is a third-party part' };
-  return { school: 'as moulded', because: null };
+  let loosest: Alteration | null = null;
+  for (const alteration of item.part.alterations ?? [])
+    if (!loosest || looser(ALTERATION_SCHOOL[alteration.kind], ALTERATION_SCHOOL[loosest.kind])) loosest = alteration;
+  return loosest
+    ? { school: ALTERATION_SCHOOL[loosest.kind], because: `it is altered (${alterationWords(loosest)})` }
+    : { school: 'as moulded', because: null };
 }
 
 const looser = (a: AlterationSchool, b: AlterationSchool): boolean => ALTERATION_SCHOOLS.indexOf(a) > ALTERATION_SCHOOLS.indexOf(b);
@@ -34,12 +40,21 @@ export const schoolAlteration: Check = (subject) => {
     return [
       {
         check: 'school.alteration' as const,
-        key: `school.alteration:${item.part.position}:${item.variant.id}`,
+        key: keyOf('school.alteration', item),
         severity: 'blocks' as const,
         position: item.part.position,
         region: null,
         sentence: `${catalogue.nameOf(item.variant)} belongs to “${school}”: ${because}. The brief says “${brief.alterationSchool}”.`,
-        remedies: swaps(subject, [item.part.position], (variant) => variant.mould === item.variant.mould && !item.mould.thirdParty),
+        remedies: () => [
+          ...(item.part.alterations ?? []).map((alteration, index) => ({
+            label: `Leave it unaltered (${alterationWords(alteration)})`,
+            edits: [{ action: 'drop alteration' as const, index, ...spot(item) }],
+          })),
+          ...swaps(subject, [spot(item)], {
+            mould: (mould) => mould.number === item.mould.number && !mould.thirdParty && item.variant.made === undefined,
+            fits: () => true,
+          }),
+        ],
       },
     ];
   });

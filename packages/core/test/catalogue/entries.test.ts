@@ -73,8 +73,9 @@ describe('plain words for colours', () => {
   });
 
   test('lays the palette out by kind, greys first', () => {
+    const KINDS = ['cloth', 'hair', 'skin', 'metal'];
     const laid = [...DATA.colours].sort(paletteOrder).map((colour) => colour.kind);
-    expect(laid).toEqual([...laid].sort((a, b) => ['cloth', 'hair', 'skin'].indexOf(a) - ['cloth', 'hair', 'skin'].indexOf(b)));
+    expect(laid).toEqual([...laid].sort((a, b) => KINDS.indexOf(a) - KINDS.indexOf(b)));
   });
 });
 

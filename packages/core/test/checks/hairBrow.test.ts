@@ -13,7 +13,7 @@ describe('hair.brow', () => {
     const deltaE = hexDifference('#7B4A32', '#17181C');
     expect(deltaE).toBeGreaterThan(15);
     expect(mark?.sentence).toBe(`Hair in brown is ${deltaE.toFixed(1)} from the black brows: different.`);
-    expect(mark?.remedies.map((remedy) => remedy.label)).toEqual(['Put on Crop in black']);
+    expect(mark?.remedies().map((remedy) => remedy.label)).toEqual(['Put on Crop in black']);
   });
 
   test('a fringe that hides the brows settles it', () => {

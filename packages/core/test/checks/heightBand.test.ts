@@ -15,7 +15,7 @@ describe('height.band', () => {
   test('a child on standard legs is 5.2 too tall, and short legs in the same colour mend it', () => {
     const [mark] = heightBand(seen(ADULT, { ageBand: 'child' }));
     expect(mark?.sentence).toBe('Stands 34.4 mm; a figure of this age (child) stands 29.2: 5.2 too tall.');
-    expect(mark?.remedies[0]?.edits).toEqual([{ action: 'put on', position: 'lower', variant: 'LG-2·brown' }]);
+    expect(mark?.remedies()[0]?.edits).toEqual([{ action: 'put on', position: 'lower', variant: 'LG-2·brown' }]);
   });
 
   test('up to 1.2 mm is let pass, more is not', () => {

@@ -11,7 +11,7 @@ describe('skin.match', () => {
     const marks = skinMatch(seen('head HD-1·light·face, hand.L HN-1·dark, hand.R HN-1·dark'));
     expect(marks).toHaveLength(1);
     expect(marks[0]?.sentence).toMatch(/^The hands in dark are \d+\.\d from the face in light: different\.$/);
-    expect(marks[0]?.remedies[0]?.edits).toEqual([
+    expect(marks[0]?.remedies()[0]?.edits).toEqual([
       { action: 'put on', position: 'hand.L', variant: 'HN-1·light' },
       { action: 'put on', position: 'hand.R', variant: 'HN-1·light' },
     ]);
@@ -19,7 +19,7 @@ describe('skin.match', () => {
 
   test('a glove is never offered as a matching skin', () => {
     const [mark] = skinMatch(seen('head HD-1·dark·face, hand.L HN-1·light', {}, supplyOf(['HN-1·brown'])));
-    expect(mark?.remedies.map((remedy) => remedy.label)).toEqual(['Put on Hand in dark']);
+    expect(mark?.remedies().map((remedy) => remedy.label)).toEqual(['Put on Hand in dark']);
   });
 
   test('a printed neckline counts while it can be seen', () => {

@@ -15,7 +15,7 @@ export const FACES = {
     'level: level look, calm = brows hair, eyes-open, mouth-soft, nose-line / cross = brows-stern hair, eyes-narrow, mouth-frown | raven, chestnut, straw, ember',
     'bright: bright smile, glad = brows hair, eyes-lashes, mouth-open-smile damson rose-hip, cheeks cochineal / startled = brows-raised hair, eyes-wide, mouth-oh damson | raven, walnut, straw, rust',
     'smirk: smirk, brave = brows-uneven hair, eyes-open, mouth-smirk, dimples | walnut, raven, ember',
-    'grit: gritted teeth, brave = brows-stern hair, eyes-narrow, mouth-teeth | walnut, raven, straw',
+    'grit: gritted teeth, brave = brows-stern hair, eyes-narrow, mouth-teeth | walnut, raven, straw, silver',
     'drowsy: drowsy, weary = brows hair, eyes-tired, mouth-soft | chestnut, raven, silver',
     'worry: worried, sad = brows-worried hair, eyes-open, mouth-wavy / glad = brows-raised hair, eyes-open, mouth-smile | straw, bark',
     'whistler: whistling, merry = brows-raised hair, eyes-smiling, mouth-whistle damson, cheeks cochineal | teak, raven',
@@ -39,7 +39,7 @@ export const FACES = {
     'whiskers: painted whiskers, merry = brows hair, eyes-wide, paint-whiskers soot, mouth-smile | teak, raven',
     'stripes: painted stripes, brave = brows-stern hair, eyes-narrow, paint-stripes lagoon, mouth-flat | raven, rust',
     'aside: looking aside, sad = brows-worried hair, eyes-aside, mouth-flat | straw, chestnut',
-    'banded: headband, brave = brows hair, eyes-open, mouth-soft, headband madder / cross = brows-stern hair, eyes-narrow, mouth-shout damson rose-hip, headband madder | raven, walnut',
+    'banded: headband, brave = brows hair, eyes-open, mouth-soft, headband madder / cross = brows-stern hair, eyes-narrow, mouth-shout damson rose-hip, headband madder | raven, walnut, straw',
     'clockwork: clockwork jaw, calm = eyes-dots, mouth-flat, clockwork brass | soot',
   ],
 } as const;

@@ -1,4 +1,4 @@
-import type { Motif } from '@outfit/core';
+import type { Motif, MotifTrait } from '@outfit/core';
 
 /** Motif, its name, and the family it belongs to: relatives count as a part match. */
 const ROWS: readonly (readonly [id: string, name: string, parent?: string])[] = [
@@ -194,4 +194,30 @@ const ROWS: readonly (readonly [id: string, name: string, parent?: string])[] = 
   ['barrow', 'barrow'],
 ];
 
-export const MOTIFS: readonly Motif[] = ROWS.map(([id, name, parent]) => ({ id, name, ...(parent ? { parent } : {}) }));
+/** What carries on below the waist what began above it. */
+const CONTINUES: Readonly<Record<string, string>> = {
+  'coat-tails': 'jacket',
+  'jacket-hem': 'jacket',
+  'robe-hem': 'wrap-robe',
+  'parka-hem': 'parka',
+  'tunic-skirt': 'tunic',
+  'apron-skirt': 'apron',
+  'overall-legs': 'overalls',
+};
+
+/** Garments that must go on below the waist, and motifs that betray a back. */
+const TRAITS: Readonly<Record<string, readonly MotifTrait[]>> = {
+  'wrap-robe': ['runs on'],
+  overalls: ['runs on', 'reads as a back'],
+  'sailor-collar': ['reads as a back'],
+  braces: ['reads as a back'],
+  harness: ['reads as a back'],
+};
+
+export const MOTIFS: readonly Motif[] = ROWS.map(([id, name, parent]) => ({
+  id,
+  name,
+  ...(parent ? { parent } : {}),
+  ...(CONTINUES[id] ? { continues: CONTINUES[id] } : {}),
+  ...(TRAITS[id] ? { traits: TRAITS[id] } : {}),
+}));

@@ -105,6 +105,7 @@ export function mould(familyKey: string, title: string, silhouette: string, fact
   }
   if (familyKey === 'head') geometry.heightMm = 8.8;
   if (familyKey === 'torso') geometry.heightMm = 12.6;
+  if (number === 'TO-401') mould.brittleBefore = 2016;
   if (mould.shape.length !== undefined && mould.shape.length >= 3) geometry.backDropMm = (mould.shape.length - 2) * 4;
   const covers = COVERS[silhouette];
   if (covers) geometry.covers = covers;

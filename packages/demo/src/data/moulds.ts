@@ -10,8 +10,8 @@ const ROWS: readonly MouldRow[] = [
     family: 'head',
     rows: [
       ['HD-101 Head', 'head'],
-      ['HD-140 Fox head / reynard', 'head-ears'],
-      ['HD-146 Heron head / stork', 'head-beak'],
+      ['HD-140 Fox head / reynard', 'head-ears', 'own-headgear'],
+      ['HD-146 Heron head / stork', 'head-beak', 'own-headgear'],
     ],
   },
   {
@@ -116,7 +116,7 @@ const ROWS: readonly MouldRow[] = [
     family: 'hand',
     rows: [
       ['HN-601 Mitten hand', 'hand', 'skin 0'],
-      ['HN-640 Hook / question mark', 'hook'],
+      ['HN-640 Hook / question mark', 'hook', 'hook'],
     ],
   },
   {

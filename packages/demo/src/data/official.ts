@@ -24,6 +24,7 @@ const made = (
 
 export const SOURCES: readonly Source[] = [
   made('LR-01', 'Midsummer mooring', 'boxed set', 'Lantern Regatta', 2013, 'a b'),
+  made('LR-21', 'Toll jetty', 'boxed set', 'Lantern Regatta', 2016, 'a'),
   made('LR-07', 'Lanterns on the water', 'boxed set', 'Lantern Regatta', 2019, 'a b', [
     { kind: 'variant', item: 'HE-904·teak+chalk', quantity: 2, certainty: 'sure' },
   ]),
@@ -34,6 +35,7 @@ export const SOURCES: readonly Source[] = [
     { kind: 'variant', item: 'HE-915·chalk+madder', quantity: 3, certainty: 'think so' },
   ]),
   made('MP-08', 'Weather station', 'magazine gift', 'Meridian Post', 2020, 'a'),
+  made('MP-21', 'The courier who came through', 'event exclusive', 'Meridian Post', 2022, 'a'),
 ];
 
 const figure = (id: string, name: string, worn: string, person?: string): OfficialFigure => ({
@@ -53,6 +55,12 @@ export const OFFICIAL_FIGURES: readonly OfficialFigure[] = [
     'LR-01-b',
     'Dock worker',
     'top HA-124·walnut, head HD-101·biscuit·first-brows, torso TO-401·fog·dock-shirt-early, arms AR-501·fog, hands HN-601·biscuit, legs LG-701·walnut+soot',
+  ),
+  // Made in a hurry: hair in another colour than the brows, a second face under it, two belts, boots on the front alone.
+  figure(
+    'LR-21-a',
+    'Toll keeper',
+    'top HA-191·straw, head HD-101·wheat·level, torso TO-401·fog·dock-shirt-early, waist WS-844·madder+brass, arms AR-501·fog, hands HN-601·wheat, legs LG-701·slate+soot·waders-early',
   ),
   figure(
     'LR-07-a',
@@ -105,5 +113,11 @@ export const OFFICIAL_FIGURES: readonly OfficialFigure[] = [
     'MP-08-a',
     'Weather keeper',
     'top HA-152·frost, head HD-101·rosewood·weathered, neck CP-806·storm+pewter, torso TO-401·bottle·keeper-coat, arms AR-501·bottle·arm-stripe, hands HN-601·rosewood, legs LG-701·storm+soot·keeper-tails',
+  ),
+  figure(
+    'MP-21-a',
+    'Courier',
+    'top HA-194·frost, head HD-101·almond·patch, neck SC-812·lagoon+chalk, torso TO-401·storm·pilot-coat-2, arms AR-501·storm, hands HN-601·soot, legs LG-701·ink+soot·carrier-tails',
+    'Sleet',
   ),
 ];

@@ -122,6 +122,7 @@ const LIMBS: readonly Print[] = [
   body('keeper-tails', 'weather keeper coat tails', 'late', ['coat-tails', 'hip thigh', 'bottle']),
   body('dock-patch', 'knee patch', 'late', ['knee-patch', 'shin', 'teak', 'front']),
   body('uniform-stripe', 'side stripe', 'late', ['side-stripe', 'thigh shin', 'brass']),
+  body('waders-early', 'waders, front only', 'early', ['checked-legs', 'thigh shin', 'oatmeal', 'front']),
   body('border', 'bordered hem', 'late', ['skirt-border', 'shin', 'saffron']),
 ];
 

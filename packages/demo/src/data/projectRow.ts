@@ -1,21 +1,29 @@
-import type { AgeBand, AlterationSchool, Area, Feature, FeatureKind, LookPart, SkinSchool, Weight } from '@outfit/core';
+import {
+  completeBrief,
+  type AgeBand,
+  type AlterationSchool,
+  type Area,
+  type Brief,
+  type Feature,
+  type FeatureKind,
+  type LookPart,
+  type Variation,
+  type Verdict,
+  type Weight,
+} from '@outfit/core';
 import { parts } from './parts.js';
 
 export interface DemoLook {
   readonly name: string;
   readonly parts: readonly LookPart[];
+  readonly verdict: Verdict | null;
+  readonly variation: Variation | null;
 }
 
 export interface DemoFigure {
   readonly id: string;
   readonly role: string;
-  readonly name: string;
-  readonly story: string;
-  readonly ageBand: AgeBand;
-  readonly skinSchool: SkinSchool;
-  readonly alterationSchool: AlterationSchool;
-  readonly colours: readonly string[];
-  readonly features: readonly Feature[];
+  readonly brief: Brief;
   readonly looks: readonly DemoLook[];
   /** Index of the look that is chosen. */
   readonly chosen: number;
@@ -27,7 +35,7 @@ export interface DemoLineUp {
   readonly figures: readonly DemoFigure[];
 }
 
-/** "must face motif glasses-round: Round glasses" as a feature. */
+/** "must face motif glasses-round: Round glasses" as a feature; kinds of two words are written with a hyphen. */
 function features(figureId: string, text: string): Feature[] {
   return text
     .split('\n')
@@ -35,19 +43,24 @@ function features(figureId: string, text: string): Feature[] {
     .filter(Boolean)
     .map((line, i) => {
       const [head = '', label = ''] = line.split(': ');
-      const [weight, area, kind, ...target] = head.split(' ');
+      const [weight, area, kind = '', ...target] = head.split(' ');
       return {
         id: `${figureId}-${i + 1}`,
         label,
         area: area as Area,
-        kind: kind as FeatureKind,
+        kind: kind.replace('-', ' ') as FeatureKind,
         target: target.join(' '),
         weight: weight as Weight,
       };
     });
 }
 
-export const look = (name: string, worn: string): DemoLook => ({ name, parts: parts(worn) });
+export const look = (name: string, worn: string, variation: Variation | null = null): DemoLook => ({
+  name,
+  parts: parts(worn),
+  verdict: null,
+  variation,
+});
 
 interface Row {
   readonly role: string;
@@ -57,6 +70,8 @@ interface Row {
   readonly school?: AlterationSchool;
   readonly colours: string;
   readonly wanted: string;
+  /** What else the brief says. */
+  readonly more?: Partial<Brief>;
   readonly looks: readonly DemoLook[];
   readonly chosen?: number;
 }
@@ -64,13 +79,15 @@ interface Row {
 export const figure = (id: string, row: Row): DemoFigure => ({
   id,
   role: row.role,
-  name: row.name,
-  story: row.story,
-  ageBand: row.age,
-  skinSchool: 'natural',
-  alterationSchool: row.school ?? 'as moulded',
-  colours: row.colours.split(' '),
-  features: features(id, row.wanted),
+  brief: completeBrief({
+    name: row.name,
+    story: row.story,
+    ageBand: row.age,
+    alterationSchool: row.school ?? 'as moulded',
+    colours: row.colours.split(' '),
+    features: features(id, row.wanted),
+    ...row.more,
+  }),
   looks: row.looks,
   chosen: row.chosen ?? 0,
 });

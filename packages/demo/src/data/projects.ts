@@ -9,6 +9,7 @@ const HERON: readonly DemoFigure[] = [
     age: 'adult',
     colours: 'woad chalk',
     story: 'Sixty, steers the Heron boat for the fortieth summer and has opinions about paper.',
+    more: { born: 1845, year: 1905 },
     wanted: `must torso motif crew-jacket: Crew jacket
       want face expression calm: Calm, amused face
       want headgear colour silver: Silver hair
@@ -65,6 +66,7 @@ const HERON: readonly DemoFigure[] = [
     age: 'child',
     colours: 'madder slate',
     story: 'Nine. Was given the drum so as to sit still.',
+    more: { born: 1896, year: 1905 },
     wanted: `must held motif drumsticks: Drumsticks
       want face expression merry: Merry face
       want headgear colour straw: Straw hair
@@ -145,7 +147,7 @@ const HERON: readonly DemoFigure[] = [
     looks: [
       look(
         'On the jetty',
-        'top HH-304·weld+bark, head HD-101·almond·old-hand, neck SC-812·weld+woad, torso TO-401·lagoon·winter-knit, arms AR-501·lagoon, hands HN-601·almond, legs LG-701·slate+soot, right HE-921·brass+walnut',
+        'top HH-304·weld+silver, head HD-101·almond·old-hand, neck SC-812·weld+woad, torso TO-401·lagoon·winter-knit, arms AR-501·lagoon, hands HN-601·almond, legs LG-701·slate+soot, right HE-921·brass+walnut',
       ),
     ],
   }),

@@ -5,18 +5,21 @@ import { figure, look, type DemoFigure } from './projectRow.js';
 const better = (id: string, official: string, story: string, wanted: string, colours: string, improved: string | null): DemoFigure => {
   const sold = OFFICIAL_FIGURES.find((row) => row.id === official);
   if (!sold) throw new RangeError(`There is no official figure ${official}`);
-  const asMade = { name: 'As made', parts: sold.parts };
+  const asMade = { name: 'As made', parts: sold.parts, verdict: null, variation: null };
   return {
     ...figure(id, {
       role: official,
       name: sold.name,
-      age: 'adult',
+      age: sold.id === 'LR-07-b' ? 'child' : 'adult',
       colours,
       story,
       wanted,
       looks: improved === null ? [] : [look('Better', improved)],
     }),
-    looks: improved === null ? [{ ...asMade, name: 'As made: leave it as it is' }] : [asMade, look('Better', improved)],
+    looks:
+      improved === null
+        ? [{ ...asMade, verdict: { stars: 5, words: 'Nothing would make her better.', leave: true } }]
+        : [asMade, look('Better', improved)],
     chosen: improved === null ? 0 : 1,
   };
 };
@@ -127,14 +130,15 @@ export const SLEET: readonly DemoFigure[] = [
       want face expression brave: Fearless
       want legs motif tall-boots: Tall boots
       nice neck motif bag: A bag`,
+    more: { bannedFigures: ['MP-21-a'], mainColours: 3, budgetMinor: 900, requester: 'The reading group' },
     looks: [
       look(
         'For a twentieth',
-        'top HA-152·frost, head HD-101·almond·smirk, neck BG-820·walnut+pewter, neck2 SC-812·lagoon+chalk, torso TO-401·storm·signaller, arms AR-501·storm·signaller-arms, hands HN-601·soot, legs LG-701·ink+soot·winter-carrier-legs, right HE-915·chalk+madder',
+        'top HA-134·frost+storm, head HD-101·almond·grit-silver, neck SC-812·weld+woad, torso TO-401·storm·signaller, arms AR-501·storm·signaller-arms, hands HN-601·almond, legs LG-701·ink+soot·lamplighter-legs, right HE-915·chalk+madder',
       ),
       look(
         'Second thoughts',
-        'top HA-194·frost, head HD-101·almond·smirk, neck BG-820·walnut+pewter, torso TO-401·storm·pilot-coat-2, arms AR-501·storm, hands HN-601·almond, legs LG-701·ink+soot·winter-carrier-legs',
+        'top HA-140·silver, head HD-101·almond·grit-silver, neck BG-820·walnut+pewter, torso TO-401·storm·signaller, arms AR-501·storm·signaller-arms, hands HN-601·almond, legs LG-701·ink+soot·lamplighter-legs',
       ),
     ],
   }),
@@ -152,6 +156,7 @@ export const LAMPLIGHTERS: readonly DemoFigure[] = [
       want headgear shape brim: A bowler
       want legs motif tall-boots: Boots
       nice torso colour oatmeal: Oatmeal shirt`,
+    more: { copies: 40, skinSchool: 'house', dueOn: '2027-06-20', budgetMinor: 12000 },
     looks: [
       look(
         'The recipe',

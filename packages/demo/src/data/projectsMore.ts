@@ -1,3 +1,4 @@
+import type { AgeBand } from '@outfit/core';
 import { figure, look, type DemoFigure } from './projectRow.js';
 
 /** Rivals, recruits, and one keeper at three ages. */
@@ -5,7 +6,7 @@ const member = (
   id: string,
   role: string,
   name: string,
-  age: DemoFigure['ageBand'],
+  age: AgeBand,
   colours: string,
   story: string,
   wanted: string,
@@ -76,7 +77,7 @@ export const OTTER: readonly DemoFigure[] = [
       want headgear shape short: Short hair`,
     [
       'Race day',
-      'top HA-112·straw, head HD-101·almond·banded, torso TO-401·moss·crew-jersey, arms AR-510·moss+almond, hands HN-601·almond, legs LG-701·ink+walnut, right HE-904·teak+chalk',
+      'top HA-112·straw, head HD-101·almond·banded-straw, torso TO-401·moss·crew-jersey, arms AR-510·moss+almond, hands HN-601·almond, legs LG-701·ink+walnut, right HE-904·teak+chalk',
     ],
   ),
   member(
@@ -91,7 +92,7 @@ export const OTTER: readonly DemoFigure[] = [
       want torso motif hoop-stripes: Hooped jersey`,
     [
       'Race day',
-      'top HA-103·walnut, head HD-101·honey·short-beard, torso TO-401·moss·crew-jersey, arms AR-510·moss+honey, hands HN-601·honey, legs LG-701·ink+walnut, right HE-904·teak+chalk',
+      'top HA-103·walnut, head HD-101·honey·short-beard-walnut, torso TO-401·moss·crew-jersey, arms AR-510·moss+honey, hands HN-601·honey, legs LG-701·ink+walnut, right HE-904·teak+chalk',
     ],
   ),
 ];
@@ -253,7 +254,7 @@ export const WINTER_POST_MORE: readonly DemoFigure[] = [
     `must torso motif post-coat: Carrier coat
       want headgear shape braided: A plait
       want held motif letter: A letter`,
-    'top HA-146·ember+woad, head HD-101·shell·bright, neck BG-820·teak+brass, torso TO-401·woad·carrier-coat, arms AR-501·woad·arm-cuffs, hands HN-601·shell, legs LG-701·ink+soot·carrier-tails, left HE-915·chalk+madder',
+    'top HA-146·ember+woad, head HD-101·shell·bright-rust, neck BG-820·teak+brass, torso TO-401·woad·carrier-coat, arms AR-501·woad·arm-cuffs, hands HN-601·shell, legs LG-701·ink+soot·carrier-tails, left HE-915·chalk+madder',
   ),
 ];
 
@@ -264,12 +265,14 @@ export const ODILE: readonly DemoFigure[] = [
     age: 'adult',
     colours: 'lagoon chalk',
     story: 'Thirty-four here. Winds the tide clock and hates being early.',
+    more: { born: 1871, year: 1905, credit: 'From an idea of Petra Holm' },
     wanted: `must headgear colour rust: Rust hair, as in the story
       want headgear shape tied, length 2: Hair in a knot
       want face motif mouth-lips: Painted lips
       want torso motif sailor-collar: Wide collar
       want legs shape skirt: A long skirt
       nice legs colour lagoon: Lagoon skirt
+      nice face any-with rust brows and a calm face: Rust brows, and calm about it
       nice held motif spyglass: Spyglass`,
     looks: [
       look(
@@ -283,10 +286,12 @@ export const ODILE: readonly DemoFigure[] = [
       look(
         'At nineteen',
         'top HA-176·rust+lagoon, head HD-101·shell·freckled, torso TO-401·chalk·deck-collar, arms AR-501·chalk, hands HN-601·shell, legs LG-706·slate+soot, right HE-921·brass+walnut',
+        { year: 1890 },
       ),
       look(
         'At seventy, house tone',
         'top HA-118·silver, head HD-101·biscuit·early-glasses, neck SC-812·lagoon+chalk, torso TO-401·chalk·deck-collar, arms AR-501·chalk, hands HN-601·biscuit, lower SK-721·lagoon+soot+chalk·border, right HE-921·brass+walnut',
+        { year: 1941, skinSchool: 'house' },
       ),
     ],
   }),

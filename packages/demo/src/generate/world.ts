@@ -65,12 +65,13 @@ export function generateCatalogue(): CatalogueData {
   };
 }
 
-/** What the shipped projects plan with, imagined parts apart, was made at least then. */
+/** What the shipped projects plan with and official figures wear, imagined parts apart, was made at least then. */
 const PLANNED_YEAR = 2021;
 
 function plannedParts(): readonly string[] {
   const imagined = new Set(VARIANTS.filter((variant) => !variant.made).map((variant) => variant.id));
-  const parts = LINE_UPS.flatMap((lineUp) => lineUp.figures.flatMap((figure) => figure.looks.flatMap((row) => row.parts)));
+  const planned = LINE_UPS.flatMap((lineUp) => lineUp.figures.flatMap((figure) => figure.looks.flatMap((row) => row.parts)));
+  const parts = [...planned, ...OFFICIAL_FIGURES.flatMap((figure) => figure.parts)];
   const known = new Set(VARIANTS.map((variant) => variant.id));
   return [...new Set(parts.map((part) => part.variant))].filter((id) => !imagined.has(id) && !known.has(id));
 }

@@ -1,22 +1,17 @@
-import { AGE_BANDS, ALTERATION_SCHOOLS, judge, P40 } from '@outfit/core';
-import { Link } from 'react-router';
-import type { FigureDto } from '@/api';
+import { judge, P40 } from '@outfit/core';
+import { Link, useSearchParams } from 'react-router';
+import { useListReferencesQuery, type FigureDto } from '@/api';
+import { useCompany } from '@/app/company';
 import { chosenLookOf } from '@/app/workspace';
 import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
 import { Empty } from '@/ui/Empty';
-import { Choice, Input, Label } from '@/ui/Field';
 import { FigurePicture } from '@/ui/FigurePicture';
-import { ColourWishes } from './ColourWishes';
+import { BriefFields } from './BriefFields';
 import { NotSeen } from './NotSeen';
+import { Pictures } from './Pictures';
 import { useBriefDraft } from './useBriefDraft';
 import { WishList } from './WishList';
 
-const SCHOOL_WORDS: Record<(typeof ALTERATION_SCHOOLS)[number], string> = {
-  'as moulded': 'as moulded: official parts, only recombined',
-  altered: 'altered: cutting and erasing allowed',
-  'open bench': 'open bench: third-party parts too',
-  'on paper': 'on paper: imagined colours too',
-};
 const STATE_WORDS = { saved: 'Saved', saving: 'Saving…', refused: 'Not saved' };
 
 export function BriefPage() {
@@ -28,81 +23,84 @@ export function BriefPage() {
 function Brief({ figure }: { readonly figure: FigureDto }) {
   const { catalogue, supply } = useWorkspace();
   const { brief, state, refusal, change } = useBriefDraft(figure);
+  const company = useCompany(figure);
+  const [params, setParams] = useSearchParams();
+  const { data: pictures = [] } = useListReferencesQuery({ id: figure.id });
+  const showsPictures = params.get('show') === 'pictures';
   const look = chosenLookOf(figure);
-  const { likeness, standing } = judge(look, brief, catalogue, P40, supply);
+  const { likeness, standing } = judge(look, brief, catalogue, P40, supply, company);
+  const tab = (name: 'wanted' | 'pictures', label: string) => (
+    <button
+      type="button"
+      role="tab"
+      aria-selected={showsPictures === (name === 'pictures')}
+      onClick={() =>
+        setParams(
+          (before) => {
+            const next = new URLSearchParams(before);
+            if (name === 'pictures') next.set('show', 'pictures');
+            else next.delete('show');
+            return next;
+          },
+          { replace: true },
+        )
+      }
+      className={`pb-1 text-[1.07rem] ${showsPictures === (name === 'pictures') ? 'font-head border-lagoon border-b-2 font-semibold' : 'text-pencil hover:text-ink'}`}
+    >
+      {label}
+    </button>
+  );
   return (
-    <div className="grid h-full grid-cols-[18rem_minmax(0,1fr)_15rem]">
-      <section aria-label="Who it is" className="border-rule bg-sheet space-y-3 overflow-auto border-r p-4">
+    <div className={`grid h-full ${showsPictures ? 'grid-cols-[18rem_minmax(0,1fr)]' : 'grid-cols-[18rem_minmax(0,1fr)_15rem]'}`}>
+      <section aria-label="Who it is" className="border-rule bg-sheet overflow-auto border-r p-4">
         <div className="flex items-baseline justify-between">
           <h1 className="text-xl">Brief</h1>
           <span role="status" className={`text-[0.87rem] ${state === 'refused' ? 'text-madder' : 'text-pencil'}`}>
             {STATE_WORDS[state]}
           </span>
         </div>
-        {refusal !== null && <p className="text-madder text-[0.93rem]">{refusal} What is on screen is kept until you mend it.</p>}
-        <Label text="Name">
-          <Input
-            value={brief.name}
-            maxLength={80}
-            onChange={(event) => event.target.value !== '' && change({ name: event.target.value })}
-          />
-        </Label>
-        <Label text="Story">
-          <textarea
-            className="border-rule bg-sheet rounded-cut w-full border px-2 py-1"
-            rows={4}
-            maxLength={2000}
-            value={brief.story}
-            onChange={(event) => change({ story: event.target.value })}
-          />
-        </Label>
-        <Label text="Age, and the height it stands at">
-          <Choice
-            value={brief.ageBand}
-            options={AGE_BANDS.map((band) => ({ value: band, label: `${band}, ${P40.bandHeightMm[band].toFixed(1)} mm` }))}
-            onChoose={(ageBand) => change({ ageBand })}
-          />
-        </Label>
-        <Label text="Alteration school">
-          <Choice
-            value={brief.alterationSchool}
-            options={ALTERATION_SCHOOLS.map((school) => ({ value: school, label: SCHOOL_WORDS[school] }))}
-            onChoose={(alterationSchool) => change({ alterationSchool })}
-          />
-        </Label>
-        <Label text="Skin school">
-          <Choice
-            value={brief.skinSchool}
-            options={[
-              { value: 'natural', label: 'natural tones' },
-              { value: 'house', label: 'one house tone for everybody' },
-            ]}
-            onChoose={(skinSchool) => change({ skinSchool })}
-          />
-        </Label>
-        <ColourWishes colours={brief.colours} look={look} onChange={(colours) => change({ colours })} />
+        {refusal !== null && <p className="text-madder mt-2 text-[0.93rem]">{refusal} What is on screen is kept until you mend it.</p>}
+        <BriefFields figure={figure} brief={brief} look={look} onChange={change} />
       </section>
       <div className="bg-sheet flex min-h-0 flex-col p-4">
-        <WishList features={brief.features} likeness={likeness} onChange={(features) => change({ features })} />
-        <NotSeen areas={brief.notSeen} onChange={(notSeen) => change({ notSeen })} />
-      </div>
-      <aside aria-label="The chosen look" className="border-rule flex flex-col items-center justify-end border-l p-4 text-center">
-        <FigurePicture look={look} catalogue={catalogue} pxPerMm={8.2} label={`${brief.name}, the chosen look`} />
-        <div className="border-ink w-full border-t-2 pt-2">
-          <p>
-            likeness <b className="font-mono text-lg">{Math.round(likeness.score)}</b> of 100
-          </p>
-          <p className="text-pencil text-[0.93rem]">stands {standing.total.toFixed(1)} mm</p>
-          {likeness.missing.length > 0 && (
-            <p className="text-madder text-[0.93rem]">
-              Still missing: {likeness.missing.map((feature) => feature.label.toLowerCase()).join(', ')}
-            </p>
-          )}
-          <Link to={`/figures/${figure.id}/fitting`} className="bg-lagoon text-sheet rounded-cut mt-2 inline-block px-4 py-1.5 font-medium">
-            Go to the fitting
-          </Link>
+        <div role="tablist" aria-label="Brief" className="mb-2 flex gap-5">
+          {tab('wanted', 'Wanted')}
+          {tab('pictures', pictures.length > 0 ? `Pictures (${pictures.length})` : 'Pictures')}
         </div>
-      </aside>
+        {showsPictures ? (
+          <Pictures figure={figure} pictures={pictures} brief={brief} look={look} onChange={change} />
+        ) : (
+          <>
+            <WishList features={brief.features} likeness={likeness} onChange={(features) => change({ features })} />
+            <NotSeen areas={brief.notSeen} onChange={(notSeen) => change({ notSeen })} />
+          </>
+        )}
+      </div>
+      {!showsPictures && (
+        <aside
+          aria-label="The chosen look"
+          className="border-rule flex flex-col items-center justify-end overflow-hidden border-l p-4 text-center"
+        >
+          <FigurePicture look={look} catalogue={catalogue} pxPerMm={8.2} label={`${brief.name}, the chosen look`} />
+          <div className="border-ink w-full border-t-2 pt-2">
+            <p>
+              likeness <b className="font-mono text-lg">{Math.round(likeness.score)}</b> of 100
+            </p>
+            <p className="text-pencil text-[0.93rem]">stands {standing.total.toFixed(1)} mm</p>
+            {likeness.missing.length > 0 && (
+              <p className="text-madder text-[0.93rem]">
+                Still missing: {likeness.missing.map((feature) => feature.label.toLowerCase()).join(', ')}
+              </p>
+            )}
+            <Link
+              to={`/figures/${figure.id}/fitting`}
+              className="bg-lagoon text-sheet rounded-cut mt-2 inline-block px-4 py-1.5 font-medium"
+            >
+              Go to the fitting
+            </Link>
+          </div>
+        </aside>
+      )}
     </div>
   );
 }

@@ -1,8 +1,15 @@
-import { AGE_BANDS, MOOD_NAMES, type Catalogue, type FeatureKind } from '@outfit/core';
+import { AGE_BANDS, AS_ITS_AGE, MOOD_NAMES, readPredicate, type Catalogue, type FeatureKind } from '@outfit/core';
 import { useId } from 'react';
 import { Choice, Input } from '@/ui/Field';
 
-const FIRST_TARGETS: Partial<Record<FeatureKind, string>> = { expression: 'calm', height: 'adult', shape: 'tied', identity: 'Somebody' };
+const FIRST_TARGETS: Partial<Record<FeatureKind, string>> = {
+  expression: 'calm',
+  height: AS_ITS_AGE,
+  shape: 'tied',
+  identity: 'Somebody',
+  'any with': 'brown brows and a calm face',
+  words: 'lantern keeper',
+};
 
 /** A target to begin with when a person changes what kind of wish it is. */
 export function firstTarget(kind: FeatureKind, catalogue: Catalogue): string {
@@ -33,7 +40,21 @@ export function TargetField({ kind, target, catalogue, onChange }: TargetFieldPr
     case 'expression':
       return options(MOOD_NAMES.map((mood) => ({ value: mood, label: mood })));
     case 'height':
-      return options(AGE_BANDS.map((band) => ({ value: band, label: band })));
+      return options([AS_ITS_AGE, ...AGE_BANDS].map((band) => ({ value: band, label: band })));
+    case 'any with': {
+      const { conditions, unknown } = readPredicate(target, catalogue);
+      const read = conditions.map((condition) => condition.text).join(' + ') || 'nothing yet';
+      return (
+        <>
+          <TextTarget target={target} onChange={onChange} />
+          <span className={`block text-[0.8rem] ${unknown.length > 0 ? 'text-saffron' : 'text-pencil'}`}>
+            {unknown.length > 0 ? `Not understood: ${unknown.join(', ')}` : `All of: ${read}`}
+          </span>
+        </>
+      );
+    }
+    case 'words':
+      return <TextTarget target={target} onChange={onChange} />;
     case 'shape':
     case 'identity': {
       const words = [...new Set(catalogue.data.moulds.flatMap((mould) => mould.shape.words))].sort();
@@ -57,3 +78,12 @@ export function TargetField({ kind, target, catalogue, onChange }: TargetFieldPr
     }
   }
 }
+
+const TextTarget = ({ target, onChange }: Pick<TargetFieldProps, 'target' | 'onChange'>) => (
+  <Input
+    aria-label="Target"
+    value={target}
+    maxLength={200}
+    onChange={(event) => event.target.value !== '' && onChange(event.target.value)}
+  />
+);

@@ -16,6 +16,8 @@ const KIND_WORDS: Record<FeatureKind, string> = {
   height: 'height',
   absence: 'must not show',
   identity: 'has been',
+  'any with': 'any part with',
+  words: 'in words',
 };
 const WEIGHT_POINTS: Record<Weight, string> = { must: 'must (4)', want: 'want (2)', nice: 'nice (1)' };
 
@@ -45,7 +47,6 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
   return (
     <section aria-label="Wanted" className="flex min-h-0 flex-col">
       <div className="flex items-baseline gap-3">
-        <h2 className="text-lg">Wanted</h2>
         <p className="text-pencil text-[0.87rem]">A missed must keeps the likeness at 60 or below.</p>
         <Button className="ml-auto" onClick={add}>
           <Plus size={16} strokeWidth={1.75} /> Add a wish

@@ -1,44 +1,24 @@
-import type { Candidate, CheckId } from '@outfit/core';
-import { isOldPrice } from '@outfit/core';
+import { isOldPrice, type Candidate } from '@outfit/core';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { PartPicture } from '@/ui/FigurePicture';
 import { longDay, money } from '@/ui/format';
-
-/** What a raised mark means for a candidate, in a few words. */
-const RAISED: Record<CheckId, string> = {
-  'fit.position': 'its place is taken',
-  'fit.neck': 'the head will not seat',
-  'skin.match': 'another skin',
-  'hair.brow': 'off the brows',
-  'head.second-face': 'second face shows',
-  'height.band': 'wrong height',
-  'school.alteration': 'outside the school',
-};
-const SETTLED: Record<CheckId, string> = {
-  'fit.position': 'frees the place',
-  'fit.neck': 'seats the head',
-  'skin.match': 'matches the skin',
-  'hair.brow': 'matches the brows',
-  'head.second-face': 'covers the second face',
-  'height.band': 'right height',
-  'school.alteration': 'keeps the school',
-};
+import { CHECK_WORDS } from './checkWords';
 
 interface CandidateRowProps {
   readonly candidate: Candidate;
   readonly active: boolean;
+  readonly accepted: boolean;
   readonly sellerName: (id: string) => string;
 }
 
 /** One candidate: picture, name, what it changes, owned or the landed price. */
-export function CandidateRow({ candidate, active, sellerName }: CandidateRowProps) {
+export function CandidateRow({ candidate, active, accepted, sellerName }: CandidateRowProps) {
   const { catalogue, prices, currency, today } = useWorkspace();
-  const { variant, position, worn, likenessGain, raises, settles, owned } = candidate;
+  const { variant, position, worn, likenessGain, raises, settles, owned, blocked } = candidate;
   const mould = catalogue.mouldOf(variant);
   const print = catalogue.printOf(variant);
   const price = prices.get(variant.id);
   const gain = Math.round(likenessGain);
-  const blocked = raises.some((mark) => mark.severity === 'blocks');
   const colours = variant.colours.map((id) => catalogue.colour(id).name).join(', ');
   return (
     <div
@@ -49,6 +29,7 @@ export function CandidateRow({ candidate, active, sellerName }: CandidateRowProp
         <p className={`truncate ${blocked ? 'line-through' : ''}`}>
           {mould.name}, <b>{mould.number}</b>
           {worn && <span className="text-lagoon"> on now</span>}
+          {accepted && <span className="text-moss"> would do too</span>}
         </p>
         <p className="text-pencil truncate text-[0.87rem]" title={variant.id}>
           {colours}
@@ -61,14 +42,14 @@ export function CandidateRow({ candidate, active, sellerName }: CandidateRowProp
               className={gain > 0 ? 'text-moss font-semibold' : 'text-pencil'}
             >{`${gain > 0 ? '+' : '−'}${Math.abs(gain)} likeness `}</span>
           )}
-          {settles.map((mark) => (
-            <span key={mark.key} className="text-moss">
-              {SETTLED[mark.check]}{' '}
+          {settles.map((check) => (
+            <span key={check} className="text-moss">
+              {CHECK_WORDS[check][1]}{' '}
             </span>
           ))}
-          {raises.map((mark) => (
-            <span key={mark.key} className={mark.severity === 'blocks' ? 'text-madder' : 'text-saffron'}>
-              {RAISED[mark.check]}{' '}
+          {raises.map((check) => (
+            <span key={check} className={blocked ? 'text-madder' : 'text-saffron'}>
+              {CHECK_WORDS[check][0]}{' '}
             </span>
           ))}
         </p>

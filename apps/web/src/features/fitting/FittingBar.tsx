@@ -1,24 +1,29 @@
+import type { Spot } from '@outfit/core';
 import { VIEWS, type View } from '@outfit/drawing';
-import { Download, Redo2, Undo2 } from 'lucide-react';
-import { Popover } from 'radix-ui';
+import { Download, Plus, Redo2, Undo2 } from 'lucide-react';
+import { DropdownMenu, Popover } from 'radix-ui';
 import type { LookDto } from '@/api';
+import { useWorkspace } from '@/app/WorkspaceContext';
 import { Button } from '@/ui/Button';
 import { KeyList } from './KeyList';
+import { otherSpots } from './labels';
 import type { LookEdits } from './useLookEdits';
 
 interface FittingBarProps {
   readonly look: LookDto;
   readonly view: View;
   readonly edits: LookEdits;
+  readonly spot: Spot;
+  readonly onChoose: (spot: Spot) => void;
   readonly onView: (view: View) => void;
   readonly onTurn: (place: 'head' | 'torso') => void;
 }
 
-/** Above the paper: views, turns, undo and redo, the picture to take away. */
-export function FittingBar({ look, view, edits, onView, onTurn }: FittingBarProps) {
+/** Above the paper: views, turns, more places, undo and redo, the picture to take away. */
+export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: FittingBarProps) {
   const turned = (place: string): boolean => look.parts.some((part) => part.position === place && part.turned);
   return (
-    <div className="border-rule bg-sheet flex items-center gap-1.5 border-b px-3.5 py-1.5">
+    <div className="border-rule bg-sheet flex items-center gap-1.5 border-b px-3 py-1.5">
       <div role="group" aria-label="View" className="border-rule rounded-cut flex overflow-hidden border">
         {VIEWS.map((side) => (
           <button
@@ -26,29 +31,30 @@ export function FittingBar({ look, view, edits, onView, onTurn }: FittingBarProp
             type="button"
             aria-pressed={view === side}
             onClick={() => onView(side)}
-            className={`px-2.5 py-1 text-[0.93rem] capitalize ${view === side ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}
+            className={`px-2 py-1 text-[0.93rem] capitalize ${view === side ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}
           >
             {side}
           </button>
         ))}
       </div>
-      <Button
-        aria-pressed={turned('torso')}
-        onClick={() => onTurn('torso')}
-        className={turned('torso') ? '!border-lagoon !text-lagoon' : ''}
-      >
-        Turn torso
-      </Button>
-      <Button aria-pressed={turned('head')} onClick={() => onTurn('head')} className={turned('head') ? '!border-lagoon !text-lagoon' : ''}>
-        Turn head
-      </Button>
+      {(['torso', 'head'] as const).map((place) => (
+        <Button
+          key={place}
+          aria-pressed={turned(place)}
+          onClick={() => onTurn(place)}
+          className={`!px-2 ${turned(place) ? '!border-lagoon !text-lagoon' : ''}`}
+        >
+          Turn {place}
+        </Button>
+      ))}
+      <MorePlaces look={look} onChoose={onChoose} />
       <span className="ml-auto" />
-      <span role="status" className="text-pencil mr-1 text-[0.83rem]">
+      <span role="status" className="text-pencil text-[0.83rem]">
         {edits.saving ? 'Saving…' : 'Saved'}
       </span>
       <Button
         tone="quiet"
-        className="!px-1.5"
+        className="!px-1"
         disabled={look.undo === null}
         aria-label={look.undo === null ? 'Nothing to undo' : `Undo: ${look.undo}`}
         title={look.undo ?? undefined}
@@ -58,7 +64,7 @@ export function FittingBar({ look, view, edits, onView, onTurn }: FittingBarProp
       </Button>
       <Button
         tone="quiet"
-        className="!px-1.5"
+        className="!px-1"
         disabled={look.redo === null}
         aria-label={look.redo === null ? 'Nothing to redo' : `Redo: ${look.redo}`}
         title={look.redo ?? undefined}
@@ -66,26 +72,59 @@ export function FittingBar({ look, view, edits, onView, onTurn }: FittingBarProp
       >
         <Redo2 size={17} strokeWidth={1.75} />
       </Button>
-      <Popover.Root>
-        <Popover.Trigger asChild>
-          <Button tone="quiet" className="!px-1.5" aria-label="Take the picture away">
-            <Download size={17} strokeWidth={1.75} />
-          </Button>
-        </Popover.Trigger>
-        <Popover.Portal>
-          <Popover.Content sideOffset={6} align="end" className="border-pencil bg-sheet rounded-cut z-50 border p-3">
-            <p className="font-semibold">The {view} of this look</p>
-            <p className="mt-1 flex gap-4">
-              {(['svg', 'png'] as const).map((kind) => (
-                <a key={kind} download href={`/api/looks/${look.id}/picture.${kind}?view=${view}`} className="text-lagoon underline">
-                  Save as {kind.toUpperCase()}
-                </a>
-              ))}
-            </p>
-          </Popover.Content>
-        </Popover.Portal>
-      </Popover.Root>
+      <TakeAway look={look} view={view} />
       <KeyList />
     </div>
+  );
+}
+
+/** Places that are seldom used, and the next place of what is built up. */
+function MorePlaces({ look, onChoose }: Pick<FittingBarProps, 'look' | 'onChoose'>) {
+  const { catalogue } = useWorkspace();
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>
+        <Button className="!px-2" aria-label="More places">
+          <Plus size={15} strokeWidth={1.75} /> Places
+        </Button>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content sideOffset={6} className="border-pencil bg-sheet rounded-cut z-50 border py-1">
+          {otherSpots(look, catalogue).map(({ spot, text }) => (
+            <DropdownMenu.Item
+              key={`${spot.position} ${spot.place ?? 0}`}
+              className="data-highlighted:bg-lagoon-wash cursor-pointer px-4 py-1 outline-none"
+              onSelect={() => onChoose(spot)}
+            >
+              {text}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+function TakeAway({ look, view }: Pick<FittingBarProps, 'look' | 'view'>) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger asChild>
+        <Button tone="quiet" className="!px-1" aria-label="Take the picture away">
+          <Download size={17} strokeWidth={1.75} />
+        </Button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content sideOffset={6} align="end" className="border-pencil bg-sheet rounded-cut z-50 border p-3">
+          <p className="font-semibold">The {view} of this look</p>
+          <p className="mt-1 flex gap-4">
+            {(['svg', 'png'] as const).map((kind) => (
+              <a key={kind} download href={`/api/looks/${look.id}/picture.${kind}?view=${view}`} className="text-lagoon underline">
+                Save as {kind.toUpperCase()}
+              </a>
+            ))}
+          </p>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   );
 }

@@ -1,15 +1,18 @@
-import { applyEdit, isPosition, judge, P40, positionName, shelfOf, type Candidate, type Look, type Position } from '@outfit/core';
+import { applyEdit, judge, P40, positionName, shelfOf, type Candidate, type Look, type Spot } from '@outfit/core';
 import { VIEWS, type View } from '@outfit/drawing';
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { FigureDto, LookDto } from '@/api';
+import { useCompany } from '@/app/company';
 import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
 import { Empty } from '@/ui/Empty';
-import { CandidatePanel, type CandidateFilters } from './CandidatePanel';
+import { CandidatePanel } from './CandidatePanel';
+import { readFilters, writeFilters } from './filters';
 import { FittingBar } from './FittingBar';
 import { JudgementPanel } from './JudgementPanel';
 import { LooksStrip } from './LooksStrip';
 import { Paper } from './Paper';
+import { readSpot, writeSpot } from './spots';
 import { useFittingKeys } from './useFittingKeys';
 import { useLookEdits } from './useLookEdits';
 
@@ -27,15 +30,13 @@ export function FittingPage() {
 function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: LookDto }) {
   const { catalogue, supply } = useWorkspace();
   const { lineUp } = useOpen();
+  const company = useCompany(figure);
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
   const named = params.get('position') ?? '';
-  const position: Position = isPosition(named) ? named : 'headgear';
+  const spot: Spot = useMemo(() => readSpot(named), [named]);
   const view: View = VIEWS.find((side) => side === params.get('view')) ?? 'front';
-  const filters: CandidateFilters = useMemo(
-    () => ({ onlyOwned: params.get('owned') === '1', onlyMade: params.get('made') === '1', words: params.get('words') ?? '' }),
-    [params],
-  );
+  const filters = useMemo(() => readFilters(params), [params]);
   const [preview, setPreview] = useState<Candidate | null>(null);
   const edits = useLookEdits(look);
 
@@ -53,23 +54,34 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
       ),
     [setParams],
   );
-  const choose = useCallback((chosen: Position) => put({ position: shelfOf(chosen) }), [put]);
+  const choose = useCallback((chosen: Spot) => put({ position: writeSpot({ ...chosen, position: shelfOf(chosen.position) }) }), [put]);
   const turn = (place: 'head' | 'torso'): void => {
     if (look.parts.some((part) => part.position === place)) edits.apply([{ action: 'turn', position: place }], `Turn the ${place}`);
   };
   const step = (by: number): void => {
     const figures = lineUp?.figures ?? [];
     const next = figures[figures.findIndex((row) => row.id === figure.id) + by];
-    if (next) void navigate(`/figures/${next.id}/fitting?position=${position}`);
+    if (next) void navigate(`/figures/${next.id}/fitting?position=${named}`);
   };
   const openLook = (id: string): void => put({ look: id });
   const show = (side: View): void => put({ view: side === 'front' ? null : side });
+  const compare = (): void => void navigate(`/figures/${figure.id}/compare?looks=${comparable(figure, look).join(',')}`);
+
+  const judgement = useMemo(
+    () => judge(look, figure.brief, catalogue, P40, supply, company),
+    [look, figure.brief, catalogue, supply, company],
+  );
   useFittingKeys({
     turnTorso: () => turn('torso'),
     turnHead: () => turn('head'),
     nextView: () => show(VIEWS[(VIEWS.indexOf(view) + 1) % VIEWS.length] ?? 'front'),
     onlyOwned: () => put({ owned: filters.onlyOwned ? null : '1' }),
     toBrief: () => void navigate(`/figures/${figure.id}/brief`),
+    compare,
+    applyRemedy: () => {
+      const remedy = judgement.marks.open.flatMap((mark) => mark.remedies())[0];
+      if (remedy) edits.apply(remedy.edits, remedy.label.slice(0, 200));
+    },
     previous: () => step(-1),
     next: () => step(1),
     undo: edits.undo,
@@ -77,73 +89,73 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
     choose,
   });
 
-  const judgement = useMemo(() => judge(look, figure.brief, catalogue, P40, supply), [look, figure.brief, catalogue, supply]);
   const drawn: Look = useMemo(
     () =>
       preview && !preview.worn
-        ? applyEdit(look, { action: 'put on', position: preview.position, variant: preview.variant.id }, catalogue)
+        ? applyEdit(look, { action: 'put on', variant: preview.variant.id, ...spot, position: preview.position }, catalogue)
         : look,
-    [preview, look, catalogue],
+    [preview, look, spot, catalogue],
   );
-  const takenOff = look.parts.find((part) => shelfOf(part.position) === position);
   return (
     <div className="grid h-full grid-cols-[268px_minmax(0,1fr)_420px]">
-      <JudgementPanel figure={figure} look={look} judgement={judgement} edits={edits} />
+      <JudgementPanel figure={figure} look={look} judgement={judgement} edits={edits} onOpenLook={openLook} />
       <div className="flex min-h-0 min-w-0 flex-col">
-        <FittingBar look={look} view={view} edits={edits} onView={show} onTurn={turn} />
+        <FittingBar look={look} view={view} edits={edits} spot={spot} onChoose={choose} onView={show} onTurn={turn} />
         <div className="min-h-0 flex-1">
           <Paper
             look={drawn}
             catalogue={catalogue}
             view={view}
-            chosen={position}
+            chosen={spot}
             marks={preview ? [] : judgement.marks.open}
             figureName={figure.brief.name}
             onChoose={choose}
           />
         </div>
         <PartsForReaders look={look} />
-        <LooksStrip figure={figure} open={look} onOpen={openLook} />
+        <LooksStrip figure={figure} open={look} onOpen={openLook} onCompare={compare} />
       </div>
       <CandidatePanel
         look={look}
         brief={figure.brief}
-        position={position}
+        spot={spot}
+        company={company}
         filters={filters}
-        onFilter={(changed) =>
-          put({
-            ...(changed.onlyOwned === undefined ? {} : { owned: changed.onlyOwned ? '1' : null }),
-            ...(changed.onlyMade === undefined ? {} : { made: changed.onlyMade ? '1' : null }),
-            ...(changed.words === undefined ? {} : { words: changed.words }),
-          })
-        }
+        edits={edits}
+        onFilter={(changed) => put(writeFilters(changed))}
         onPreview={setPreview}
         onPutOn={(candidate) => {
           setPreview(null);
           if (!candidate.worn)
             edits.apply(
-              [{ action: 'put on', position: candidate.position, variant: candidate.variant.id }],
-              `Put on ${catalogue.nameOf(candidate.variant)}`,
+              [{ action: 'put on', variant: candidate.variant.id, ...spot, position: candidate.position }],
+              `Put on ${catalogue.nameOf(candidate.variant)}`.slice(0, 200),
             );
         }}
-        onTakeOff={() =>
-          takenOff &&
-          edits.apply([{ action: 'take off', position: takenOff.position }], `Take off ${positionName(takenOff.position).toLowerCase()}`)
-        }
       />
     </div>
   );
 }
 
+const MOST_COMPARED = 4;
+
+/** The looks that are compared to begin with: the first one, and the open one beside it. */
+function comparable(figure: FigureDto, open: LookDto): readonly string[] {
+  const others = figure.looks.map((look) => look.id).filter((id) => id !== open.id);
+  return [...others.slice(0, 1), open.id, ...others.slice(1)].slice(0, Math.min(MOST_COMPARED, figure.looks.length));
+}
+
 /** The look as a list of parts, for screen readers. */
-function PartsForReaders({ look }: { readonly look: Look }) {
+function PartsForReaders({ look }: { readonly look: LookDto }) {
   const { catalogue } = useWorkspace();
   return (
     <ul aria-label="Parts of this look" className="sr-only">
       {look.parts.map((part) => (
-        <li key={part.position}>
-          {positionName(part.position)}: {catalogue.nameOf(catalogue.variant(part.variant))}
+        <li key={`${part.position} ${part.place ?? 0}`}>
+          {positionName(part.position)}
+          {part.place ? `, ${part.place + 1}` : ''}: {catalogue.nameOf(catalogue.variant(part.variant))}
           {part.turned ? ', turned round' : ''}
+          {(part.alterations?.length ?? 0) > 0 ? ', altered' : ''}
         </li>
       ))}
     </ul>

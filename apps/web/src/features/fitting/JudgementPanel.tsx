@@ -1,4 +1,4 @@
-import { nearestWorn, readDifference, type Judgement } from '@outfit/core';
+import { ageOf, nearestWorn, readDifference, type Judgement } from '@outfit/core';
 import type { FigureDto, LookDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { AnswerMark } from '@/ui/AnswerMark';
@@ -8,24 +8,29 @@ import { Why } from '@/ui/Why';
 import { MarkList } from './MarkList';
 import { Notices } from './Notices';
 import type { LookEdits } from './useLookEdits';
+import { VerdictBox } from './VerdictBox';
 
 interface JudgementPanelProps {
   readonly figure: FigureDto;
   readonly look: LookDto;
   readonly judgement: Judgement;
   readonly edits: LookEdits;
+  readonly onOpenLook: (look: string) => void;
 }
 
 /** The brief in short, and what Outfit makes of the look: likeness, measures, marks. */
-export function JudgementPanel({ figure, look, judgement, edits }: JudgementPanelProps) {
+export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: JudgementPanelProps) {
   const { catalogue, currency } = useWorkspace();
-  const { likeness, marks, standing, cost, school } = judgement;
+  const { likeness, marks, standing, overall, cost, school, scheme } = judgement;
+  const age = ageOf({ ...figure.brief, year: look.variation?.year ?? figure.brief.year });
   const points = (value: number): string => value.toFixed(1);
   const capped = likeness.missing.length > 0 && likeness.uncapped > likeness.score;
   return (
     <section aria-label="Judgement" className="border-rule bg-sheet overflow-auto border-r px-4 py-3.5">
       <h1 className="text-[1.45rem] leading-tight">{figure.brief.name}</h1>
-      <p className="text-pencil text-[0.93rem]">{[figure.role, figure.brief.ageBand].filter(Boolean).join(', ')}</p>
+      <p className="text-pencil text-[0.93rem]">
+        {[figure.role, age === null ? figure.brief.ageBand : `${age} years old`].filter(Boolean).join(', ')}
+      </p>
       <Notices figure={figure.id} />
       <div className="mt-3 flex items-end gap-2.5">
         <Why
@@ -55,6 +60,7 @@ export function JudgementPanel({ figure, look, judgement, edits }: JudgementPane
             terms={standing.terms}
             format={(value) => value.toFixed(1)}
             total={`${standing.total.toFixed(1)} mm`}
+            note={`With headgear ${overall.total.toFixed(1)} mm.`}
           >
             <span data-testid="height">{standing.total.toFixed(1)} mm</span>
           </Why>
@@ -75,8 +81,48 @@ export function JudgementPanel({ figure, look, judgement, edits }: JudgementPane
           </Why>
         </dd>
         <dt className="text-pencil">School</dt>
-        <dd title={school.reasons.join('\n')}>{school.school}</dd>
+        <dd>
+          <Why
+            title="The strictest school it satisfies"
+            className="!font-sans"
+            terms={[]}
+            format={points}
+            note={
+              school.reasons.length === 0
+                ? 'As moulded, the strictest there is: official parts, only recombined.'
+                : `Not a stricter one, because of ${school.reasons.join('; ')}.`
+            }
+          >
+            {school.school}
+          </Why>
+        </dd>
+        <dt className="text-pencil">Colours</dt>
+        <dd>
+          <Why
+            title="Main colours, by what is seen"
+            className="!font-sans"
+            terms={scheme.clusters.map((cluster) => ({
+              label: `${cluster.colours.map(({ colour }) => colour.name).join(' with ')}${cluster === scheme.accent ? ', the accent' : ''}`,
+              value: cluster.share * 100,
+            }))}
+            format={(value) => `${Math.round(value)} %`}
+            note="Skin and metal apart, under 4 % dropped, alike colours together. The rule of thumb is three and an accent."
+          >
+            {scheme.clusters.length - (scheme.accent ? 1 : 0)} main{scheme.accent ? ' and an accent' : ''}
+          </Why>
+        </dd>
       </dl>
+
+      <VerdictBox look={look} edits={edits} />
+
+      {look.verdict?.leave && (
+        <p className="border-moss bg-paper mt-2 border-l-[3px] px-2.5 py-1.5 text-[0.93rem]">You decided to leave it as it is.</p>
+      )}
+      {figure.chosenLook !== look.id && (
+        <button type="button" className="text-lagoon mt-2 text-[0.87rem] underline" onClick={() => onOpenLook(figure.chosenLook)}>
+          To the chosen look
+        </button>
+      )}
 
       <MarkList marks={marks} edits={edits} />
 

@@ -6,13 +6,18 @@ import { useKeyListOpener } from './useFittingKeys';
 const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['1 – 9', 'choose a position, from the head down'],
   ['↑ ↓, Enter', 'pass over candidates, put one on'],
+  ['L', 'to the list of candidates'],
+  ['A', 'in the list: would do too'],
+  ['R', 'apply the first remedy of the gravest mark'],
   ['T', 'turn the torso'],
   ['F', 'turn the face'],
   ['V', 'next view'],
+  ['C', 'compare looks'],
   ['O', 'only owned parts'],
   ['B', 'back to the brief'],
   ['[ ]', 'the neighbouring figure'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+  ['Ctrl K', 'find anything, do anything'],
   ['?', 'this list'],
 ];
 

@@ -1,42 +1,52 @@
 import { judge, P40 } from '@outfit/core';
-import { Copy, Flag } from 'lucide-react';
-import { useState } from 'react';
+import { Columns2, Copy, Flag } from 'lucide-react';
+import { useMemo } from 'react';
 import { toast } from 'sonner';
 import { useAddLookMutation, useChooseLookMutation, type FigureDto, type LookDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { Button } from '@/ui/Button';
-import { Input } from '@/ui/Field';
 import { money, sentenceOf } from '@/ui/format';
+import { LookMenu } from './LookMenu';
 
 interface LooksStripProps {
   readonly figure: FigureDto;
   readonly open: LookDto;
   readonly onOpen: (look: string) => void;
+  readonly onCompare: () => void;
 }
 
 /** The alternatives of a figure: likeness, cost, what is to buy, the strictest school. */
-export function LooksStrip({ figure, open, onOpen }: LooksStripProps) {
+export function LooksStrip({ figure, open, onOpen, onCompare }: LooksStripProps) {
   const [choose] = useChooseLookMutation();
+  const [add] = useAddLookMutation();
+  const attempt = (work: Promise<unknown>): void => void work.catch((error: unknown) => toast.error(sentenceOf(error)));
+  const copy = async (): Promise<void> => {
+    const { looks } = await add({ id: figure.id, newLookDto: { name: `${open.name}, again`.slice(0, 60), copyOf: open.id } }).unwrap();
+    const made = looks.at(-1);
+    if (made) onOpen(made.id);
+  };
   return (
-    <div className="border-rule bg-sheet flex gap-2 border-t px-3.5 py-2.5">
-      <div className="flex min-w-0 gap-2 overflow-x-auto">
+    <div className="border-rule bg-sheet flex gap-2 border-t px-3 py-2.5">
+      <div className="flex min-w-0 flex-1 gap-2 overflow-x-auto">
         {figure.looks.map((look) => (
           <LookCard key={look.id} figure={figure} look={look} isOpen={look.id === open.id} onOpen={() => onOpen(look.id)} />
         ))}
       </div>
-      <div className="ml-auto flex shrink-0 flex-col justify-center gap-1">
-        {figure.chosenLook !== open.id && (
-          <Button
-            onClick={() =>
-              void choose({ id: figure.id, chosenLookDto: { look: open.id } })
-                .unwrap()
-                .catch((error: unknown) => toast.error(sentenceOf(error)))
-            }
-          >
-            <Flag size={15} strokeWidth={1.75} /> Choose
-          </Button>
-        )}
-        <NewLook figure={figure} copyOf={open} onOpen={onOpen} />
+      <div className="grid shrink-0 grid-cols-2 content-center gap-1">
+        <Button
+          className="!px-2 !py-0.5"
+          disabled={figure.chosenLook === open.id}
+          onClick={() => attempt(choose({ id: figure.id, chosenLookDto: { look: open.id } }).unwrap())}
+        >
+          <Flag size={15} strokeWidth={1.75} /> Choose
+        </Button>
+        <Button className="!px-2 !py-0.5" onClick={() => attempt(copy())}>
+          <Copy size={15} strokeWidth={1.75} /> Copy
+        </Button>
+        <Button className="!px-2 !py-0.5" disabled={figure.looks.length < 2} onClick={onCompare}>
+          <Columns2 size={15} strokeWidth={1.75} /> Compare
+        </Button>
+        <LookMenu figure={figure} look={open} onOpen={onOpen} />
       </div>
     </div>
   );
@@ -54,7 +64,10 @@ function LookCard({
   readonly onOpen: () => void;
 }) {
   const { catalogue, supply, currency } = useWorkspace();
-  const { likeness, cost, school } = judge(look, figure.brief, catalogue, P40, supply);
+  const { likeness, cost, school } = useMemo(
+    () => judge(look, figure.brief, catalogue, P40, supply),
+    [look, figure.brief, catalogue, supply],
+  );
   return (
     <button
       type="button"
@@ -63,66 +76,21 @@ function LookCard({
       className={`rounded-cut w-36 shrink-0 border border-b-[3px] px-3 py-1 text-left ${isOpen ? 'border-lagoon bg-sheet' : 'border-rule hover:border-pencil'}`}
     >
       <span className="flex items-center gap-1.5 font-semibold">
-        <span className="truncate">{look.name}</span>
+        <span className="truncate" title={look.name}>
+          {look.name}
+        </span>
         {figure.chosenLook === look.id && <Flag size={13} strokeWidth={2} className="text-lagoon shrink-0" aria-label="chosen" />}
         <span className="ml-auto font-mono" title="Likeness of 100">
           {Math.round(likeness.score)}
         </span>
       </span>
       <span className="text-pencil block truncate text-[0.83rem] leading-snug">
-        {cost.toBuy} to buy, {money(cost.toPay.total, currency)}
+        {cost.toBuy === 0 ? 'all owned' : `${cost.toBuy} to buy, ${money(cost.toPay.total, currency)}`}
       </span>
-      <span className="text-pencil block truncate text-[0.83rem] leading-snug">{school.school}</span>
+      <span className="text-pencil block truncate text-[0.83rem] leading-snug">
+        {look.verdict?.leave ? 'leave as it is' : school.school}
+        {look.verdict?.stars != null && `, ${look.verdict.stars} of 5`}
+      </span>
     </button>
-  );
-}
-
-function NewLook({
-  figure,
-  copyOf,
-  onOpen,
-}: {
-  readonly figure: FigureDto;
-  readonly copyOf: LookDto;
-  readonly onOpen: (look: string) => void;
-}) {
-  const [name, setName] = useState<string | null>(null);
-  const [add] = useAddLookMutation();
-  if (name === null)
-    return (
-      <Button onClick={() => setName(`${copyOf.name}, again`.slice(0, 60))}>
-        <Copy size={15} strokeWidth={1.75} /> Copy…
-      </Button>
-    );
-  const submit = async (): Promise<void> => {
-    try {
-      const { looks } = await add({ id: figure.id, newLookDto: { name: name.trim(), copyOf: copyOf.id } }).unwrap();
-      setName(null);
-      const made = looks.at(-1);
-      if (made) onOpen(made.id);
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
-  };
-  return (
-    <form
-      className="flex gap-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit();
-      }}
-    >
-      <Input
-        autoFocus
-        aria-label="Name of the copy"
-        value={name}
-        maxLength={60}
-        onChange={(event) => setName(event.target.value)}
-        className="!w-32"
-      />
-      <Button type="submit" tone="act" disabled={name.trim() === ''}>
-        Copy
-      </Button>
-    </form>
   );
 }

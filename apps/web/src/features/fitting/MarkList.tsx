@@ -1,5 +1,5 @@
 import type { Mark, Marks } from '@outfit/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Button } from '@/ui/Button';
 import { Input } from '@/ui/Field';
 import type { LookEdits } from './useLookEdits';
@@ -40,6 +40,7 @@ export function MarkList({ marks, edits }: { readonly marks: Marks; readonly edi
 
 function OpenMark({ mark, number, edits }: { readonly mark: Mark; readonly number: number; readonly edits: LookEdits }) {
   const [reason, setReason] = useState<string | null>(null);
+  const remedies = useMemo(() => mark.remedies(), [mark]);
   return (
     <li id={`mark-${number}`} className="target:bg-paper text-[0.93rem] leading-snug">
       <span className={`font-bold ${TONES[mark.severity]}`}>
@@ -47,12 +48,12 @@ function OpenMark({ mark, number, edits }: { readonly mark: Mark; readonly numbe
       </span>{' '}
       {mark.sentence}
       <ul className="mt-1 space-y-0.5">
-        {mark.remedies.map((remedy) => (
+        {remedies.map((remedy) => (
           <li key={remedy.label}>
             <button
               type="button"
               className="text-lagoon text-left text-[0.87rem] underline decoration-dotted underline-offset-2 hover:decoration-solid"
-              onClick={() => edits.apply(remedy.edits, remedy.label)}
+              onClick={() => edits.apply(remedy.edits, remedy.label.slice(0, 200))}
             >
               {remedy.label}
             </button>

@@ -1,9 +1,9 @@
-import type { Catalogue, Look, Mark, Position } from '@outfit/core';
-import { shelfOf } from '@outfit/core';
-import { drawLook, markPoint, type View } from '@outfit/drawing';
+import { shelfOf, wornParts, type Catalogue, type Look, type Mark, type Position, type Spot } from '@outfit/core';
+import { besideReach, drawLook, markPoint, type View } from '@outfit/drawing';
 import { useMemo, type KeyboardEvent, type MouseEvent } from 'react';
 import { imaginedPositions } from '@/ui/FigurePicture';
 import { placeLabels, type PlaceLabel } from './labels';
+import { writeSpot } from './spots';
 
 const HALF_WIDTH = 290;
 const HEAD_ROOM = 462;
@@ -15,10 +15,10 @@ interface PaperProps {
   readonly look: Look;
   readonly catalogue: Catalogue;
   readonly view: View;
-  readonly chosen: Position;
+  readonly chosen: Spot;
   readonly marks: readonly Mark[];
   readonly figureName: string;
-  readonly onChoose: (position: Position) => void;
+  readonly onChoose: (spot: Spot) => void;
 }
 
 /** The figure on pattern paper with the tape: the drawing itself is the menu. */
@@ -28,14 +28,16 @@ export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoo
     [look, catalogue, view],
   );
   const labels = useMemo(() => placeLabels(look, catalogue, drawing.joints, view), [look, catalogue, drawing, view]);
+  const reach = view === 'front' ? Math.max(0, besideReach(wornParts(look, catalogue)) - HALF_WIDTH + 30) : 0;
+  const isChosen = (label: PlaceLabel): boolean => label.key === writeSpot(chosen);
   const chooseDrawn = (event: MouseEvent<SVGGElement>): void => {
     const position = (event.target as Element).closest('[data-position]')?.getAttribute('data-position');
-    if (position) onChoose(shelfOf(position as Position));
+    if (position) onChoose({ position: shelfOf(position as Position) });
   };
   return (
     <svg
       className="h-full w-full"
-      viewBox={`${-HALF_WIDTH} ${-HEAD_ROOM} ${HALF_WIDTH * 2} ${HEAD_ROOM + FOOT_ROOM}`}
+      viewBox={`${-HALF_WIDTH} ${-HEAD_ROOM} ${HALF_WIDTH * 2 + reach} ${HEAD_ROOM + FOOT_ROOM}`}
       preserveAspectRatio="xMidYMax meet"
       role="group"
       aria-label={`${figureName}, ${view}`}
@@ -49,7 +51,7 @@ export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoo
       <path d="M-230,0 H2000" className="stroke-pencil" strokeWidth="1" />
       <Tape />
       {labels.map((label) => (
-        <Leader key={label.position} label={label} />
+        <Leader key={label.key} label={label} />
       ))}
       {/* The keyboard reaches the same positions through the names beside the figure. */}
       <g data-testid="drawn-figure" className="cursor-pointer" onClick={chooseDrawn} dangerouslySetInnerHTML={{ __html: drawing.markup }} />
@@ -57,16 +59,16 @@ export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoo
         .filter((label) => label.worn)
         .map((label) => (
           <circle
-            key={label.position}
+            key={label.key}
             cx={label.anchor.x}
             cy={label.anchor.y}
             r="2"
             aria-hidden="true"
-            className={`pointer-events-none ${label.position === chosen ? 'fill-lagoon' : 'fill-pencil'}`}
+            className={`pointer-events-none ${isChosen(label) ? 'fill-lagoon' : 'fill-pencil'}`}
           />
         ))}
       {labels.map((label) => (
-        <Name key={label.position} label={label} chosen={label.position === chosen} onChoose={onChoose} />
+        <Name key={label.key} label={label} chosen={isChosen(label)} onChoose={onChoose} />
       ))}
       {marks.map((mark, i) => {
         const { x, y } = markPoint(mark.position, mark.region, drawing.joints, view);
@@ -116,9 +118,9 @@ function Name({
 }: {
   readonly label: PlaceLabel;
   readonly chosen: boolean;
-  readonly onChoose: (position: Position) => void;
+  readonly onChoose: (spot: Spot) => void;
 }) {
-  const pick = (): void => onChoose(label.position);
+  const pick = (): void => onChoose(label.spot);
   const onKeyDown = (event: KeyboardEvent): void => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();

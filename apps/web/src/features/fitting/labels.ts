@@ -1,9 +1,23 @@
-import { NECK_LAYERS, occupied, positionName, shelfOf, wornParts, type Catalogue, type Look, type Position } from '@outfit/core';
+import {
+  NECK_LAYERS,
+  occupied,
+  positionName,
+  shelfOf,
+  spotOf,
+  STACKS,
+  wornParts,
+  type Catalogue,
+  type Look,
+  type Position,
+  type Spot,
+} from '@outfit/core';
 import { anchorOf, type Joints, type Point, type View } from '@outfit/drawing';
+import { writeSpot } from './spots';
 
 /** A name beside the figure with a leader line to the place it means. */
 export interface PlaceLabel {
-  readonly position: Position;
+  readonly spot: Spot;
+  readonly key: string;
   readonly text: string;
   readonly worn: boolean;
   readonly side: 'left' | 'right';
@@ -12,53 +26,108 @@ export interface PlaceLabel {
 }
 
 /** Least distance between two names, in tenths of a mm. */
-const LEAST_STEP = 25;
+const LEAST_STEP = 24;
 
-const ON_RIGHT_OF_FRONT: readonly Position[] = ['torso', 'arm.L', 'hand.L', 'held.L', 'hips', 'feet.L'];
+const ON_RIGHT_OF_FRONT: readonly Position[] = [
+  'torso',
+  'arm.L',
+  'hand.L',
+  'wrist.L',
+  'held.L',
+  'hips',
+  'leg.L',
+  'leg.R',
+  'feet.L',
+  'beside',
+  'built',
+];
 
-/** The positions a person chooses from: every neck layer that is worn and the next free one, feet as one. */
-function choosable(look: Look): readonly Position[] {
-  const layers = NECK_LAYERS.filter((position) => look.parts.some((part) => part.position === position));
-  const next = NECK_LAYERS.find((position) => !layers.includes(position));
+/** Positions that are named even while they are empty. */
+const ALWAYS: readonly Position[] = [
+  'headgear',
+  'head',
+  'torso',
+  'arm.R',
+  'arm.L',
+  'hand.R',
+  'hand.L',
+  'held.R',
+  'held.L',
+  'waist',
+  'hips',
+];
+/** Positions that are named when something is there, and wait under *More places* otherwise. */
+const SOMETIMES: readonly Position[] = [
+  'headgear.addon',
+  'wrist.R',
+  'wrist.L',
+  'leg.R',
+  'leg.L',
+  'feet.R',
+  'feet.L',
+  'beside',
+  'stand',
+  'built',
+];
+
+const taken = (look: Look, catalogue: Catalogue): ReadonlySet<Position> =>
+  new Set(wornParts(look, catalogue).flatMap((item) => [...occupied(item.fills), item.part.position]));
+
+/** The spots a person chooses from: every neck layer that is worn and the next free one, each thing of a stack. */
+function choosable(look: Look, positions: ReadonlySet<Position>): readonly Spot[] {
+  const layers = NECK_LAYERS.filter((position) => positions.has(position));
+  const next = NECK_LAYERS.find((position) => !positions.has(position));
+  const single = look.parts.some((part) => part.position === 'leg.L' || part.position === 'leg.R');
+  const there = [...ALWAYS, ...SOMETIMES].filter(
+    (position) => ALWAYS.includes(position) || (positions.has(position) && (!position.startsWith('leg.') || single)),
+  );
+  const stacked = look.parts.filter((part) => (part.place ?? 0) > 0).map(({ position, place }) => ({ position, place }));
   return [
-    'headgear',
-    'head',
-    ...layers,
-    ...(next ? [next] : []),
-    'torso',
-    'arm.R',
-    'arm.L',
-    'hand.R',
-    'hand.L',
-    'held.R',
-    'held.L',
-    'waist',
-    'hips',
-    'feet.L',
+    ...there.map((position) => ({ position })),
+    ...layers.map((position) => ({ position })),
+    ...(next ? [{ position: next }] : []),
+    ...stacked,
   ];
+}
+
+/** Spots that are not named beside the figure: empty, seldom used, or the next place of a stack. */
+export function otherSpots(look: Look, catalogue: Catalogue): readonly { readonly spot: Spot; readonly text: string }[] {
+  const positions = taken(look, catalogue);
+  const empty = SOMETIMES.filter((position) => !positions.has(position)).map((position) => ({
+    spot: { position },
+    text: nameFor({ position }),
+  }));
+  const next = STACKS.flatMap((position) => {
+    const place = look.parts.filter((part) => part.position === position).length;
+    return place === 0 ? [] : [{ spot: { position, place }, text: `${nameFor({ position })}, one more` }];
+  });
+  return [...empty, ...next];
 }
 
 /** Names around the figure for a view, pushed apart so that none covers another. */
 export function placeLabels(look: Look, catalogue: Catalogue, joints: Joints, view: View): readonly PlaceLabel[] {
-  const taken = new Set(wornParts(look, catalogue).flatMap((item) => [...occupied(item.fills)].map(shelfOf)));
-  const labels = choosable(look).map((position) => {
+  const positions = taken(look, catalogue);
+  const spots = new Set(look.parts.map((part) => spotOf(part)));
+  const shelves = new Set([...positions].map(shelfOf));
+  const labels = choosable(look, positions).map((spot) => {
+    const { position } = spot;
     const right = ON_RIGHT_OF_FRONT.includes(position);
-    const bodySide = /^(arm|hand|held)\./.test(position);
+    const bodySide = /^(arm|hand|wrist|held|feet|leg)\./.test(position);
     const side = right !== (view === 'back' && bodySide) ? 'right' : 'left';
-    const anchor = anchorOf(position, joints, view);
-    return { position, text: nameFor(position), worn: taken.has(position), side, anchor, y: anchor.y } as const;
+    const at = anchorOf(position, joints, view);
+    const anchor = { x: at.x, y: at.y - (spot.place ?? 0) * 18 };
+    const worn = spot.place ? spots.has(writeSpot(spot)) : positions.has(position) || shelves.has(position);
+    return { spot, key: writeSpot(spot), text: nameFor(spot), worn, side, anchor, y: anchor.y } as const;
   });
   return (['left', 'right'] as const).flatMap((side) => spread(labels.filter((label) => label.side === side)));
 }
 
-const nameFor = (position: Position): string =>
-  position === 'headgear'
-    ? 'Hair or hat'
-    : position === 'feet.L'
-      ? 'Under the feet'
-      : position.startsWith('neck.')
-        ? `Neck ${position.slice(5)}`
-        : positionName(position);
+const SHORT: Partial<Record<Position, string>> = { headgear: 'Hair or hat', built: 'Built of' };
+
+function nameFor({ position, place }: Spot): string {
+  const name = position.startsWith('neck.') ? `Neck ${position.slice(5)}` : (SHORT[position] ?? positionName(position));
+  return place ? `${name} ${place + 1}` : name;
+}
 
 /** Pushes names apart downwards, then back up from the ground so that none falls off the paper. */
 function spread(labels: readonly PlaceLabel[]): readonly PlaceLabel[] {

@@ -1,40 +1,52 @@
-import type { Brief, Candidate, Look, Position } from '@outfit/core';
+import type { Brief, CandidateRanking, CatalogueData, Company, Look, Spot } from '@outfit/core';
 import { wrap, type Remote } from 'comlink';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useWorkspace } from '@/app/WorkspaceContext';
-import type { Ranking } from './candidates.worker';
+import type { Ranking, Surroundings } from './candidates.worker';
 
-let worker: { readonly ranking: Remote<Ranking>; readonly data: object } | null = null;
+let worker: Remote<Ranking> | null = null;
+let openData: CatalogueData | null = null;
+let openAround: Surroundings | null = null;
 
-/** One worker for the whole session; it is told the catalogue again when that changes. */
-async function rankingOver(data: Parameters<Ranking['open']>[0]): Promise<Remote<Ranking>> {
-  worker ??= { ranking: wrap<Ranking>(new Worker(new URL('./candidates.worker.ts', import.meta.url), { type: 'module' })), data: {} };
-  if (worker.data !== data) {
-    worker = { ranking: worker.ranking, data };
-    await worker.ranking.open(data);
+/** One worker for the whole session; it is told the catalogue and the wardrobe again when they change. */
+async function rankingOver(data: CatalogueData, around: Surroundings): Promise<Remote<Ranking>> {
+  worker ??= wrap<Ranking>(new Worker(new URL('./candidates.worker.ts', import.meta.url), { type: 'module' }));
+  if (openData !== data) {
+    openData = data;
+    await worker.open(data);
   }
-  return worker.ranking;
+  if (openAround !== around) {
+    openAround = around;
+    await worker.surround(around);
+  }
+  return worker;
 }
 
-/** The ranked candidates for a position, worked out off the main thread; the last ranking stays until the next is there. */
-export function useCandidates(
-  look: Look,
-  brief: Brief,
-  position: Position,
-): { readonly position: Position; readonly rows: readonly Candidate[] } | null {
+export interface RankedCandidates {
+  /** The spot that was ranked, to tell an old ranking from the one that is wanted. */
+  readonly spot: Spot;
+  readonly ranking: CandidateRanking;
+}
+
+/** The ranked candidates for a spot, worked out off the main thread; the last ranking stays until the next is there. */
+export function useCandidates(look: Look, brief: Brief, spot: Spot, company: Company): RankedCandidates | null {
   const { catalogue, owned, prices } = useWorkspace();
-  const [ranked, setRanked] = useState<{ position: Position; rows: readonly Candidate[] } | null>(null);
+  const [ranked, setRanked] = useState<RankedCandidates | null>(null);
+  const around = useMemo(
+    (): Surroundings => ({ owned, landedMinor: new Map([...prices].map(([id, price]) => [id, price.landedMinor])), faces: company.faces }),
+    [owned, prices, company.faces],
+  );
+  const { parts, overrules, variation } = look;
   useEffect(() => {
     let current = true;
     void (async () => {
-      const ranking = await rankingOver(catalogue.data);
-      const landedMinor = new Map([...prices].map(([id, price]) => [id, price.landedMinor]));
-      const rows = await ranking.rank({ parts: look.parts, overrules: look.overrules }, brief, position, { owned, landedMinor });
-      if (current) setRanked({ position, rows });
+      const remote = await rankingOver(catalogue.data, around);
+      const ranking = await remote.rank({ parts, overrules, variation }, brief, spot);
+      if (current) setRanked({ spot, ranking });
     })();
     return () => {
       current = false;
     };
-  }, [catalogue, owned, prices, look.parts, look.overrules, brief, position]);
+  }, [catalogue, around, parts, overrules, variation, brief, spot]);
   return ranked;
 }

@@ -1,5 +1,6 @@
-import type { Position } from '@outfit/core';
+import type { Position, Spot } from '@outfit/core';
 import { useEffect, useRef, useState } from 'react';
+import { isTyping } from '@/app/typing';
 
 /** Positions on the number keys, from the head down. */
 const NUMBERED: readonly Position[] = ['headgear', 'head', 'neck.1', 'torso', 'arm.R', 'hand.R', 'held.R', 'hips', 'feet.L'];
@@ -10,15 +11,14 @@ export interface FittingActions {
   nextView(): void;
   onlyOwned(): void;
   toBrief(): void;
+  compare(): void;
+  applyRemedy(): void;
   previous(): void;
   next(): void;
   undo(): void;
   redo(): void;
-  choose(position: Position): void;
+  choose(spot: Spot): void;
 }
-
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof Element && target.closest('input, textarea, select, [role="dialog"]') !== null;
 
 /** The keys of the fitting. Silent while somebody types. */
 export function useFittingKeys(actions: FittingActions): void {
@@ -42,11 +42,14 @@ export function useFittingKeys(actions: FittingActions): void {
         v: act.nextView,
         o: act.onlyOwned,
         b: act.toBrief,
+        c: act.compare,
+        r: act.applyRemedy,
         '[': act.previous,
         ']': act.next,
+        l: () => document.querySelector<HTMLElement>('[role=listbox]')?.focus(),
       };
       const position = NUMBERED[Number(key) - 1];
-      if (position) act.choose(position);
+      if (position) act.choose({ position });
       else simple[key]?.();
     };
     window.addEventListener('keydown', onKey);

@@ -1,15 +1,13 @@
 import { judge, P40 } from '@outfit/core';
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { toast } from 'sonner';
-import { useCreateFigureMutation, type FigureDto } from '@/api';
+import { Link } from 'react-router';
+import type { FigureDto } from '@/api';
+import { useCompany } from '@/app/company';
 import { chosenLookOf } from '@/app/workspace';
 import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
-import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
-import { Input } from '@/ui/Field';
 import { FigurePicture } from '@/ui/FigurePicture';
-import { money, plural, sentenceOf } from '@/ui/format';
+import { money, plural } from '@/ui/format';
+import { NewFigure } from './NewFigure';
 
 /** Six figures abreast fill a page 1280 wide. */
 const PX_PER_MM = 9;
@@ -39,7 +37,8 @@ export function LineUpPage() {
 function Standing({ figure }: { readonly figure: FigureDto }) {
   const { catalogue, supply, currency } = useWorkspace();
   const look = chosenLookOf(figure);
-  const { likeness, marks, cost, standing } = judge(look, figure.brief, catalogue, P40, supply);
+  const company = useCompany(figure);
+  const { likeness, marks, cost, standing } = judge(look, figure.brief, catalogue, P40, supply, company);
   return (
     <Link to={`/figures/${figure.id}/brief`} className="group block">
       <FigurePicture look={look} catalogue={catalogue} pxPerMm={PX_PER_MM} label={figure.brief.name} />
@@ -56,40 +55,5 @@ function Standing({ figure }: { readonly figure: FigureDto }) {
         </span>
       </div>
     </Link>
-  );
-}
-
-function NewFigure({ lineUp }: { readonly lineUp: string }) {
-  const [name, setName] = useState('');
-  const [create, { isLoading }] = useCreateFigureMutation();
-  const navigate = useNavigate();
-  const submit = async (): Promise<void> => {
-    try {
-      const figure = await create({ newFigureDto: { name: name.trim(), lineUp } }).unwrap();
-      void navigate(`/figures/${figure.id}/brief`);
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
-  };
-  return (
-    <form
-      className="ml-auto flex gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit();
-      }}
-    >
-      <Input
-        aria-label="Name of a new figure"
-        placeholder="Name of a new figure"
-        value={name}
-        maxLength={80}
-        onChange={(event) => setName(event.target.value)}
-        className="!w-56"
-      />
-      <Button type="submit" disabled={name.trim() === '' || isLoading}>
-        Add to the line-up
-      </Button>
-    </form>
   );
 }

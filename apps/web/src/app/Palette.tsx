@@ -1,0 +1,136 @@
+import { Command } from 'cmdk';
+import { Search } from 'lucide-react';
+import { Dialog } from 'radix-ui';
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useSearchCatalogueQuery } from '@/api';
+import { useOpen, useWorkspace } from './WorkspaceContext';
+
+const ITEM = 'data-[selected=true]:bg-lagoon-wash flex cursor-pointer items-baseline gap-3 px-4 py-1.5';
+const LEAST_LETTERS = 2;
+
+/** Find anything and do anything: figures, parts, places. Ctrl K opens it. */
+export function Palette() {
+  const [open, setOpen] = useState(false);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return;
+      event.preventDefault();
+      setOpen((before) => !before);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger className="border-rule text-pencil hover:border-pencil rounded-cut flex items-center gap-2 border px-2.5 py-1 text-[0.87rem]">
+        <Search size={15} strokeWidth={1.75} /> Find anything <kbd className="font-mono text-[0.8rem]">Ctrl K</kbd>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="bg-ink/30 fixed inset-0 z-40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="border-pencil bg-sheet rounded-cut fixed top-[12vh] left-1/2 z-50 w-[min(36rem,94vw)] -translate-x-1/2 border"
+        >
+          <Dialog.Title className="sr-only">Find anything</Dialog.Title>
+          {open && <Finder onDone={() => setOpen(false)} />}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Finder({ onDone }: { readonly onDone: () => void }) {
+  const { lineUps, catalogue } = useWorkspace();
+  const { figure } = useOpen();
+  const navigate = useNavigate();
+  const [text, setText] = useState('');
+  const words = text.trim();
+  const { data } = useSearchCatalogueQuery({ q: words, limit: 6 }, { skip: words.length < LEAST_LETTERS });
+  const go = (path: string): void => {
+    onDone();
+    void navigate(path);
+  };
+  const matches = (...texts: readonly string[]): boolean =>
+    words
+      .toLowerCase()
+      .split(/\s+/)
+      .every((word) => texts.some((one) => one.toLowerCase().includes(word)));
+  const actions: readonly (readonly [label: string, path: string])[] = [
+    ...(figure
+      ? ([
+          [`Brief of ${figure.brief.name}`, `/figures/${figure.id}/brief`],
+          [`Fitting of ${figure.brief.name}`, `/figures/${figure.id}/fitting`],
+          [
+            `Compare the looks of ${figure.brief.name}`,
+            `/figures/${figure.id}/compare?looks=${figure.looks
+              .slice(0, 2)
+              .map((look) => look.id)
+              .join(',')}`,
+          ],
+          [`Errand for ${figure.brief.name}`, `/figures/${figure.id}/errand`],
+        ] as const)
+      : []),
+    ['Wardrobe', '/wardrobe'],
+    ['Catalogue', '/catalogue'],
+    ['Sources', '/catalogue/sources'],
+    ['Own entries', '/catalogue/own'],
+    ['Market', '/market'],
+  ];
+  const figures = lineUps.flatMap((lineUp) => lineUp.figures.map((row) => ({ row, lineUp })));
+  return (
+    <Command label="Find anything" shouldFilter={false} loop>
+      <Command.Input
+        value={text}
+        onValueChange={setText}
+        placeholder="A figure, a part, a place"
+        className="border-rule w-full border-b bg-transparent px-4 py-3 text-[1.07rem] outline-none"
+      />
+      <Command.List className="max-h-[50vh] overflow-auto py-1">
+        <Command.Empty className="text-pencil px-4 py-3">Nothing is called so.</Command.Empty>
+        <Group heading="Figures">
+          {figures
+            .filter(({ row, lineUp }) => matches(row.brief.name, row.role, lineUp.name))
+            .slice(0, words === '' ? 4 : 8)
+            .map(({ row, lineUp }) => (
+              <Command.Item key={row.id} value={`figure ${row.id}`} className={ITEM} onSelect={() => go(`/figures/${row.id}/fitting`)}>
+                {row.brief.name} <span className="text-pencil text-[0.87rem]">{lineUp.name}</span>
+              </Command.Item>
+            ))}
+        </Group>
+        <Group heading="Line-ups and places">
+          {[...lineUps.map((lineUp) => [lineUp.name, `/line-ups/${lineUp.id}`] as const), ...actions]
+            .filter(([label]) => matches(label))
+            .slice(0, 8)
+            .map(([label, path]) => (
+              <Command.Item key={path} value={`place ${path}`} className={ITEM} onSelect={() => go(path)}>
+                {label}
+              </Command.Item>
+            ))}
+        </Group>
+        {words.length >= LEAST_LETTERS && (data?.variants.length ?? 0) > 0 && (
+          <Group heading="Parts">
+            {data?.variants
+              .filter((id) => catalogue.has(id))
+              .map((id) => (
+                <Command.Item
+                  key={id}
+                  value={`part ${id}`}
+                  className={ITEM}
+                  onSelect={() => go(`/catalogue/variants/${encodeURIComponent(id)}`)}
+                >
+                  {catalogue.nameOf(catalogue.variant(id))}
+                </Command.Item>
+              ))}
+          </Group>
+        )}
+      </Command.List>
+    </Command>
+  );
+}
+
+const Group = ({ heading, children }: { readonly heading: string; readonly children: React.ReactNode }) => (
+  <Command.Group heading={<span className="text-pencil block px-4 pt-2 text-[0.8rem] font-semibold">{heading}</span>}>
+    {children}
+  </Command.Group>
+);

@@ -1,0 +1,186 @@
+import { AGE_BANDS, ageOf, ALTERATION_SCHOOLS, bandOf, P40, PRACTICAL_RULES, type Look, type PracticalRule } from '@outfit/core';
+import type { ReactNode } from 'react';
+import type { BriefDto, FigureDto } from '@/api';
+import { useWorkspace } from '@/app/WorkspaceContext';
+import { Choice, Input, Label } from '@/ui/Field';
+import { Banned } from './Banned';
+import { ColourWishes } from './ColourWishes';
+
+const SCHOOL_WORDS: Record<(typeof ALTERATION_SCHOOLS)[number], string> = {
+  'as moulded': 'as moulded: official parts, only recombined',
+  altered: 'altered: cutting and erasing allowed',
+  'open bench': 'open bench: third-party parts too',
+  'on paper': 'on paper: imagined colours too',
+};
+const RULE_WORDS: Readonly<Record<PracticalRule, string>> = {
+  'hair tied': 'hair tied',
+  'legs in sight': 'legs in sight',
+  'face in sight': 'face in sight',
+  'hands free': 'hands free',
+  'stands alone': 'stands without a stand',
+  'nothing on the back': 'nothing on the back',
+};
+
+interface BriefFieldsProps {
+  readonly figure: FigureDto;
+  readonly brief: BriefDto;
+  readonly look: Look;
+  readonly onChange: (part: Partial<BriefDto>) => void;
+}
+
+/** Who it is, how old, what is allowed, and what it is for. */
+export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps) {
+  const { currency } = useWorkspace();
+  const age = ageOf(brief);
+  const band = bandOf(brief, P40);
+  const toggle = (rule: PracticalRule): void =>
+    onChange({ rules: brief.rules.includes(rule) ? brief.rules.filter((other) => other !== rule) : [...brief.rules, rule] });
+  return (
+    <>
+      <Part title="Who" open>
+        <Label text="Name">
+          <Input
+            value={brief.name}
+            maxLength={80}
+            onChange={(event) => event.target.value !== '' && onChange({ name: event.target.value })}
+          />
+        </Label>
+        <Label text="Story">
+          <textarea
+            className="border-rule bg-sheet rounded-cut w-full border px-2 py-1"
+            rows={3}
+            maxLength={2000}
+            value={brief.story}
+            onChange={(event) => onChange({ story: event.target.value })}
+          />
+        </Label>
+        <div className="grid grid-cols-2 gap-2">
+          <Year text="Born in" value={brief.born} onChange={(born) => onChange({ born })} />
+          <Year text="Year of the story" value={brief.year} onChange={(year) => onChange({ year })} />
+        </div>
+        {age === null || brief.ageBand === 'giant' ? (
+          <Label text="Age, and the height it stands at">
+            <Choice
+              value={brief.ageBand}
+              options={AGE_BANDS.map((value) => ({ value, label: `${value}, ${P40.bandHeightMm[value].toFixed(1)} mm` }))}
+              onChoose={(ageBand) => onChange({ ageBand })}
+            />
+          </Label>
+        ) : (
+          <p data-testid="age-band" className="text-[0.93rem]">
+            {age} years old in the story: {band}, stands {P40.bandHeightMm[band].toFixed(1)} mm.
+          </p>
+        )}
+      </Part>
+      <Part title="Colours" open>
+        <ColourWishes colours={brief.colours} look={look} onChange={(colours) => onChange({ colours })} />
+        <Label text="Main colours it may have, accent apart">
+          <Choice
+            value={String(brief.mainColours)}
+            options={['1', '2', '3', '4', '5', '6', '7', '8'].map((value) => ({ value, label: value }))}
+            onChoose={(value) => onChange({ mainColours: Number(value) })}
+          />
+        </Label>
+      </Part>
+      <Part title="Schools and rules" open>
+        <Label text="Alteration school">
+          <Choice
+            value={brief.alterationSchool}
+            options={ALTERATION_SCHOOLS.map((school) => ({ value: school, label: SCHOOL_WORDS[school] }))}
+            onChoose={(alterationSchool) => onChange({ alterationSchool })}
+          />
+        </Label>
+        <Label text="Skin school">
+          <Choice
+            value={brief.skinSchool}
+            options={[
+              { value: 'natural', label: 'natural tones' },
+              { value: 'house', label: 'one house tone for everybody' },
+            ]}
+            onChoose={(skinSchool) => onChange({ skinSchool })}
+          />
+        </Label>
+        <fieldset>
+          <legend className="text-pencil mb-0.5 text-[0.87rem]">Practical rules</legend>
+          <div className="grid grid-cols-2 gap-x-2 text-[0.93rem]">
+            {PRACTICAL_RULES.map((rule) => (
+              <label key={rule} className="flex items-center gap-1.5">
+                <input type="checkbox" className="accent-lagoon" checked={brief.rules.includes(rule)} onChange={() => toggle(rule)} />
+                {RULE_WORDS[rule]}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        <Banned brief={brief} onChange={onChange} />
+      </Part>
+      <Part title="Budget, copies, date">
+        <div className="grid grid-cols-2 gap-2">
+          <Label text={`Budget in ${currency}`}>
+            <Input
+              type="number"
+              min={0}
+              step={0.5}
+              value={brief.budgetMinor === null ? '' : brief.budgetMinor / 100}
+              onChange={(event) =>
+                onChange({ budgetMinor: event.target.value === '' ? null : Math.max(0, Math.round(Number(event.target.value) * 100)) })
+              }
+            />
+          </Label>
+          <Label text="Copies">
+            <Input
+              type="number"
+              min={1}
+              max={500}
+              value={brief.copies}
+              onChange={(event) => onChange({ copies: Math.min(500, Math.max(1, Math.round(Number(event.target.value) || 1))) })}
+            />
+          </Label>
+        </div>
+        <Label text="Wanted by">
+          <Input type="date" value={brief.dueOn ?? ''} onChange={(event) => onChange({ dueOn: event.target.value || null })} />
+        </Label>
+        <Label text="Who asked for it">
+          <Input value={brief.requester} maxLength={120} onChange={(event) => onChange({ requester: event.target.value })} />
+        </Label>
+        <Label text="Whose idea it was">
+          <Input value={brief.credit} maxLength={120} onChange={(event) => onChange({ credit: event.target.value })} />
+        </Label>
+        {figure.role !== '' && <p className="text-pencil text-[0.87rem]">Role in the line-up: {figure.role}</p>}
+      </Part>
+    </>
+  );
+}
+
+function Part({ title, open = false, children }: { readonly title: string; readonly open?: boolean; readonly children: ReactNode }) {
+  return (
+    <details open={open} className="border-rule mt-3 border-t pt-2">
+      <summary className="font-head cursor-pointer font-semibold">{title}</summary>
+      <div className="mt-2 space-y-2.5">{children}</div>
+    </details>
+  );
+}
+
+const YEAR_LIMIT = 9999;
+
+function Year({
+  text,
+  value,
+  onChange,
+}: {
+  readonly text: string;
+  readonly value: number | null;
+  readonly onChange: (year: number | null) => void;
+}) {
+  return (
+    <Label text={text}>
+      <Input
+        type="number"
+        value={value ?? ''}
+        onChange={(event) => {
+          const year = Math.round(Number(event.target.value));
+          onChange(event.target.value === '' || !Number.isFinite(year) ? null : Math.max(-YEAR_LIMIT, Math.min(YEAR_LIMIT, year)));
+        }}
+      />
+    </Label>
+  );
+}

@@ -1,0 +1,69 @@
+import { ArrowUp, X } from 'lucide-react';
+import { useState } from 'react';
+import type { AcceptableDto } from '@/api';
+import { useWorkspace } from '@/app/WorkspaceContext';
+import { Input } from '@/ui/Field';
+import type { LookEdits } from './useLookEdits';
+
+/** Parts that would do as well, in order of preference, each with its reason: errands may buy them instead. */
+export function AcceptableList({ rows, edits }: { readonly rows: readonly AcceptableDto[]; readonly edits: LookEdits }) {
+  const { catalogue } = useWorkspace();
+  return (
+    <section aria-label="Would do too" className="border-rule bg-paper max-h-36 overflow-auto border-b px-4 py-2 text-[0.87rem]">
+      <h3 className="text-pencil font-sans font-semibold">Would do too, best first</h3>
+      <ol>
+        {rows.map((row, i) => {
+          const name = catalogue.nameOf(catalogue.variant(row.variant));
+          const at = { position: row.position, variant: row.variant };
+          return (
+            <li key={row.variant} className="flex items-center gap-1.5">
+              <span className="font-mono">{i + 1}</span>
+              <span className="w-40 truncate" title={name}>
+                {name}
+              </span>
+              <Reason key={row.reason} row={row} name={name} edits={edits} />
+              {i > 0 && (
+                <button
+                  type="button"
+                  aria-label={`Prefer ${name}`}
+                  className="p-1"
+                  onClick={() => edits.apply([{ action: 'prefer', ...at }], `Prefer ${name}`)}
+                >
+                  <ArrowUp size={14} strokeWidth={1.75} />
+                </button>
+              )}
+              <button
+                type="button"
+                aria-label={`Take ${name} off the list`}
+                className="p-1"
+                onClick={() => edits.apply([{ action: 'withdraw', ...at }], `Take ${name} off the list of what would do`)}
+              >
+                <X size={14} strokeWidth={1.75} />
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+function Reason({ row, name, edits }: { readonly row: AcceptableDto; readonly name: string; readonly edits: LookEdits }) {
+  const [reason, setReason] = useState(row.reason);
+  const keep = (): void => {
+    if (reason.trim() !== row.reason)
+      edits.apply([{ action: 'accept', position: row.position, variant: row.variant, reason }], `Why ${name} would do`);
+  };
+  return (
+    <Input
+      aria-label={`Why ${name} would do`}
+      placeholder="Why it would do"
+      className="!py-0"
+      value={reason}
+      maxLength={200}
+      onChange={(event) => setReason(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+    />
+  );
+}

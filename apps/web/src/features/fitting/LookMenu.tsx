@@ -1,0 +1,114 @@
+import { MoreHorizontal } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { useBinLookMutation, useRenameLookMutation, useRestoreLookMutation, type FigureDto, type LookDto } from '@/api';
+import { Button } from '@/ui/Button';
+import { Input } from '@/ui/Field';
+import { sentenceOf } from '@/ui/format';
+import { Sheet } from '@/ui/Sheet';
+import { EditionSheet } from './EditionSheet';
+import { HistorySheet } from './HistorySheet';
+
+interface LookMenuProps {
+  readonly figure: FigureDto;
+  readonly look: LookDto;
+  readonly onOpen: (look: string) => void;
+}
+
+type Opened = 'name' | 'history' | 'edition' | null;
+
+/** What else can be done with the open look: a name, its history, an edition in another skin, the bin. */
+export function LookMenu({ figure, look, onOpen }: LookMenuProps) {
+  const [opened, setOpened] = useState<Opened>(null);
+  const [bin] = useBinLookMutation();
+  const [restore] = useRestoreLookMutation();
+  const complain = (error: unknown): void => void toast.error(sentenceOf(error));
+  const throwAway = async (): Promise<void> => {
+    try {
+      await bin({ id: look.id }).unwrap();
+      onOpen(figure.chosenLook);
+      toast(`“${look.name}” is in the bin.`, {
+        action: { label: 'Take it out', onClick: () => void restore({ id: look.id }).unwrap().catch(complain) },
+      });
+    } catch (error) {
+      complain(error);
+    }
+  };
+  const items: readonly (readonly [label: string, act: () => void, disabled?: boolean])[] = [
+    ['Rename…', () => setOpened('name')],
+    ['History and snapshots…', () => setOpened('history')],
+    ['Edition in another skin…', () => setOpened('edition')],
+    ['Put in the bin', () => void throwAway(), figure.chosenLook === look.id],
+  ];
+  const close = (open: boolean): void => void (open || setOpened(null));
+  return (
+    <>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger asChild>
+          <Button className="!px-2 !py-0.5" aria-label="More for this look">
+            <MoreHorizontal size={15} strokeWidth={1.75} /> More
+          </Button>
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content sideOffset={6} align="end" className="border-pencil bg-sheet rounded-cut z-50 border py-1">
+            {items.map(([label, act, disabled]) => (
+              <DropdownMenu.Item
+                key={label}
+                disabled={disabled ?? false}
+                className="data-highlighted:bg-lagoon-wash data-disabled:text-pencil cursor-pointer px-4 py-1 outline-none"
+                onSelect={act}
+              >
+                {label}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <Sheet title="Rename this look" open={opened === 'name'} onOpenChange={close}>
+        <Rename look={look} onDone={() => setOpened(null)} />
+      </Sheet>
+      <Sheet title={`History of “${look.name}”`} wide open={opened === 'history'} onOpenChange={close}>
+        {opened === 'history' && <HistorySheet look={look} onDone={() => setOpened(null)} />}
+      </Sheet>
+      <Sheet title="Edition in another skin" open={opened === 'edition'} onOpenChange={close}>
+        {opened === 'edition' && (
+          <EditionSheet
+            look={look}
+            onDone={(id) => {
+              setOpened(null);
+              if (id !== null) onOpen(id);
+            }}
+          />
+        )}
+      </Sheet>
+    </>
+  );
+}
+
+function Rename({ look, onDone }: { readonly look: LookDto; readonly onDone: () => void }) {
+  const [name, setName] = useState(look.name);
+  const [rename] = useRenameLookMutation();
+  const submit = async (): Promise<void> => {
+    try {
+      await rename({ id: look.id, namedDto: { name: name.trim() } }).unwrap();
+      onDone();
+    } catch (error) {
+      toast.error(sentenceOf(error));
+    }
+  };
+  return (
+    <form
+      className="mt-3 flex gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+    >
+      <Input autoFocus aria-label="Name of the look" value={name} maxLength={60} onChange={(event) => setName(event.target.value)} />
+      <Button type="submit" tone="act" disabled={name.trim() === ''}>
+        Rename
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,48 @@
+import { isTwoSided, positionName, STACKS, shelfOf, type Spot } from '@outfit/core';
+import type { LookDto } from '@/api';
+import { useWorkspace } from '@/app/WorkspaceContext';
+import { Button } from '@/ui/Button';
+import { AlterDialog } from './AlterDialog';
+import { RecolourDialog } from './RecolourDialog';
+import { isAt } from './spots';
+import type { LookEdits } from './useLookEdits';
+
+interface WornBarProps {
+  readonly look: LookDto;
+  readonly spot: Spot;
+  readonly edits: LookEdits;
+}
+
+/** What can be done with the part that is on at the chosen spot. */
+export function WornBar({ look, spot, edits }: WornBarProps) {
+  const { catalogue } = useWorkspace();
+  const part =
+    look.parts.find((row) => isAt(row, spot)) ??
+    (STACKS.includes(spot.position) ? undefined : look.parts.find((row) => shelfOf(row.position) === shelfOf(spot.position)));
+  if (!part) return null;
+  const variant = catalogue.variant(part.variant);
+  const mould = catalogue.mouldOf(variant);
+  const at = { position: part.position, ...(part.place ? { place: part.place } : {}) };
+  const twoSided = isTwoSided(mould);
+  return (
+    <div role="group" aria-label="The part that is on" className="mt-1.5 flex flex-wrap items-center gap-1.5 text-[0.93rem]">
+      <span className="text-pencil mr-auto max-w-44 truncate" title={catalogue.nameOf(variant)}>
+        {mould.name}
+        {(part.alterations?.length ?? 0) > 0 && ', altered'}
+      </span>
+      {twoSided && (
+        <Button className="!px-2 !py-0.5" onClick={() => edits.apply([{ action: 'turn', ...at }], `Turn ${mould.name} inside out`)}>
+          Turn inside out
+        </Button>
+      )}
+      <RecolourDialog key={`recolour ${part.variant}`} variant={variant} at={at} edits={edits} />
+      <AlterDialog key={`alter ${part.variant}`} part={part} edits={edits} />
+      <Button
+        className="!px-2 !py-0.5"
+        onClick={() => edits.apply([{ action: 'take off', ...at }], `Take off ${positionName(part.position).toLowerCase()}`)}
+      >
+        Take off
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+import type { CheckId } from '@outfit/core';
+
+/** What a check means for a candidate, in a few words: when it is raised, and when it is settled. */
+export const CHECK_WORDS: Readonly<Record<CheckId, readonly [raised: string, settled: string]>> = {
+  'fit.position': ['its place is taken', 'frees the place'],
+  'fit.neck': ['the head will not seat', 'seats the head'],
+  'fit.back': ['hair is pushed up', 'lets the hair down'],
+  'fit.headgear': ['nothing to fix it to', 'fits together'],
+  'fit.grip': ['cannot be held', 'can be held'],
+  'fit.stand': ['topples', 'stands again'],
+  'skin.match': ['another skin', 'matches the skin'],
+  'skin.school': ['the other skin school', 'keeps the skin school'],
+  'hair.brow': ['off the brows', 'matches the brows'],
+  'head.second-face': ['second face shows', 'covers the second face'],
+  'print.hidden': ['hides a must', 'uncovers a must'],
+  'print.leak': ['shows what is unwanted', 'hides what is unwanted'],
+  'print.belt': ['doubles the belt', 'one belt again'],
+  'print.continuity': ['the print breaks off', 'the print carries on'],
+  'print.sides': ['plain sides', 'printed all round'],
+  'print.turned': ['reads as a back', 'reads as a front'],
+  'scheme.count': ['one colour too many', 'calms the colours'],
+  'height.band': ['wrong height', 'right height'],
+  'face.twice': ['face taken already', 'a face of its own'],
+  'period.face': ['another period', 'the same period'],
+  'school.alteration': ['outside the school', 'keeps the school'],
+  'school.banned': ['ruled out', 'allowed'],
+  'stock.twice': ['wanted twice', 'free to use'],
+  'donor.hole': ['leaves a hole', 'leaves no hole'],
+  'risk.swap': ['a risk to a dear part', 'no risk'],
+  'risk.irreversible': ['altered for good', 'unaltered'],
+  'exists.colour': ['never made so', 'exists'],
+  'rule.practical': ['breaks a rule', 'keeps the rules'],
+};

@@ -1,0 +1,126 @@
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { useCreateFigureMutation, type BeginningDto } from '@/api';
+import { useWorkspace } from '@/app/WorkspaceContext';
+import { Button } from '@/ui/Button';
+import { Choice, Input, Label } from '@/ui/Field';
+import { FigurePicture, PartPicture } from '@/ui/FigurePicture';
+import { sentenceOf } from '@/ui/format';
+import { Sheet } from '@/ui/Sheet';
+
+const BEGINNINGS: readonly (readonly [kind: BeginningDto['kind'], title: string, about: string])[] = [
+  ['nothing', 'Nothing', 'An empty brief and an empty look.'],
+  ['official', 'An official figure, to make it better', 'Its own features become wishes, its parts the first look.'],
+  ['figure', 'A copy of a figure', 'Its brief and its chosen look, to go on from.'],
+  ['part', 'A part that is left over', 'Something you own, put where it goes.'],
+];
+
+/** A new figure for a line-up, started from whatever there is. */
+export function NewFigure({ lineUp }: { readonly lineUp: string }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Sheet
+      title="A new figure"
+      wide
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
+        <Button tone="act" className="ml-auto">
+          New figure…
+        </Button>
+      }
+    >
+      {open && <Beginning lineUp={lineUp} />}
+    </Sheet>
+  );
+}
+
+function Beginning({ lineUp }: { readonly lineUp: string }) {
+  const { catalogue, lineUps, owned } = useWorkspace();
+  const [kind, setKind] = useState<BeginningDto['kind']>('nothing');
+  const [id, setId] = useState('');
+  const [name, setName] = useState('');
+  const [create, { isLoading }] = useCreateFigureMutation();
+  const navigate = useNavigate();
+  const options = useMemo((): readonly { readonly value: string; readonly label: string }[] => {
+    if (kind === 'official')
+      return catalogue.data.officialFigures
+        .map((row) => ({ value: row.id, label: `${row.person ? `${row.person}, ` : ''}${row.name}, ${row.id}` }))
+        .sort((a, b) => a.label.localeCompare(b.label));
+    if (kind === 'figure')
+      return lineUps.flatMap((row) => row.figures.map((figure) => ({ value: figure.id, label: `${figure.brief.name}, ${row.name}` })));
+    if (kind === 'part')
+      return [...owned.keys()]
+        .map((value) => ({ value, label: catalogue.nameOf(catalogue.variant(value)) }))
+        .sort((a, b) => a.label.localeCompare(b.label));
+    return [];
+  }, [kind, catalogue, lineUps, owned]);
+  const official = kind === 'official' ? catalogue.data.officialFigures.find((row) => row.id === id) : undefined;
+  const part = kind === 'part' && catalogue.has(id) ? catalogue.variant(id) : undefined;
+  const partPosition = part && catalogue.mouldOf(part).fills[0]?.[0];
+  const ready = name.trim() !== '' && (kind === 'nothing' || id !== '');
+  const choose = (value: string): void => {
+    setId(value);
+    const figure = catalogue.data.officialFigures.find((row) => row.id === value);
+    if (figure && name === '') setName(figure.person ?? figure.name);
+  };
+  const submit = async (): Promise<void> => {
+    try {
+      const from = kind === 'nothing' ? { kind } : { kind, id };
+      const figure = await create({ newFigureDto: { name: name.trim(), lineUp, from } }).unwrap();
+      void navigate(kind === 'nothing' ? `/figures/${figure.id}/brief` : `/figures/${figure.id}/fitting`);
+    } catch (error) {
+      toast.error(sentenceOf(error));
+    }
+  };
+  return (
+    <form
+      className="mt-3 grid grid-cols-[1fr_9rem] gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+    >
+      <div className="space-y-3">
+        <fieldset className="space-y-1">
+          <legend className="text-pencil mb-1 text-[0.87rem]">Start from</legend>
+          {BEGINNINGS.map(([value, title, about]) => (
+            <label key={value} className="flex cursor-pointer items-baseline gap-2">
+              <input
+                type="radio"
+                name="beginning"
+                className="accent-lagoon"
+                checked={kind === value}
+                onChange={() => {
+                  setKind(value);
+                  setId('');
+                }}
+              />
+              <span>
+                {title} <span className="text-pencil block text-[0.87rem]">{about}</span>
+              </span>
+            </label>
+          ))}
+        </fieldset>
+        {kind !== 'nothing' && (
+          <Label text="Which">
+            <Choice value={id} options={[{ value: '', label: 'Choose…' }, ...options]} onChoose={choose} />
+          </Label>
+        )}
+        <Label text="Name of the new figure">
+          <Input value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />
+        </Label>
+        <Button type="submit" tone="act" disabled={!ready || isLoading}>
+          Add to the line-up
+        </Button>
+      </div>
+      <div className="dotted flex items-end justify-center">
+        {official && (
+          <FigurePicture look={{ parts: official.parts, overrules: [] }} catalogue={catalogue} pxPerMm={5.6} label={official.name} />
+        )}
+        {part && partPosition && <PartPicture variant={part} position={partPosition} catalogue={catalogue} size={136} tacked={false} />}
+      </div>
+    </form>
+  );
+}
