@@ -29,7 +29,7 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
   await expect(page.getByTestId('height')).toHaveText('35.8 mm');
   await expect(page.getByRole('region', { name: 'Marks' })).toContainText('1.4 too tall');
   await page.getByRole('button', { name: 'Neck 1' }).click();
-  await page.getByRole('button', { name: 'Take off' }).click();
+  await page.getByRole('button', { name: 'Take off', exact: true }).click();
   await expect(page.getByTestId('height')).toHaveText('34.4 mm');
   await expect(page.getByRole('region', { name: 'Marks' })).toContainText('Nothing to mend');
 

@@ -78,11 +78,20 @@ export interface PaletteMatch {
   readonly moulds: readonly { readonly mould: Mould; readonly existence: Existence }[];
 }
 
-/** The palette colours nearest to a sampled colour, with which of the given moulds were made in each. */
-export function nearestPalette(hex: string, moulds: readonly Mould[], catalogue: Catalogue, most = 5): readonly PaletteMatch[] {
+/**
+ * The palette colours nearest to a sampled colour, with which of the given moulds were made in each. Skins are left out
+ * where nothing bare was sampled.
+ */
+export function nearestPalette(
+  hex: string,
+  moulds: readonly Mould[],
+  catalogue: Catalogue,
+  { skins = true, most = 5 }: { readonly skins?: boolean; readonly most?: number } = {},
+): readonly PaletteMatch[] {
   const cells = moulds.map((mould) => ({ mould, cells: new Map(coloursOfMould(mould, catalogue).map((cell) => [cell.colour.id, cell])) }));
   const lab = labOf(hex);
   return catalogue.data.colours
+    .filter((colour) => skins || colour.kind !== 'skin')
     .map((colour) => ({ colour, deltaE: ciede2000(lab, labOf(colour.hex)) }))
     .sort((a, b) => a.deltaE - b.deltaE)
     .slice(0, most)

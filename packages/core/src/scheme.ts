@@ -39,28 +39,29 @@ const SMALL_MM2 = 18;
 
 const ciede2000 = differenceCiede2000();
 
+const regionsOf = (test: RegExp): readonly Region[] => REGIONS.filter((region) => test.test(region));
+
 /** Regions a body part is the surface of. */
-const SURFACE: Readonly<Partial<Record<Position, (region: Region) => boolean>>> = {
-  head: (region) => region.startsWith('head.'),
-  torso: (region) => region.startsWith('torso.'),
-  'arm.L': (region) => region.startsWith('arm.') && region.endsWith('.L'),
-  'arm.R': (region) => region.startsWith('arm.') && region.endsWith('.R'),
-  'hand.L': (region) => region === 'hand.L',
-  'hand.R': (region) => region === 'hand.R',
-  hips: (region) => region.startsWith('leg.') || region.startsWith('hip.'),
-  lower: (region) => region.startsWith('leg.') || region.startsWith('hip.'),
+const SURFACE: Readonly<Partial<Record<Position, readonly Region[]>>> = {
+  head: regionsOf(/^head/),
+  torso: regionsOf(/^torso/),
+  'arm.L': regionsOf(/^arm.*L$/),
+  'arm.R': regionsOf(/^arm.*R$/),
+  'hand.L': regionsOf(/^hand.L$/),
+  'hand.R': regionsOf(/^hand.R$/),
+  hips: regionsOf(/^(leg|hip)/),
+  lower: regionsOf(/^(leg|hip)/),
 };
 
 type Add = (colour: string | undefined, areaMm2: number) => void;
 
 /** The areas of a part's own surface: its plastic, and its print on the zones it lies in. */
-function ofSurface(item: Worn, isOwn: (region: Region) => boolean, visibility: Visibility, add: Add): void {
-  const regions = REGIONS.filter(isOwn);
+function ofSurface(item: Worn, regions: readonly Region[], visibility: Visibility, add: Add): void {
   const printed = new Map<Region, number>();
   for (const motif of item.print?.motifs ?? [])
     for (const zone of motif.zones) {
       const region = regionAt(item.part.position, motif.face, zone, item.part.turned);
-      if (!region || !isOwn(region)) continue;
+      if (!region || !regions.includes(region)) continue;
       const share = MOTIF_SHARE * Math.max(0, 1 - (printed.get(region) ?? 0));
       printed.set(region, (printed.get(region) ?? 0) + share);
       const area = REGION_AREA_MM2[region] * visibility.of(region) * share;
@@ -104,8 +105,8 @@ export function visibleColours(worn: readonly Worn[], visibility: Visibility, ca
       known.at.add(position);
       seen.set(colour, known);
     };
-    const isOwn = SURFACE[position];
-    if (isOwn) ofSurface(item, isOwn, visibility, add);
+    const regions = SURFACE[position];
+    if (regions) ofSurface(item, regions, visibility, add);
     else ofCover(item, add);
   }
   return [...seen].map(([id, { areaMm2, at }]) => ({ colour: catalogue.colour(id), areaMm2, at: [...at] }));

@@ -86,10 +86,16 @@ describe('a sampled patch', () => {
 
 describe('the nearest palette colours', () => {
   test('come with ΔE, its reading, and whether the moulds in play exist in them', () => {
-    const [first, second] = nearestPalette('#A9333B', [CATALOGUE.mould('HA-2')], CATALOGUE, 2);
+    const [first, second] = nearestPalette('#A9333B', [CATALOGUE.mould('HA-2')], CATALOGUE, { most: 2 });
     expect([first?.colour.id, second?.colour.id]).toEqual(['red', 'crimson']);
     expect(first?.deltaE).toBeCloseTo(hexDifference('#A9333B', '#A8323A'), 9);
     expect(first?.reading).toBe('same to the eye');
     expect(first?.moulds.map((row) => [row.mould.number, row.existence])).toEqual([['HA-2', 'imagined']]);
+  });
+
+  test('skins are offered for what is bare alone', () => {
+    const [bare] = nearestPalette('#E6B98F', [], CATALOGUE);
+    const [dressed] = nearestPalette('#E6B98F', [], CATALOGUE, { skins: false });
+    expect([bare?.colour.id, dressed?.colour.kind === 'skin']).toEqual(['light', false]);
   });
 });

@@ -53,8 +53,11 @@ const escapeAttribute = (text: string): string =>
 const tidy = (n: number): string => String(Math.round(n * 100) / 100);
 
 /** Draws a look as SVG markup. Pure: the same picture on screen, in an export and in a test. */
-export function drawLook(look: Look, catalogue: Catalogue, options: DrawOptions): Drawing {
-  const worn = wornParts(look, catalogue);
+export const drawLook = (look: Look, catalogue: Catalogue, options: DrawOptions): Drawing =>
+  drawWorn(wornParts(look, catalogue), catalogue, options);
+
+/** Draws parts as they are worn; they need not be in the catalogue, only their moulds, prints and colours. */
+export function drawWorn(worn: readonly Worn[], catalogue: Catalogue, options: DrawOptions): Drawing {
   const where = joints(worn);
   const layers: Layer[] = [];
   const clips: string[] = [];

@@ -1,5 +1,5 @@
-import { overallHeight, wornParts, type Catalogue, type Look, type Mould, type Position, type Variant } from '@outfit/core';
-import { drawLook, type DrawOptions } from './draw.js';
+import { fillingAt, overallHeight, wornParts, type Catalogue, type Look, type Mould, type Position, type Variant } from '@outfit/core';
+import { drawLook, drawWorn, type DrawOptions } from './draw.js';
 import { besideReach, joints, place } from './place.js';
 import type { View } from './shape.js';
 
@@ -63,7 +63,7 @@ const PART_FRAMES: readonly (readonly [match: (position: Position, mould: Mould)
   [() => true, { x: -100, y: -140, width: 200, height: 150 }],
 ];
 
-/** One variant by itself from one side, framed for a thumbnail. Heads keep their neck post out of the picture. */
+/** One variant by itself from one side, framed for a thumbnail; it need not be in the catalogue. Heads keep their neck post out of the picture. */
 export function drawVariant(
   variant: Variant,
   position: Position,
@@ -71,13 +71,14 @@ export function drawVariant(
   idPrefix: string,
   view: View = 'front',
 ): { markup: string; viewBox: string } {
-  const look: Look = { parts: [{ position, variant: variant.id, turned: false }], overrules: [] };
-  const where = joints(wornParts(look, catalogue));
   const mould = catalogue.mouldOf(variant);
+  const part = { position, variant: variant.id, turned: false };
+  const worn = { part, variant, mould, print: catalogue.printOf(variant), fills: fillingAt(mould, position) ?? [position] };
+  const where = joints([worn]);
   const frame = PART_FRAMES.find(([match]) => match(position, mould))?.[1] ?? { x: -80, y: -145, width: 160, height: 160 };
   const { x, y, flip } = place(position, where, view);
   const box = { ...frame, x: x + (flip ? -(frame.x + frame.width) : frame.x), y: y + frame.y };
-  const { markup } = drawLook(look, catalogue, { view, idPrefix, paleHead: position === 'headgear' });
+  const { markup } = drawWorn([worn], catalogue, { view, idPrefix, paleHead: position === 'headgear' });
   return { markup, viewBox: boxText(box) };
 }
 

@@ -52,8 +52,16 @@ export const webApi = generatedApi.enhanceEndpoints({
     renameLook: keepFigure,
     binLook: keepFigure,
     restoreLook: keepFigure,
-    // An edition may imagine parts.
-    addEdition: { invalidatesTags: ['catalogue', 'figures'] },
+    addEdition: {
+      invalidatesTags: [],
+      // An edition may imagine parts: the catalogue is read first, so that no look names a part nobody knows yet.
+      onQueryStarted: async (_, { dispatch, queryFulfilled }) => {
+        const { data } = await queryFulfilled.catch(() => ({ data: null }));
+        if (!data) return;
+        await dispatch(generatedApi.endpoints.readCatalogue.initiate(undefined, { subscribe: false, forceRefetch: true }));
+        replaceFigure(dispatch, data);
+      },
+    },
     undoLook: keepLook,
     redoLook: keepLook,
     returnLook: keepLook,
@@ -78,7 +86,7 @@ export const webApi = generatedApi.enhanceEndpoints({
           const look = figures.flatMap((figure) => figure.looks).find((row) => row.id === id);
           if (!look || !catalogue) return;
           const next: Look = applyEdits(look, editLookDto.edits as LookEdit[], catalogue);
-          Object.assign(look, next);
+          Object.assign(look, next, { undo: editLookDto.label, redo: null });
         });
         try {
           replaceLook(dispatch, (await queryFulfilled).data);

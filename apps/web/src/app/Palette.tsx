@@ -77,7 +77,13 @@ function Finder({ onDone }: { readonly onDone: () => void }) {
     ['Own entries', '/catalogue/own'],
     ['Market', '/market'],
   ];
-  const figures = lineUps.flatMap((lineUp) => lineUp.figures.map((row) => ({ row, lineUp })));
+  const figures = lineUps
+    .flatMap((lineUp) => lineUp.figures.map((row) => ({ row, lineUp })))
+    .filter(({ row, lineUp }) => matches(row.brief.name, row.role, lineUp.name))
+    .slice(0, words === '' ? 4 : 8);
+  const places = [...lineUps.map((lineUp) => [lineUp.name, `/line-ups/${lineUp.id}`] as const), ...actions]
+    .filter(([label]) => matches(label))
+    .slice(0, 8);
   return (
     <Command label="Find anything" shouldFilter={false} loop>
       <Command.Input
@@ -88,26 +94,24 @@ function Finder({ onDone }: { readonly onDone: () => void }) {
       />
       <Command.List className="max-h-[50vh] overflow-auto py-1">
         <Command.Empty className="text-pencil px-4 py-3">Nothing is called so.</Command.Empty>
-        <Group heading="Figures">
-          {figures
-            .filter(({ row, lineUp }) => matches(row.brief.name, row.role, lineUp.name))
-            .slice(0, words === '' ? 4 : 8)
-            .map(({ row, lineUp }) => (
+        {figures.length > 0 && (
+          <Group heading="Figures">
+            {figures.map(({ row, lineUp }) => (
               <Command.Item key={row.id} value={`figure ${row.id}`} className={ITEM} onSelect={() => go(`/figures/${row.id}/fitting`)}>
                 {row.brief.name} <span className="text-pencil text-[0.87rem]">{lineUp.name}</span>
               </Command.Item>
             ))}
-        </Group>
-        <Group heading="Line-ups and places">
-          {[...lineUps.map((lineUp) => [lineUp.name, `/line-ups/${lineUp.id}`] as const), ...actions]
-            .filter(([label]) => matches(label))
-            .slice(0, 8)
-            .map(([label, path]) => (
+          </Group>
+        )}
+        {places.length > 0 && (
+          <Group heading="Line-ups and places">
+            {places.map(([label, path]) => (
               <Command.Item key={path} value={`place ${path}`} className={ITEM} onSelect={() => go(path)}>
                 {label}
               </Command.Item>
             ))}
-        </Group>
+          </Group>
+        )}
         {words.length >= LEAST_LETTERS && (data?.variants.length ?? 0) > 0 && (
           <Group heading="Parts">
             {data?.variants

@@ -1,4 +1,4 @@
-import { judge, P40 } from '@outfit/core';
+import { graveCount, judge, P40 } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import { plural } from '@/ui/format';
@@ -47,7 +47,7 @@ function Stages() {
     const { marks, cost } = judge(chosenLookOf(figure), figure.brief, catalogue, P40, supply, company);
     return {
       brief: `${figure.brief.features.length} wanted`,
-      fitting: marks.open.length === 0 ? 'no marks' : plural(marks.open.length, 'mark'),
+      fitting: graveCount(marks) === 0 ? 'no marks' : plural(graveCount(marks), 'mark'),
       errand: cost.toBuy === 0 ? 'all owned' : `${cost.toBuy} to buy`,
     };
   }, [figure, catalogue, supply, company]);

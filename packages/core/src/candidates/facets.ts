@@ -1,9 +1,15 @@
-import type { Catalogue, Variant } from '../catalogue.js';
+import type { Catalogue, Print, Variant } from '../catalogue.js';
 
 /** Small whole numbers for everything of a variant that ranking looks at, by its row in the catalogue. −1 stands for none. */
 export interface VariantFacets {
   readonly print: Int32Array;
   readonly base: Int32Array;
+  /** Places of the ids in alphabetical order. */
+  readonly idOrder: Int32Array;
+  /** Prints with a motif on the front alone, by their number. */
+  readonly frontOnly: ReadonlySet<number>;
+  /** Prints with skin in them, by their number. */
+  readonly skinPrints: ReadonlySet<number>;
   readonly hair: Int32Array;
   readonly skin: Int32Array;
   /** The same number for the same colours in the same order. */
@@ -12,6 +18,7 @@ export interface VariantFacets {
   readonly eachColour: Int32Array;
   readonly rowsOfMould: ReadonlyMap<string, readonly number[]>;
   readonly colourCount: number;
+  readonly printCount: number;
 }
 
 export const COLOURS_OF_ROW = 3;
@@ -23,6 +30,23 @@ export function facetsOf(catalogue: Catalogue): VariantFacets {
   let facets = known.get(catalogue);
   if (!facets) known.set(catalogue, (facets = build(catalogue)));
   return facets;
+}
+
+/** Is every motif also on another face than the front? */
+const goesRound = ({ motifs }: Print): boolean =>
+  motifs.every((motif) => motif.face !== 'front' || motifs.some((other) => other.motif === motif.motif && other.face !== 'front'));
+
+const hasSkin = ({ motifs }: Print, catalogue: Catalogue): boolean =>
+  motifs.some((motif) => motif.colours.some((id) => catalogue.colour(id).kind === 'skin'));
+
+/** The place of each text among all of them in order. */
+function orderOf(texts: readonly string[]): Int32Array {
+  const places = new Int32Array(texts.length);
+  texts
+    .map((text, i) => ({ text, i }))
+    .sort((a, b) => (a.text < b.text ? -1 : 1))
+    .forEach(({ i }, place) => (places[i] = place));
+  return places;
 }
 
 function build(catalogue: Catalogue): VariantFacets {
@@ -57,5 +81,11 @@ function build(catalogue: Catalogue): VariantFacets {
     eachColour,
     rowsOfMould,
     colourCount: colours.length,
+    printCount: prints.length,
+    idOrder: orderOf(variants.map((variant) => variant.id)),
+    skinPrints: new Set(prints.flatMap((print, i) => (hasSkin(print, catalogue) ? [i] : []))),
+    frontOnly: new Set(
+      prints.flatMap((print, i) => (print.motifs.every((motif) => motif.face !== 'front') || goesRound(print) ? [] : [i])),
+    ),
   };
 }

@@ -6,7 +6,7 @@ import { fillingAt, placeOf, type Look, type LookPart, type Worn } from '../look
 import { applyEdit } from '../lookEdits.js';
 import { POSITIONS, shelfOf, STACKS, type Position } from '../positions.js';
 import type { System } from '../system.js';
-import { facetsOf } from './facets.js';
+import { facetsOf, type VariantFacets } from './facets.js';
 import { changeOf, MarkReader, sameProblem, withItem, type MarksNow } from './markReader.js';
 import { WishReader } from './wishReader.js';
 
@@ -48,7 +48,7 @@ export interface Candidate {
 }
 
 /** How many of the best are judged by their colour scheme too; beyond them it would cost more than it tells. */
-export const SCHEME_AMONG_BEST = 400;
+export const SCHEME_AMONG_BEST = 120;
 
 const SCHEME = RULES.flatMap((rule, bit) => (rule.id === 'scheme.count' ? [{ bit, rule }] : []));
 
@@ -59,23 +59,30 @@ function anchorFor(mould: Mould, position: Position): Position | null {
   return mould.fills.map((alternative) => alternative[0]).find((anchor) => anchor !== undefined && shelfOf(anchor) === 'hips') ?? null;
 }
 
-interface Draft {
-  readonly row: number;
+/** One mould at the spot: the look with it on, and where its variants begin among all candidates. */
+interface MouldAt {
+  readonly mould: Mould;
   readonly anchor: Position;
-  readonly gain: number;
-  readonly worn: Worn;
+  readonly rows: readonly number[];
   readonly around: Subject;
   readonly item: Worn;
-  rank: number;
-  raises: number;
-  settles: number;
-  blocked: boolean;
+}
+
+/** Columns of what is known of each candidate while it is ranked. */
+interface Drafts {
+  readonly rows: Uint32Array;
+  readonly moulds: Uint16Array;
+  readonly gains: Float64Array;
+  readonly ranks: Float64Array;
+  readonly raises: Uint32Array;
+  readonly settles: Uint32Array;
+  readonly blocked: Uint8Array;
 }
 
 /**
  * Ranks every variant that fits a position: likeness gained with everything else fixed, less the problems it raises,
  * then owned first, then landed price (calculations, *Candidates for a position*). Blocked candidates come last. The
- * order of the first 400 minds the colour scheme; the outcome is otherwise that of judging each look in full.
+ * order of the best minds the colour scheme; the outcome is otherwise that of judging each look in full.
  */
 export function rankCandidates(
   look: Look,
@@ -91,56 +98,85 @@ export function rankCandidates(
   const likenessNow = likeness(now).score;
   const marksNow: MarksNow = new Map(checkLook(now).open.map((mark) => [sameProblem(mark), mark]));
   const wornNow = wornAt(look, spot);
-  const drafts: Draft[] = [];
+  const moulds = mouldsAt(spot, now, facets);
+  const drafts = emptyDrafts(moulds.reduce((all, { rows }) => all + rows.length, 0));
   let wornRow = -1;
-  for (const mould of catalogue.data.moulds) {
-    const anchor = anchorFor(mould, spot.position);
-    const rows = anchor === null ? undefined : facets.rowsOfMould.get(mould.number);
-    const [sample] = rows ?? [];
-    if (anchor === null || rows === undefined || sample === undefined) continue;
-    const around = dressed(look, { ...spot, position: anchor }, catalogue.data.variants[sample]?.id ?? '', now);
-    const item = around.worn.find(
-      (other) => other.part.position === anchor && placeOf(other.part) === placeOf(spotIn(around.look, spot, anchor)),
-    );
-    if (!item) continue;
-    const wishes = new WishReader(around, item, facets);
-    const marks = new MarkReader(around, item, marksNow, facets);
+  let i = 0;
+  for (const [at, { mould, anchor, rows, around, item }] of moulds.entries()) {
+    const wornAtRow = (row: number): Worn => wornAs(item, catalogue.data.variants[row] ?? item.variant, mould, catalogue);
+    const wishes = new WishReader(around, item, facets, wornAtRow);
+    const marks = new MarkReader(around, item, marksNow, facets, wornAtRow);
+    const wornVariant = wornNow?.position === anchor ? catalogue.resolve(wornNow.variant) : null;
     for (const row of rows) {
       const variant = catalogue.data.variants[row];
       if (!variant) continue;
-      if (wornNow && wornNow.position === anchor && catalogue.resolve(wornNow.variant) === variant.id) {
-        wornRow = row;
-        drafts.push({ row, anchor, gain: 0, worn: item, around, item, rank: 0, raises: 0, settles: 0, blocked: false });
-        continue;
+      drafts.rows[i] = row;
+      drafts.moulds[i] = at;
+      if (variant.id === wornVariant) wornRow = row;
+      else {
+        marks.read(row, variant.made !== undefined);
+        const gain = wishes.score(row) - likenessNow;
+        drafts.gains[i] = gain;
+        drafts.ranks[i] = gain - marks.penalty;
+        drafts.raises[i] = marks.raises;
+        drafts.settles[i] = marks.settles;
+        drafts.blocked[i] = marks.blocks ? 1 : 0;
       }
-      const worn: Worn = {
-        part: { ...item.part, variant: variant.id },
-        variant,
-        mould,
-        print: catalogue.printOf(variant),
-        fills: item.fills,
-      };
-      const gain = wishes.score(row, worn) - likenessNow;
-      const { raises, settles, penalty, blocks } = marks.change(row, worn);
-      drafts.push({ row, anchor, gain, worn, around, item, rank: gain - penalty, raises, settles, blocked: blocks });
+      i += 1;
     }
   }
-  const order = inOrder(catalogue, supply);
-  drafts.sort(order);
-  const best = drafts.slice(0, SCHEME_AMONG_BEST);
-  for (const draft of best) if (draft.row !== wornRow) mindScheme(draft, marksNow);
-  best.sort(order);
-  best.forEach((draft, i) => (drafts[i] = draft));
+  const reach = reachOf(drafts, catalogue, supply);
+  const order = Uint32Array.from(drafts.rows.keys()).sort(compare(drafts, reach, facets));
+  const best = order.slice(0, SCHEME_AMONG_BEST);
+  for (const draft of best) if (drafts.rows[draft] !== wornRow) mindScheme(drafts, draft, moulds, marksNow, catalogue);
+  order.set(best.sort(compare(drafts, reach, facets)));
+  const inPlace = <T extends Uint32Array | Uint8Array | Float64Array>(column: T): T =>
+    column.slice().map((_, place) => column[order[place] ?? 0] ?? 0) as T;
   return {
-    rows: Uint32Array.from(drafts, (draft) => draft.row),
-    anchors: Uint8Array.from(drafts, (draft) => POSITIONS.indexOf(draft.anchor)),
-    gains: Float64Array.from(drafts, (draft) => draft.gain),
-    ranks: Float64Array.from(drafts, (draft) => draft.rank),
-    raises: Uint32Array.from(drafts, (draft) => draft.raises),
-    settles: Uint32Array.from(drafts, (draft) => draft.settles),
-    blocked: Uint8Array.from(drafts, (draft) => (draft.blocked ? 1 : 0)),
+    rows: inPlace(drafts.rows),
+    anchors: Uint8Array.from(order, (draft) => POSITIONS.indexOf(moulds[drafts.moulds[draft] ?? 0]?.anchor ?? spot.position)),
+    gains: inPlace(drafts.gains),
+    ranks: inPlace(drafts.ranks),
+    raises: inPlace(drafts.raises),
+    settles: inPlace(drafts.settles),
+    blocked: inPlace(drafts.blocked),
     worn: wornRow,
   };
+}
+
+const emptyDrafts = (length: number): Drafts => ({
+  rows: new Uint32Array(length),
+  moulds: new Uint16Array(length),
+  gains: new Float64Array(length),
+  ranks: new Float64Array(length),
+  raises: new Uint32Array(length),
+  settles: new Uint32Array(length),
+  blocked: new Uint8Array(length),
+});
+
+const wornAs = (item: Worn, variant: Variant, mould: Mould, catalogue: Catalogue): Worn => ({
+  part: { ...item.part, variant: variant.id },
+  variant,
+  mould,
+  print: catalogue.printOf(variant),
+  fills: item.fills,
+});
+
+/** Every mould that fits the spot, each with the look it would make. */
+function mouldsAt(spot: Spot, now: Subject, facets: VariantFacets): readonly MouldAt[] {
+  const { catalogue, look } = now;
+  return catalogue.data.moulds.flatMap((mould): readonly MouldAt[] => {
+    const anchor = anchorFor(mould, spot.position);
+    const rows = anchor === null ? undefined : facets.rowsOfMould.get(mould.number);
+    const [sample] = rows ?? [];
+    if (anchor === null || rows === undefined || sample === undefined) return [];
+    const variant = catalogue.data.variants[sample]?.id ?? '';
+    const next = applyEdit(look, { action: 'put on', variant, ...spot, position: anchor }, catalogue);
+    const around = subject(next, now.brief, catalogue, now.system, now.supply, now.company);
+    const at = placeOf(spotIn(next, spot, anchor));
+    const item = around.worn.find((other) => other.part.position === anchor && placeOf(other.part) === at);
+    return item ? [{ mould, anchor, rows, around, item }] : [];
+  });
 }
 
 /** One row of a ranking in full. */
@@ -178,30 +214,37 @@ function spotIn(look: Look, spot: Spot, position: Position): Spot {
   return { position, place: Math.min(spot.place ?? 0, Math.max(0, stacked - 1)) };
 }
 
-function dressed(look: Look, spot: Spot, variant: string, now: Subject): Subject {
-  const next = applyEdit(look, { action: 'put on', variant, ...spot }, now.catalogue);
-  return subject(next, now.brief, now.catalogue, now.system, now.supply, now.company);
+function mindScheme(drafts: Drafts, draft: number, moulds: readonly MouldAt[], now: MarksNow, catalogue: Catalogue): void {
+  const at = moulds[drafts.moulds[draft] ?? 0];
+  const variant = catalogue.data.variants[drafts.rows[draft] ?? -1];
+  if (!at || !variant) return;
+  const worn = wornAs(at.item, variant, at.mould, catalogue);
+  const { raises, settles, penalty } = changeOf(SCHEME, withItem(at.around, at.item, worn), now);
+  drafts.raises[draft] = (drafts.raises[draft] ?? 0) | raises;
+  drafts.settles[draft] = (drafts.settles[draft] ?? 0) | settles;
+  drafts.ranks[draft] = (drafts.ranks[draft] ?? 0) - penalty;
 }
 
-function mindScheme(draft: Draft, now: MarksNow): void {
-  const { raises, settles, penalty } = changeOf(SCHEME, withItem(draft.around, draft.item, draft.worn), now);
-  draft.raises |= raises;
-  draft.settles |= settles;
-  draft.rank -= penalty;
+/** How near each candidate is to hand: owned before everything, then by price, what nobody sells last. */
+function reachOf({ rows }: Drafts, catalogue: Catalogue, supply: Supply): Float64Array {
+  const reach = new Float64Array(rows.length);
+  for (let i = 0; i < rows.length; i += 1) {
+    const id = catalogue.data.variants[rows[i] ?? -1]?.id ?? '';
+    reach[i] = supply.owned(id) > 0 ? -1 : (supply.landedMinor(id) ?? Number.MAX_SAFE_INTEGER);
+  }
+  return reach;
 }
 
 /** Blocked last; then by rank to a tenth of a point, owned before others, the cheaper before the dearer. */
-function inOrder(catalogue: Catalogue, supply: Supply): (a: Draft, b: Draft) => number {
-  const { variants } = catalogue.data;
-  const idOf = (draft: Draft): string => variants[draft.row]?.id ?? '';
-  const landed = (draft: Draft): number => supply.landedMinor(idOf(draft)) ?? Number.MAX_SAFE_INTEGER;
+function compare({ rows, ranks, blocked }: Drafts, reach: Float64Array, { idOrder }: VariantFacets): (a: number, b: number) => number {
+  const first = new Float64Array(rows.length);
+  for (let i = 0; i < rows.length; i += 1) first[i] = (blocked[i] === 1 ? BLOCKED_BY : 0) - Math.round((ranks[i] ?? 0) * 10);
   return (a, b) =>
-    Number(a.blocked) - Number(b.blocked) ||
-    Math.round(b.rank * 10) - Math.round(a.rank * 10) ||
-    Number(supply.owned(idOf(b)) > 0) - Number(supply.owned(idOf(a)) > 0) ||
-    landed(a) - landed(b) ||
-    (idOf(a) < idOf(b) ? -1 : 1);
+    (first[a] ?? 0) - (first[b] ?? 0) || (reach[a] ?? 0) - (reach[b] ?? 0) || (idOrder[rows[a] ?? 0] ?? 0) - (idOrder[rows[b] ?? 0] ?? 0);
 }
+
+/** More than any rank in tenths of a point. */
+const BLOCKED_BY = 1e9;
 
 export { whyRank, type RankTerm } from './whyRank.js';
 export type { Mark };

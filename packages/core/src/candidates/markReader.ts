@@ -1,5 +1,6 @@
 import type { Mark, PartFacet, Severity, Subject } from '../checks/check.js';
 import { RULES } from '../checks/index.js';
+import { SEEN_FROM_THE_SIDE } from '../checks/printSides.js';
 import { shownFace } from '../face.js';
 import type { Worn } from '../look.js';
 import type { VariantFacets } from './facets.js';
@@ -69,7 +70,12 @@ export function changeOf(rules: Rules, subject: Subject, now: MarksNow): Change 
 }
 
 /** The problems a look would have for every variant of one mould at one position. */
-export class MarkReader {
+export class MarkReader implements Change {
+  /** What the variant read last changes; kept here and not in an object for each, because there are tens of thousands. */
+  raises = 0;
+  settles = 0;
+  penalty = 0;
+  blocks = false;
   private readonly known = GROUPS.map(() => new Map<number, Change>());
   private readonly skips: readonly boolean[];
 
@@ -78,38 +84,64 @@ export class MarkReader {
     private readonly item: Worn,
     private readonly now: MarksNow,
     private readonly facets: VariantFacets,
+    private readonly wornAs: (row: number) => Worn,
   ) {
     const { bannedFigures, bannedSources } = subject.brief;
     this.skips = GROUPS.map(({ reads }) => reads.includes('whole') && bannedFigures.length + bannedSources.length === 0);
   }
 
-  change(row: number, worn: Worn): Change {
-    let [raises, settles, penalty, blocks] = [0, 0, 0, false];
-    for (const [i, { reads, rules }] of GROUPS.entries()) {
-      if (this.skips[i]) continue;
-      const key = this.keyOf(reads, row, worn);
-      const known = this.known[i]?.get(key);
-      const change = known ?? changeOf(rules, withItem(this.subject, this.item, worn), this.now);
-      if (!known) this.known[i]?.set(key, change);
-      raises |= change.raises;
-      settles |= change.settles;
-      penalty += change.penalty;
-      blocks ||= change.blocks;
+  /** Reads the variant of a row; what it changes stands in the fields afterwards. */
+  read(row: number, isMade: boolean): void {
+    this.raises = this.settles = this.penalty = 0;
+    this.blocks = false;
+    for (let i = 0; i < GROUPS.length; i += 1) {
+      const group = GROUPS[i];
+      const known = this.known[i];
+      if (!group || !known || this.skips[i]) continue;
+      const key = this.keyOf(group.reads, row, isMade);
+      let change = known.get(key);
+      if (!change) known.set(key, (change = changeOf(group.rules, withItem(this.subject, this.item, this.wornAs(row)), this.now)));
+      this.raises |= change.raises;
+      this.settles |= change.settles;
+      this.penalty += change.penalty;
+      if (change.blocks) this.blocks = true;
     }
-    return { raises, settles, penalty, blocks };
   }
 
-  private keyOf(reads: readonly PartFacet[], row: number, { variant }: Worn): number {
+  /** One small number for what a group of checks looks at. */
+  private keyOf(reads: readonly PartFacet[], row: number, isMade: boolean): number {
     const { facets } = this;
-    const base = facets.colourCount + 1;
+    const { position } = this.item.part;
+    const colours = facets.colourCount + 1;
+    const print = facets.print[row] ?? -1;
+    const base = (facets.base[row] ?? -1) + 1;
     let key = 0;
-    for (const facet of reads) {
-      if (facet === 'whole') return row;
-      if (facet === 'imagined') return variant.made === undefined ? row + 1 : 0;
-      if (facet === 'made') key = key * 2 + (variant.made === undefined ? 0 : 1);
-      else if (facet === 'print') key = key * 65_536 + (facets.print[row] ?? -1) + 1;
-      else key = key * base + (facets[facet][row] ?? -1) + 1;
-    }
+    for (const facet of reads)
+      switch (facet) {
+        case 'whole':
+          return row;
+        case 'made':
+          key = key * 2 + (isMade ? 1 : 0);
+          break;
+        case 'print':
+          key = key * (facets.printCount + 1) + print + 1;
+          break;
+        case 'printed skin':
+          key = key * (facets.printCount + 1) + (facets.skinPrints.has(print) ? print + 1 : 0);
+          break;
+        case 'face':
+          key = key * colours + (position === 'head' ? base : 0);
+          break;
+        case 'cloth':
+          key = key * colours + (position === 'torso' ? base : 0);
+          break;
+        case 'bare sides':
+          key = key * colours + (SEEN_FROM_THE_SIDE.has(position) && facets.frontOnly.has(print) ? base : 0);
+          break;
+        case 'hair':
+        case 'skin':
+          key = key * colours + (facets[facet][row] ?? -1) + 1;
+      }
     return key;
   }
 }

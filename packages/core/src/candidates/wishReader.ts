@@ -28,6 +28,7 @@ export class WishReader {
     private readonly subject: Subject,
     private readonly item: Worn,
     private readonly facets: VariantFacets,
+    private readonly wornAs: (row: number) => Worn,
   ) {
     const wishes = countedWishes(subject.brief);
     this.most = wishes.reduce((all, feature) => all + pointsOf(feature), 0);
@@ -57,11 +58,11 @@ export class WishReader {
   }
 
   /** Likeness with the variant of this row on. */
-  score(row: number, worn: Worn): number {
+  score(row: number): number {
     let points = this.settledPoints;
     let missed = this.settledMissed;
     for (const wish of this.open) {
-      const best = Math.max(wish.others, this.ownAnswer(wish, row, worn));
+      const best = Math.max(wish.others, this.ownAnswer(wish, row));
       const s = wish.feature.kind === 'absence' ? 1 - best : best;
       points += pointsOf(wish.feature) * s;
       if (isMissed(wish.feature, s)) missed = true;
@@ -69,11 +70,11 @@ export class WishReader {
     return scoreOf(points, this.most, missed);
   }
 
-  private ownAnswer(wish: OpenWish, row: number, worn: Worn): number {
+  private ownAnswer(wish: OpenWish, row: number): number {
     if (wish.byColour) return this.colourAnswer(wish.byColour, wish.feature, row);
     const key = this.keyOf(wish.feature, row);
     let s = wish.own.get(key);
-    if (s === undefined) wish.own.set(key, (s = readPart(wish.feature, worn, this.subject).s));
+    if (s === undefined) wish.own.set(key, (s = readPart(wish.feature, this.wornAs(row), this.subject).s));
     return s;
   }
 

@@ -134,5 +134,9 @@ const briefFor = ({ variation }: Look, brief: Brief): Brief =>
 
 export type Check = (subject: Subject) => readonly Mark[];
 
-/** What of one part, beside its mould, can change a check's outcome; ranking evaluates a check once per such facet. */
-export type PartFacet = 'print' | 'base' | 'hair' | 'skin' | 'made' | 'imagined' | 'whole';
+/**
+ * What of one part, beside its mould, can change a check's outcome; ranking evaluates a check once per such facet.
+ * *face* is the plastic of a head, *cloth* that of a torso, *bare sides* the plastic under a print that is on the front
+ * alone, *printed skin* a print with skin in it.
+ */
+export type PartFacet = 'print' | 'printed skin' | 'face' | 'cloth' | 'bare sides' | 'hair' | 'skin' | 'made' | 'whole';

@@ -47,15 +47,15 @@ export const RULES: readonly Rule[] = [
   rule('fit.headgear', fitHeadgear),
   rule('fit.grip', fitGrip),
   rule('fit.stand', fitStand),
-  rule('skin.match', skinMatch, ['skin', 'base', 'print']),
-  rule('skin.school', skinSchool, ['skin', 'print']),
+  rule('skin.match', skinMatch, ['skin', 'face', 'printed skin']),
+  rule('skin.school', skinSchool, ['skin', 'face', 'printed skin']),
   rule('hair.brow', hairBrow, ['hair', 'print']),
   rule('head.second-face', headSecondFace, ['print']),
   rule('print.hidden', printHidden, ['print']),
   rule('print.leak', printLeak, ['print']),
   rule('print.belt', printBelt, ['print']),
-  rule('print.continuity', printContinuity, ['print', 'base']),
-  rule('print.sides', printSides, ['print', 'base']),
+  rule('print.continuity', printContinuity, ['print', 'cloth']),
+  rule('print.sides', printSides, ['print', 'bare sides']),
   rule('print.turned', printTurned, ['print']),
   rule('scheme.count', schemeCount, ['whole']),
   rule('height.band', heightBand),
@@ -67,7 +67,7 @@ export const RULES: readonly Rule[] = [
   rule('donor.hole', donorHole, ['whole'], false),
   rule('risk.swap', riskSwap, ['whole'], false),
   rule('risk.irreversible', riskIrreversible, [], false),
-  rule('exists.colour', existsColour, ['imagined']),
+  rule('exists.colour', existsColour, ['made']),
   rule('rule.practical', rulePractical),
 ];
 
@@ -79,6 +79,9 @@ export interface Marks {
   /** Problems the person waved off, with their reasons. */
   readonly overruled: readonly { readonly mark: Mark; readonly reason: string }[];
 }
+
+/** How many problems stand that block or show; notes apart. */
+export const graveCount = ({ open }: Marks): number => open.filter((mark) => mark.severity !== 'note').length;
 
 /** Runs every check over a look and sets aside what the person overruled. */
 export function checkLook(subject: Subject): Marks {

@@ -1,11 +1,14 @@
 import type { Print } from '../catalogue.js';
 import { colourDifference, readDifference } from '../colour.js';
+import type { Position } from '../positions.js';
 import type { Check } from './check.js';
 import { keyOf, reprinted, spot, swaps } from './remedies.js';
 
 /** A print of less than this many zones is a patch, and may stand on the front alone. */
 const LEAST_ZONES = 2;
 const LEAST_DELTA_E = 12;
+/** Parts whose sides are seen as much as their front. */
+export const SEEN_FROM_THE_SIDE: ReadonlySet<Position> = new Set<Position>(['hips', 'lower', 'leg.L', 'leg.R', 'arm.L', 'arm.R']);
 
 /** Is every motif of a print either a patch, or also on another face than the front? */
 function goesAllRound(print: Print | null): boolean {
@@ -19,7 +22,7 @@ function goesAllRound(print: Print | null): boolean {
 export const printSides: Check = (subject) => {
   const { worn, catalogue } = subject;
   return worn.flatMap((item) => {
-    if (!/^(hips|lower|leg|arm)/.test(item.part.position)) return [];
+    if (!SEEN_FROM_THE_SIDE.has(item.part.position)) return [];
     const motifs = item.print?.motifs ?? [];
     const goesRound = (id: string): boolean => motifs.some((motif) => motif.motif === id && motif.face !== 'front');
     const base = catalogue.colour(item.variant.colours[0] ?? '');

@@ -12,6 +12,8 @@ import { AREA_WORDS } from './areaWords';
 import { PictureViewer, type PicturePoint } from './PictureViewer';
 import { useRaster } from './useRaster';
 
+/** Areas where skin may be in sight. */
+const BARE: readonly Area[] = ['face', 'arms', 'hands', 'legs', 'whole'];
 const EXISTENCE_WORDS: Readonly<Record<Existence, string>> = { made: 'made', imagined: 'imagined', never: 'never made' };
 const [LEAST_DISC, MOST_DISC, FIRST_DISC] = [1, 80, 12];
 
@@ -41,7 +43,10 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
     const worn = wornParts(look, catalogue).filter((item) => positions.includes(shelfOf(item.part.position)));
     return [...new Set(worn.map((item) => item.mould))];
   }, [area, look, catalogue]);
-  const matches = useMemo(() => (patch ? nearestPalette(patch.hex, moulds, catalogue) : []), [patch, moulds, catalogue]);
+  const matches = useMemo(
+    () => (patch ? nearestPalette(patch.hex, moulds, catalogue, { skins: BARE.includes(area) }) : []),
+    [patch, moulds, catalogue, area],
+  );
 
   const pin = (pins: PinDto[]): void =>
     void savePins({ id: picture.id, pinsDto: { pins } })
@@ -114,7 +119,7 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
                 <li key={match.colour.id} className="border-rule border-t pt-1">
                   <div className="flex items-center gap-1.5">
                     <span className="flex-1">
-                      <Swatch colour={match.colour} reading={`${match.deltaE.toFixed(1)}, ${match.reading}`} />
+                      <Swatch colour={match.colour} />
                     </span>
                     <Button className="!px-2 !py-0" onClick={() => wish(match.colour.id)}>
                       Wish for it
@@ -128,6 +133,7 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
                     </Button>
                   </div>
                   <p className="text-pencil text-[0.87rem]">
+                    {match.deltaE.toFixed(1)}, {match.reading};{' '}
                     {match.moulds.length === 0
                       ? 'nothing is worn there yet'
                       : match.moulds.map(({ mould, existence }) => `${mould.name}: ${EXISTENCE_WORDS[existence]}`).join(', ')}

@@ -97,7 +97,7 @@ export function PictureViewer({ picture, point, disc, onPoint }: PictureViewerPr
         tabIndex={0}
         aria-label={`${picture.name}. Arrow keys aim, Enter picks, plus and minus come nearer or go back.`}
         viewBox={`${left} ${top} ${wide} ${high}`}
-        className="absolute inset-0 h-full w-full cursor-crosshair touch-none -outline-offset-2"
+        className="absolute inset-0 h-full w-full outline-lagoon cursor-crosshair touch-none -outline-offset-2"
         onKeyDown={onKeyDown}
         onPointerDown={(event) => {
           grabbed.current = { x: event.clientX, y: event.clientY, centre };

@@ -93,7 +93,7 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
                     onChoose={(kind) => change(feature.id, { kind, target: firstTarget(kind, catalogue) })}
                   />
                 </td>
-                <td className="w-40">
+                <td className="w-48">
                   <TargetField
                     kind={feature.kind}
                     target={feature.target}

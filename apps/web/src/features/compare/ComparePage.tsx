@@ -1,4 +1,4 @@
-import { differences, effortOf, fixList, judge, P40, positionName, type Look } from '@outfit/core';
+import { differences, effortOf, fixList, graveCount, judge, P40, positionName, type Look } from '@outfit/core';
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -121,7 +121,7 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
           </button>
         )}
       </div>
-      <div className="dotted flex justify-center gap-1 px-2 pt-3">
+      <div className="dotted flex h-60 items-end justify-center gap-1 px-2">
         {(['front', 'back'] as const).map((view) => (
           <FigurePicture key={view} look={look} catalogue={catalogue} pxPerMm={PX_PER_MM} view={view} label={`${column.name}, ${view}`} />
         ))}
@@ -137,7 +137,7 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
         <dt className="text-pencil">To buy</dt>
         <dd>{cost.toBuy === 0 ? 'nothing' : `${cost.toBuy}, about ${money(cost.toPay.total, currency)}`}</dd>
         <dt className="text-pencil">Marks</dt>
-        <dd>{marks.open.length === 0 ? 'none' : plural(marks.open.length, 'mark')}</dd>
+        <dd>{graveCount(marks) === 0 ? 'none' : plural(graveCount(marks), 'mark')}</dd>
         <dt className="text-pencil">School</dt>
         <dd>{school.school}</dd>
         {look.verdict && (
@@ -150,7 +150,13 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
           </>
         )}
       </dl>
-      {column !== first && <ChangeSum figure={figure} column={column} first={first} />}
+      {column === first ? (
+        <p className="bg-paper border-rule text-pencil border-b px-4 py-2 text-[0.93rem]">The others are compared with this one.</p>
+      ) : changed.length === 0 ? (
+        <p className="bg-paper border-rule border-b px-4 py-2 text-[0.93rem]">The same as the first.</p>
+      ) : (
+        <ChangeSum figure={figure} column={column} first={first} />
+      )}
       <ul aria-label={`Parts of ${column.name}`} className="bg-sheet flex-1 px-4 pt-1 pb-3 text-[0.87rem]">
         {look.parts.map((part) => (
           <li

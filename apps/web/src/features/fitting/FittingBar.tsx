@@ -24,7 +24,7 @@ export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: Fitt
   const turned = (place: string): boolean => look.parts.some((part) => part.position === place && part.turned);
   return (
     <div className="border-rule bg-sheet flex items-center gap-1.5 border-b px-3 py-1.5">
-      <div role="group" aria-label="View" className="border-rule rounded-cut flex overflow-hidden border">
+      <div role="group" aria-label="View" className="border-rule rounded-cut flex shrink-0 overflow-hidden border">
         {VIEWS.map((side) => (
           <button
             key={side}
@@ -49,9 +49,6 @@ export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: Fitt
       ))}
       <MorePlaces look={look} onChoose={onChoose} />
       <span className="ml-auto" />
-      <span role="status" className="text-pencil text-[0.83rem]">
-        {edits.saving ? 'Saving…' : 'Saved'}
-      </span>
       <Button
         tone="quiet"
         className="!px-1"

@@ -1,6 +1,6 @@
 import { applyEdit, judge, P40, positionName, shelfOf, type Candidate, type Look, type Spot } from '@outfit/core';
 import { VIEWS, type View } from '@outfit/drawing';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { FigureDto, LookDto } from '@/api';
 import { useCompany } from '@/app/company';
@@ -40,18 +40,20 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const [preview, setPreview] = useState<Candidate | null>(null);
   const edits = useLookEdits(look);
 
+  // Changes may come faster than the address follows: each builds on the last one, not on what the page has read.
+  const address = useRef(params);
+  useEffect(() => {
+    address.current = params;
+  }, [params]);
   const put = useCallback(
-    (changes: Readonly<Record<string, string | null>>): void =>
-      setParams(
-        (before) => {
-          const next = new URLSearchParams(before);
-          for (const [key, value] of Object.entries(changes))
-            if (value === null || value === '') next.delete(key);
-            else next.set(key, value);
-          return next;
-        },
-        { replace: true },
-      ),
+    (changes: Readonly<Record<string, string | null>>): void => {
+      const next = new URLSearchParams(address.current);
+      for (const [key, value] of Object.entries(changes))
+        if (value === null || value === '') next.delete(key);
+        else next.set(key, value);
+      address.current = next;
+      setParams(next, { replace: true });
+    },
     [setParams],
   );
   const choose = useCallback((chosen: Spot) => put({ position: writeSpot({ ...chosen, position: shelfOf(chosen.position) }) }), [put]);

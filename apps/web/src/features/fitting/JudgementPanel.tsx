@@ -27,7 +27,12 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
   const capped = likeness.missing.length > 0 && likeness.uncapped > likeness.score;
   return (
     <section aria-label="Judgement" className="border-rule bg-sheet overflow-auto border-r px-4 py-3.5">
-      <h1 className="text-[1.45rem] leading-tight">{figure.brief.name}</h1>
+      <div className="flex items-baseline justify-between gap-2">
+        <h1 className="text-[1.45rem] leading-tight">{figure.brief.name}</h1>
+        <span role="status" className="text-pencil text-[0.83rem]">
+          {edits.saving ? 'Saving…' : 'Saved'}
+        </span>
+      </div>
       <p className="text-pencil text-[0.93rem]">
         {[figure.role, age === null ? figure.brief.ageBand : `${age} years old`].filter(Boolean).join(', ')}
       </p>
@@ -113,8 +118,6 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
         </dd>
       </dl>
 
-      <VerdictBox look={look} edits={edits} />
-
       {look.verdict?.leave && (
         <p className="border-moss bg-paper mt-2 border-l-[3px] px-2.5 py-1.5 text-[0.93rem]">You decided to leave it as it is.</p>
       )}
@@ -168,6 +171,7 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
           </ul>
         </>
       )}
+      <VerdictBox look={look} edits={edits} />
     </section>
   );
 }

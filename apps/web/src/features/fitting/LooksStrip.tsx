@@ -26,13 +26,13 @@ export function LooksStrip({ figure, open, onOpen, onCompare }: LooksStripProps)
     if (made) onOpen(made.id);
   };
   return (
-    <div className="border-rule bg-sheet flex gap-2 border-t px-3 py-2.5">
-      <div className="flex min-w-0 flex-1 gap-2 overflow-x-auto">
+    <div className="border-rule bg-sheet border-t px-3 py-2">
+      <div className="flex gap-2 overflow-x-auto">
         {figure.looks.map((look) => (
           <LookCard key={look.id} figure={figure} look={look} isOpen={look.id === open.id} onOpen={() => onOpen(look.id)} />
         ))}
       </div>
-      <div className="grid shrink-0 grid-cols-2 content-center gap-1">
+      <div className="mt-1.5 flex gap-1.5">
         <Button
           className="!px-2 !py-0.5"
           disabled={figure.chosenLook === open.id}

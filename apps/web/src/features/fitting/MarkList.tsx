@@ -2,6 +2,7 @@ import type { Mark, Marks } from '@outfit/core';
 import { useMemo, useState } from 'react';
 import { Button } from '@/ui/Button';
 import { Input } from '@/ui/Field';
+import { plural } from '@/ui/format';
 import type { LookEdits } from './useLookEdits';
 
 const TONES = { blocks: 'text-madder', shows: 'text-saffron', note: 'text-pencil' } as const;
@@ -9,15 +10,27 @@ const WORDS = { blocks: 'blocks', shows: 'shows', note: 'note' } as const;
 
 /** The chalk marks as sentences, each with what would remove it, and with a way to wave it off. */
 export function MarkList({ marks, edits }: { readonly marks: Marks; readonly edits: LookEdits }) {
+  const grave = marks.open.filter((mark) => mark.severity !== 'note');
+  const notes = marks.open.slice(grave.length);
   return (
     <section aria-label="Marks">
       <h2 className="text-pencil mt-4 mb-1 font-sans text-[0.93rem] font-semibold">Marks</h2>
-      {marks.open.length === 0 && <p className="text-moss text-[0.93rem]">Nothing to mend: this look can be built.</p>}
+      {grave.length === 0 && <p className="text-moss text-[0.93rem]">Nothing to mend: this look can be built.</p>}
       <ol className="space-y-2">
-        {marks.open.map((mark, i) => (
+        {grave.map((mark, i) => (
           <OpenMark key={mark.key} mark={mark} number={i + 1} edits={edits} />
         ))}
       </ol>
+      {notes.length > 0 && (
+        <details className="mt-2">
+          <summary className="text-pencil cursor-pointer text-[0.93rem]">{plural(notes.length, 'note')}</summary>
+          <ol className="mt-1 space-y-2">
+            {notes.map((mark, i) => (
+              <OpenMark key={mark.key} mark={mark} number={grave.length + i + 1} edits={edits} />
+            ))}
+          </ol>
+        </details>
+      )}
       {marks.overruled.length > 0 && (
         <ul className="mt-3 space-y-1.5 text-[0.87rem]">
           {marks.overruled.map(({ mark, reason }) => (

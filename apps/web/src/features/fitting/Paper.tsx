@@ -73,7 +73,7 @@ export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoo
       {marks.map((mark, i) => {
         const { x, y } = markPoint(mark.position, mark.region, drawing.joints, view);
         const apart = marks.slice(0, i).filter((other) => other.position === mark.position && other.region === mark.region).length;
-        return <ChalkMark key={mark.key} mark={mark} number={i + 1} x={x + apart * 22} y={y} />;
+        return <ChalkMark key={mark.key} mark={mark} number={i + 1} x={x + apart * (mark.severity === 'note' ? 10 : 22)} y={y} />;
       })}
     </svg>
   );
@@ -156,8 +156,14 @@ function Name({
 const RING = 'M-8.6,1.5 C-9.6,-5.5 -4,-9.8 2,-9.3 C7.8,-8.8 10.2,-3 9.2,2.2 C8.2,7.8 2,10.2 -3.3,8.7 C-7.6,7.4 -9.4,3.6 -8,-2';
 
 function ChalkMark({ mark, number, x, y }: { readonly mark: Mark; readonly number: number; readonly x: number; readonly y: number }) {
+  if (mark.severity === 'note')
+    return (
+      <a href={`#mark-${number}`} aria-label={`Note ${number}: ${mark.sentence}`}>
+        <circle cx={x} cy={y} r="3.6" strokeWidth="1.4" className="fill-pencil stroke-sheet" />
+      </a>
+    );
   const blocks = mark.severity === 'blocks';
-  const tone = blocks ? 'stroke-madder' : mark.severity === 'shows' ? 'stroke-saffron' : 'stroke-pencil';
+  const tone = blocks ? 'stroke-madder' : 'stroke-saffron';
   return (
     <g transform={`translate(${x} ${y})`}>
       <a href={`#mark-${number}`} aria-label={`Mark ${number}: ${mark.sentence}`}>

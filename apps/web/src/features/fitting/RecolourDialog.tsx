@@ -1,5 +1,5 @@
 import { nearestMade, paletteOrder, readDifference, variantIdOf, type Spot, type Variant } from '@outfit/core';
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { toast } from 'sonner';
 import { useSaveEntryMutation } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
@@ -31,6 +31,7 @@ function Recolour({ variant, at, edits, onDone }: RecolourDialogProps & { readon
   const { catalogue, supply, currency } = useWorkspace();
   const [save, { isLoading }] = useSaveEntryMutation();
   const [colours, setColours] = useState(variant.colours);
+  const [imagined, setImagined] = useState<string | null>(null);
   const mould = catalogue.mouldOf(variant);
   const id = variantIdOf(variant.mould, colours, variant.print);
   const known = catalogue.has(id) ? catalogue.variant(id) : null;
@@ -47,11 +48,17 @@ function Recolour({ variant, at, edits, onDone }: RecolourDialogProps & { readon
       const row = { id, mould: variant.mould, colours, ...(variant.print === undefined ? {} : { print: variant.print }) };
       await save({ saveEntryDto: { kind: 'variants', row } }).unwrap();
       toast.success(`${mould.name} in ${catalogue.colour(main).name} is kept as imagined. You are told when it turns out to be made.`);
-      putOn(id);
+      setImagined(id);
     } catch (error) {
       toast.error(sentenceOf(error));
     }
   };
+  // What was imagined goes on once the catalogue that holds it has been read.
+  const goesOn = useEffectEvent(putOn);
+  const isThere = imagined !== null && catalogue.has(imagined);
+  useEffect(() => {
+    if (isThere && imagined !== null) goesOn(imagined);
+  }, [isThere, imagined]);
   const price = known && supply.landedMinor(known.id);
   const state =
     known === null
@@ -76,7 +83,7 @@ function Recolour({ variant, at, edits, onDone }: RecolourDialogProps & { readon
             Put it on
           </Button>
         ) : (
-          <Button tone="act" disabled={isLoading} onClick={() => void imagine()}>
+          <Button tone="act" disabled={isLoading || imagined !== null} onClick={() => void imagine()}>
             Imagine it and put it on
           </Button>
         )}

@@ -1,4 +1,4 @@
-import { judge, P40 } from '@outfit/core';
+import { graveCount, judge, P40 } from '@outfit/core';
 import { Link } from 'react-router';
 import type { FigureDto } from '@/api';
 import { useCompany } from '@/app/company';
@@ -48,7 +48,7 @@ function Standing({ figure }: { readonly figure: FigureDto }) {
           {figure.role || 'no role'}, {standing.total.toFixed(1)} mm
         </span>
         <span className="mt-1 block text-[0.87rem]">
-          likeness <b className="font-mono">{Math.round(likeness.score)}</b>, {plural(marks.open.length, 'mark')}
+          likeness <b className="font-mono">{Math.round(likeness.score)}</b>, {plural(graveCount(marks), 'mark')}
         </span>
         <span className="block text-[0.87rem]">
           {cost.toBuy === 0 ? 'every part owned' : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}

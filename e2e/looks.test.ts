@@ -1,0 +1,186 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+const candidates = (page: Page) => page.getByRole('listbox', { name: /^Candidates/ }).getByRole('option');
+const parts = (page: Page) => page.getByRole('list', { name: 'Parts of this look' });
+const press = async (page: Page, ...keys: string[]): Promise<void> => {
+  for (const key of keys) await page.keyboard.press(key);
+};
+
+test('a figure is dressed with the keyboard alone, from finding it to judging it', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('contentinfo', { name: 'Shelf' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('hob linnet');
+  await expect(page.getByRole('option', { name: /Hob Linnet/ })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Hob Linnet' })).toBeVisible();
+
+  // 1 is the hair; L goes to its list; arrows preview, Enter puts on, A notes what would do too.
+  await page.keyboard.press('1');
+  await expect(candidates(page).nth(3)).toBeVisible();
+  await press(page, 'l', 'ArrowDown', 'ArrowDown');
+  const active = await page.getByRole('listbox').getAttribute('aria-activedescendant');
+  const name = (await page.locator(`#${active ?? ''} b`).textContent()) ?? '';
+  await page.keyboard.press('a');
+  await expect(page.getByRole('region', { name: 'Would do too' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(candidates(page).filter({ hasText: 'on now' })).toContainText(name);
+
+  // The torso turns, the view turns, and all of it is undone.
+  await page.keyboard.press('t');
+  await expect(parts(page)).toContainText('turned round');
+  await page.keyboard.press('v');
+  await expect(page).toHaveURL(/view=back/);
+  await press(page, 'Control+z', 'Control+z', 'Control+z');
+  await expect(parts(page)).toContainText('Headgear: Side parting in slate');
+  await expect(page.getByRole('region', { name: 'Would do too' })).toHaveCount(0);
+  await page.keyboard.press('?');
+  await expect(page.getByText('apply the first remedy of the gravest mark')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('b');
+  await expect(page).toHaveURL(/brief/);
+});
+
+test('things are built up in a hand, companions stand beside, and what is where is told', async ({ page }) => {
+  await page.goto('/figures/avis-kell/fitting');
+  await page.getByRole('button', { name: 'More places' }).click();
+  await page.getByRole('menuitem', { name: 'Beside' }).click();
+  await page.getByLabel('Filter by words').fill('ferry dog');
+  await candidates(page).first().click();
+  await expect(parts(page)).toContainText('Beside: Ferry dog');
+  await page.getByRole('button', { name: 'More places' }).click();
+  await page.getByRole('menuitem', { name: 'Beside, one more' }).click();
+  await page.getByLabel('Filter by words').fill('gull');
+  await candidates(page).first().click();
+  await expect(parts(page)).toContainText('Beside, 2: Gull');
+  await expect(page.getByRole('button', { name: 'Beside 2' })).toBeVisible();
+  await page.getByRole('button', { name: 'Beside', exact: true }).click();
+  await page.getByRole('button', { name: 'Take off', exact: true }).click();
+  await expect(parts(page)).toContainText('Beside: Gull');
+});
+
+test('a verdict stands beside, a snapshot is gone back to, a look is renamed and binned', async ({ page }) => {
+  await page.goto('/figures/isaac-brill/fitting?position=headgear');
+  await page.getByRole('button', { name: '4 of 5' }).click();
+  await page.getByLabel('Your verdict in words').fill('Nearly him');
+  await page.getByLabel('Your verdict in words').press('Enter');
+  await page.getByLabel('Leave it as it is').check();
+  await expect(page.getByText('You decided to leave it as it is.')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Copy' }).click();
+  await expect(page).toHaveURL(/look=/);
+  await page.getByRole('button', { name: 'More for this look' }).click();
+  await page.getByRole('menuitem', { name: 'Rename…' }).click();
+  await page.getByLabel('Name of the look').fill('In the rain');
+  await page.getByRole('button', { name: 'Rename', exact: true }).click();
+  await expect(page.getByRole('button', { name: /In the rain/, pressed: true })).toBeVisible();
+
+  await page.getByRole('button', { name: 'More for this look' }).click();
+  await page.getByRole('menuitem', { name: 'History and snapshots…' }).click();
+  await page.getByLabel('Name of the snapshot').fill('Dry');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('list', { name: 'Changes, the newest first' })).toContainText('Snapshot: Dry');
+  await page.getByRole('button', { name: 'Close' }).click();
+  const hair = (await parts(page).getByRole('listitem').first().textContent()) ?? '';
+  await page.getByRole('button', { name: 'Take off', exact: true }).click();
+  await expect(parts(page)).not.toContainText(hair);
+  await page.reload();
+  await page.getByRole('button', { name: 'More for this look' }).click();
+  await page.getByRole('menuitem', { name: 'History and snapshots…' }).click();
+  await page.getByRole('button', { name: 'Go back to after “Dry”' }).click();
+  await expect(parts(page)).toContainText(hair);
+
+  await page.getByRole('button', { name: 'More for this look' }).click();
+  await page.getByRole('menuitem', { name: 'Put in the bin' }).click();
+  await expect(page.getByText('“In the rain” is in the bin.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await expect(page.getByRole('button', { name: /In the rain/ })).toBeVisible();
+});
+
+test('a part is imagined in a colour nobody made, altered, and kept in a house-tone edition', async ({ page }) => {
+  await page.goto('/figures/ness-elver/fitting?position=torso');
+  await page.getByRole('button', { name: 'Recolour…' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Another colour' });
+  await sheet.getByLabel('Colour').selectOption('mallow');
+  await expect(sheet.getByRole('status')).toHaveText('Nobody has made it, and nobody has pictured it yet.');
+  await expect(sheet.getByRole('region', { name: 'Nearest made' }).getByRole('listitem').first()).toContainText(
+    /\d\.\d, (same to the eye|close|near|different)/,
+  );
+  await sheet.getByRole('button', { name: 'Imagine it and put it on' }).click();
+  await expect(parts(page)).toContainText('Torso in mallow');
+  const marks = page.getByRole('region', { name: 'Marks' });
+  await expect(marks).toContainText('belongs to “on paper”: nobody has made it in this colour.');
+  await page.keyboard.press('Control+z');
+  await expect(parts(page)).not.toContainText('mallow');
+
+  await page.getByRole('button', { name: 'Alter…' }).click();
+  const alter = page.getByRole('dialog', { name: 'Alter Torso' });
+  await expect(alter).toContainText('Mask the print beside it, wear eye protection and open a window.');
+  await alter.getByRole('button', { name: 'Record it' }).click();
+  await expect(alter.getByRole('list', { name: 'Alterations of this piece' })).toContainText('all print removed');
+  await alter.getByRole('button', { name: 'Close' }).click();
+  await expect(marks).toContainText('it is altered (all print removed). The brief says “as moulded”.');
+  await marks.getByRole('button', { name: 'Leave it unaltered (all print removed)' }).click();
+  await expect(marks).not.toContainText('it is altered');
+
+  await page.getByRole('button', { name: 'More for this look' }).click();
+  await page.getByRole('menuitem', { name: 'Edition in another skin…' }).click();
+  const house = page.getByRole('region', { name: 'House tone: everybody alike' });
+  await expect(house).toContainText('biscuit');
+  await house.getByRole('button', { name: 'Make this edition' }).click();
+  await expect(page.getByRole('button', { name: /biscuit/, pressed: true })).toBeVisible();
+  await expect(parts(page)).toContainText('Head in biscuit');
+  await expect(marks).not.toContainText('natural tones');
+});
+
+test('candidates are narrowed, ordered, explained; the filters are in the address', async ({ page }) => {
+  await page.goto('/figures/odile-marsh/fitting?position=headgear');
+  await expect(candidates(page).first()).toBeVisible();
+  await page.getByRole('button', { name: 'More filters and order' }).click();
+  await page.getByLabel('Exists in the colour').selectOption('rust');
+  await page.getByRole('combobox', { name: /^Shape/ }).selectOption('tied');
+  await page.getByRole('combobox', { name: /^Order/ }).selectOption('price');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page).toHaveURL(/colour=rust/);
+  await expect(page).toHaveURL(/sort=price/);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'More filters and order, 2 set' })).toBeVisible();
+  const rows = candidates(page);
+  await expect(rows.nth(1)).toContainText('rust');
+  const prices = (await rows.allTextContents()).flatMap((text) => (/€(\d+\.\d\d)/.exec(text)?.[1] ?? []) as string[]).map(Number);
+  expect(prices.length).toBeGreaterThan(2);
+  expect(prices).toEqual([...prices].sort((a, b) => a - b));
+  await rows.nth(1).hover();
+  await page.getByRole('button', { name: 'Why this rank: why?' }).click();
+  await expect(page.getByRole('dialog')).toContainText('Rust hair, as in the story');
+});
+
+test('no screen of brief and fitting has a serious accessibility fault', async ({ page }) => {
+  const grave = async (name: string): Promise<void> => {
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze();
+    const found = violations.filter((row) => row.impact === 'serious' || row.impact === 'critical');
+    expect([name, found.map((row) => `${row.id}: ${row.nodes[0]?.html.slice(0, 160) ?? ''}`)]).toEqual([name, []]);
+  };
+  await page.goto('/figures/ibbe-lantry/brief');
+  await page.waitForLoadState('networkidle');
+  await page.getByText('Budget, copies, date').click();
+  await grave('brief');
+  await page.getByRole('tab', { name: 'Pictures' }).click();
+  await grave('pictures');
+  await page.goto('/figures/ibbe-lantry/fitting?look=ibbe-lantry-2');
+  await expect(candidates(page).first()).toBeVisible();
+  await grave('fitting');
+  for (const button of ['Recolour…', 'Alter…']) {
+    await page.getByRole('button', { name: button }).click();
+    await grave(button);
+    await page.keyboard.press('Escape');
+  }
+  await page.goto('/figures/ibbe-lantry/compare?looks=ibbe-lantry-1,ibbe-lantry-2,LR-07-a');
+  await page.waitForLoadState('networkidle');
+  await grave('compare');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('low knot');
+  await expect(page.getByRole('option', { name: /knot/i }).first()).toBeVisible();
+  await grave('find anything');
+});
