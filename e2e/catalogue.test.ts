@@ -51,9 +51,13 @@ test('facets narrow, say how many they leave, and live in the address', async ({
 
 test('the whole list scrolls, and the keyboard opens a part', async ({ page }) => {
   await page.goto('/catalogue?sort=number');
+  await expect(found(page).getByRole('option').first()).toBeVisible();
   await found(page).focus();
   await page.keyboard.press('End');
-  await expect(found(page).getByRole('option').last()).toContainText(/\w/);
+  await expect(found(page)).not.toHaveAttribute('aria-activedescendant', 'found-0');
+  // The end of the list is read from the server; only what is there can be opened.
+  const end = await found(page).getAttribute('aria-activedescendant');
+  await expect(page.locator(`#${end ?? ''}`)).toContainText(/\w/);
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/catalogue\/variants\//);
   await expect(page.getByRole('heading', { name: 'Where it comes from' })).toBeVisible();

@@ -200,12 +200,10 @@ export function candidateAt(ranking: CandidateRanking, i: number, catalogue: Cat
 
 const checksOf = (bits: number): readonly CheckId[] => CHECK_IDS.filter((_, bit) => (bits & (1 << bit)) !== 0);
 
-/** What is worn at a spot: below the waist whatever stands in for legs. */
-function wornAt(look: Look, { position, place }: Spot): LookPart | undefined {
-  return look.parts.find((part) =>
-    STACKS.includes(position) ? part.position === position && placeOf(part) === (place ?? 0) : shelfOf(part.position) === shelfOf(position),
-  );
-}
+/** What is worn at a spot; a one-piece lower body stands in for legs. */
+const wornAt = (look: Look, { position, place = 0 }: Spot): LookPart | undefined =>
+  look.parts.find((part) => part.position === position && placeOf(part) === place) ??
+  (position === 'hips' ? look.parts.find((part) => part.position === 'lower') : undefined);
 
 /** The spot a candidate really takes: the next free place when a stack is asked for a place beyond its end. */
 function spotIn(look: Look, spot: Spot, position: Position): Spot {

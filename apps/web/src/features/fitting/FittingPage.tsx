@@ -1,4 +1,4 @@
-import { applyEdit, judge, P40, positionName, shelfOf, type Candidate, type Look, type Spot } from '@outfit/core';
+import { applyEdit, judge, P40, positionName, type Candidate, type Look, type Spot } from '@outfit/core';
 import { VIEWS, type View } from '@outfit/drawing';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -56,7 +56,11 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
     },
     [setParams],
   );
-  const choose = useCallback((chosen: Spot) => put({ position: writeSpot({ ...chosen, position: shelfOf(chosen.position) }) }), [put]);
+  const choose = useCallback(
+    // A one-piece lower body is looked for under the legs.
+    (chosen: Spot) => put({ position: writeSpot(chosen.position === 'lower' ? { position: 'hips' } : chosen) }),
+    [put],
+  );
   const turn = (place: 'head' | 'torso'): void => {
     if (look.parts.some((part) => part.position === place)) edits.apply([{ action: 'turn', position: place }], `Turn the ${place}`);
   };

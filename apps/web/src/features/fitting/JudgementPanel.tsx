@@ -2,7 +2,7 @@ import { ageOf, nearestWorn, readDifference, type Judgement } from '@outfit/core
 import type { FigureDto, LookDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { AnswerMark } from '@/ui/AnswerMark';
-import { money } from '@/ui/format';
+import { longDay, money } from '@/ui/format';
 import { Swatch } from '@/ui/Swatch';
 import { Why } from '@/ui/Why';
 import { MarkList } from './MarkList';
@@ -23,6 +23,13 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
   const { catalogue, currency } = useWorkspace();
   const { likeness, marks, standing, overall, cost, school, scheme } = judgement;
   const age = ageOf({ ...figure.brief, year: look.variation?.year ?? figure.brief.year });
+  const { brief } = figure;
+  const overBudget = brief.budgetMinor !== null && cost.toPay.total * brief.copies > brief.budgetMinor;
+  const occasion = [
+    brief.dueOn === null ? '' : `wanted by ${longDay(brief.dueOn)}`,
+    brief.requester === '' ? '' : `for ${brief.requester}`,
+    brief.credit === '' ? '' : brief.credit,
+  ].filter(Boolean);
   const points = (value: number): string => value.toFixed(1);
   const capped = likeness.missing.length > 0 && likeness.uncapped > likeness.score;
   return (
@@ -36,6 +43,7 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
       <p className="text-pencil text-[0.93rem]">
         {[figure.role, age === null ? figure.brief.ageBand : `${age} years old`].filter(Boolean).join(', ')}
       </p>
+      {occasion.length > 0 && <p className="text-pencil text-[0.87rem]">{occasion.join('; ')}</p>}
       <Notices figure={figure.id} />
       <div className="mt-3 flex items-end gap-2.5">
         <Why
@@ -85,6 +93,15 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
             </span>
           </Why>
         </dd>
+        {overBudget && brief.budgetMinor !== null && (
+          <>
+            <dt className="text-pencil">Budget</dt>
+            <dd className="text-saffron">
+              over {money(brief.budgetMinor, currency)}
+              {brief.copies > 1 && ` for ${brief.copies} copies`}
+            </dd>
+          </>
+        )}
         <dt className="text-pencil">School</dt>
         <dd>
           <Why

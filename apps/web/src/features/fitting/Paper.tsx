@@ -1,4 +1,4 @@
-import { shelfOf, wornParts, type Catalogue, type Look, type Mark, type Position, type Spot } from '@outfit/core';
+import { wornParts, type Catalogue, type Look, type Mark, type Position, type Spot } from '@outfit/core';
 import { besideReach, drawLook, markPoint, type View } from '@outfit/drawing';
 import { useMemo, type KeyboardEvent, type MouseEvent } from 'react';
 import { imaginedPositions } from '@/ui/FigurePicture';
@@ -32,7 +32,7 @@ export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoo
   const isChosen = (label: PlaceLabel): boolean => label.key === writeSpot(chosen);
   const chooseDrawn = (event: MouseEvent<SVGGElement>): void => {
     const position = (event.target as Element).closest('[data-position]')?.getAttribute('data-position');
-    if (position) onChoose({ position: shelfOf(position as Position) });
+    if (position) onChoose({ position: position as Position });
   };
   return (
     <svg

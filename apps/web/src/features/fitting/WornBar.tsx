@@ -1,4 +1,4 @@
-import { isTwoSided, positionName, STACKS, shelfOf, type Spot } from '@outfit/core';
+import { isTwoSided, positionName, type Spot } from '@outfit/core';
 import type { LookDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { Button } from '@/ui/Button';
@@ -18,7 +18,7 @@ export function WornBar({ look, spot, edits }: WornBarProps) {
   const { catalogue } = useWorkspace();
   const part =
     look.parts.find((row) => isAt(row, spot)) ??
-    (STACKS.includes(spot.position) ? undefined : look.parts.find((row) => shelfOf(row.position) === shelfOf(spot.position)));
+    (spot.position === 'hips' ? look.parts.find((row) => row.position === 'lower') : undefined);
   if (!part) return null;
   const variant = catalogue.variant(part.variant);
   const mould = catalogue.mouldOf(variant);
