@@ -16,6 +16,7 @@ import {
   type Position,
   type Supply,
 } from '../src/index.js';
+import { sameProblem } from '../src/candidates/markReader.js';
 import { RULES } from '../src/checks/index.js';
 import { BRIEF, CATALOGUE, feature, lookOf, seen, supplyOf } from './fixture.js';
 
@@ -128,14 +129,14 @@ describe('ranking at speed is ranking in full', () => {
     fc.assert(
       fc.property(looks, briefs, positions, (look, brief, position) => {
         const now = seen(look, brief);
-        const before = new Set(checkLook(now).open.map((mark) => `${mark.check}@${mark.position}`));
+        const before = new Set(checkLook(now).open.map(sameProblem));
         for (const row of rank(look, position, brief)) {
           if (row.worn) continue;
           const then = seen(worn(look, row), brief);
           expect(row.likenessGain).toBeCloseTo(likeness(then).score - likeness(now).score, 9);
           const marks = checkLook(then).open.filter((mark) => RULES.find((rule) => rule.id === mark.check)?.ranks);
-          const after = new Set(marks.map((mark) => `${mark.check}@${mark.position}`));
-          const raised = CHECK_IDS.filter((id) => marks.some((mark) => mark.check === id && !before.has(`${id}@${mark.position}`)));
+          const after = new Set(marks.map(sameProblem));
+          const raised = CHECK_IDS.filter((id) => marks.some((mark) => mark.check === id && !before.has(sameProblem(mark))));
           expect([row.variant.id, row.raises]).toEqual([row.variant.id, raised]);
           const gone = [...before].filter((key) => !after.has(key)).map((key) => key.split('@')[0]);
           expect(row.settles).toEqual(CHECK_IDS.filter((id) => gone.includes(id) && RULES.find((rule) => rule.id === id)?.ranks));

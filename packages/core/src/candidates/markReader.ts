@@ -20,8 +20,9 @@ export interface Change {
 /** Problems as they stand without the candidate, by check and position. */
 export type MarksNow = ReadonlyMap<string, Mark>;
 
-/** The same kind of problem in the same place, though the part that causes it may be another. */
-export const sameProblem = (mark: Pick<Mark, 'check' | 'position'>): string => `${mark.check}@${mark.position}`;
+/** The same kind of problem in the same place, though the part that causes it may be another. Colours are of the whole. */
+export const sameProblem = ({ check, position }: Pick<Mark, 'check' | 'position'>): string =>
+  check === 'scheme.count' ? check : `${check}@${position}`;
 
 type Rules = readonly { readonly bit: number; readonly rule: (typeof RULES)[number] }[];
 

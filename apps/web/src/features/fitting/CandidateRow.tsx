@@ -20,6 +20,13 @@ export function CandidateRow({ candidate, active, accepted, sellerName }: Candid
   const price = prices.get(variant.id);
   const gain = Math.round(likenessGain);
   const colours = variant.colours.map((id) => catalogue.colour(id).name).join(', ');
+  const changes: readonly (readonly [text: string, tone: string])[] = [
+    ...(!worn && gain !== 0
+      ? [[`${gain > 0 ? '+' : '−'}${Math.abs(gain)} likeness`, gain > 0 ? 'text-moss font-semibold' : 'text-pencil'] as const]
+      : []),
+    ...settles.map((check) => [CHECK_WORDS[check][1], 'text-moss'] as const),
+    ...raises.map((check) => [CHECK_WORDS[check][0], blocked ? 'text-madder' : 'text-saffron'] as const),
+  ];
   return (
     <div
       className={`border-rule flex h-full gap-3 border-b py-2 pr-4 pl-3 ${active ? 'bg-lagoon-wash' : ''} border-l-[3px] ${worn ? 'border-l-lagoon' : 'border-l-transparent'}`}
@@ -36,20 +43,11 @@ export function CandidateRow({ candidate, active, accepted, sellerName }: Candid
           {print && `, ${print.name}`}
           {!variant.made && ', never made'}
         </p>
-        <p className="truncate text-[0.87rem]">
-          {!worn && gain !== 0 && (
-            <span
-              className={gain > 0 ? 'text-moss font-semibold' : 'text-pencil'}
-            >{`${gain > 0 ? '+' : '−'}${Math.abs(gain)} likeness `}</span>
-          )}
-          {settles.map((check) => (
-            <span key={check} className="text-moss">
-              {CHECK_WORDS[check][1]}{' '}
-            </span>
-          ))}
-          {raises.map((check) => (
-            <span key={check} className={blocked ? 'text-madder' : 'text-saffron'}>
-              {CHECK_WORDS[check][0]}{' '}
+        <p className="truncate text-[0.87rem]" title={changes.map(([text]) => text).join(', ')}>
+          {changes.map(([text, tone], i) => (
+            <span key={text} className={tone}>
+              {i > 0 && <span className="text-pencil">, </span>}
+              {text}
             </span>
           ))}
         </p>

@@ -28,6 +28,9 @@ export interface PlaceLabel {
 /** Least distance between two names, in tenths of a mm. */
 const LEAST_STEP = 24;
 
+/** Where the names of companions stand: beside the head, where the right has room. */
+const ABOVE_COMPANIONS = -312;
+
 const ON_RIGHT_OF_FRONT: readonly Position[] = [
   'torso',
   'arm.L',
@@ -75,13 +78,14 @@ const taken = (look: Look, catalogue: Catalogue): ReadonlySet<Position> =>
 
 /** The spots a person chooses from: every neck layer that is worn and the next free one, each thing of a stack. */
 function choosable(look: Look, positions: ReadonlySet<Position>): readonly Spot[] {
+  const stacked = look.parts.filter((part) => (part.place ?? 0) > 0).map(({ position, place }) => ({ position, place }));
+  if (look.parts.length > 0 && look.parts.every((part) => part.position === 'built')) return [{ position: 'built' }, ...stacked];
   const layers = NECK_LAYERS.filter((position) => positions.has(position));
   const next = NECK_LAYERS.find((position) => !positions.has(position));
   const single = look.parts.some((part) => part.position === 'leg.L' || part.position === 'leg.R');
   const there = [...ALWAYS, ...SOMETIMES].filter(
     (position) => ALWAYS.includes(position) || (positions.has(position) && (!position.startsWith('leg.') || single)),
   );
-  const stacked = look.parts.filter((part) => (part.place ?? 0) > 0).map(({ position, place }) => ({ position, place }));
   return [
     ...there.map((position) => ({ position })),
     ...layers.map((position) => ({ position })),
@@ -111,13 +115,15 @@ export function placeLabels(look: Look, catalogue: Catalogue, joints: Joints, vi
   const shelves = new Set([...positions].map(shelfOf));
   const labels = choosable(look, positions).map((spot) => {
     const { position } = spot;
-    const right = ON_RIGHT_OF_FRONT.includes(position);
+    const right = ON_RIGHT_OF_FRONT.includes(position) && !(position === 'hips' && positions.has('beside'));
     const bodySide = /^(arm|hand|wrist|held|feet|leg)\./.test(position);
     const side = right !== (view === 'back' && bodySide) ? 'right' : 'left';
     const at = anchorOf(position, joints, view);
-    const anchor = { x: at.x, y: at.y - (spot.place ?? 0) * 18 };
+    const apart = (spot.place ?? 0) * 96 * Math.sign(at.x);
+    const anchor = position === 'beside' ? { x: at.x + apart, y: at.y } : { x: at.x, y: at.y - (spot.place ?? 0) * 18 };
     const worn = spot.place ? spots.has(writeSpot(spot)) : positions.has(position) || shelves.has(position);
-    return { spot, key: writeSpot(spot), text: nameFor(spot), worn, side, anchor, y: anchor.y } as const;
+    const y = position === 'beside' ? ABOVE_COMPANIONS + (spot.place ?? 0) * LEAST_STEP : anchor.y;
+    return { spot, key: writeSpot(spot), text: nameFor(spot), worn, side, anchor, y } as const;
   });
   return (['left', 'right'] as const).flatMap((side) => spread(labels.filter((label) => label.side === side)));
 }
