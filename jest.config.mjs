@@ -1,31 +1,34 @@
-/** Packages and server. The browser's tests are Playwright's, in e2e/. */
+/** Packages, server, and what of the web application computes. What a person sees is Playwright's, in e2e/. */
 export default {
   testTimeout: 30_000,
-  projects: ['packages/core', 'packages/drawing', 'packages/formats', 'packages/market', 'packages/demo', 'apps/server'].map((dir) => ({
-    displayName: dir.split('/')[1],
-    rootDir: '.',
-    roots: [`<rootDir>/${dir}/test`],
-    testMatch: ['**/*.test.ts'],
-    testEnvironment: 'node',
-    extensionsToTreatAsEsm: ['.ts'],
-    moduleNameMapper: {
-      '^@outfit/core/basket$': '<rootDir>/packages/core/src/basket/index.ts',
-      '^@outfit/(core|drawing|formats|market|demo)$': '<rootDir>/packages/$1/src/index.ts',
-      '^(\\.{1,2}/.*)\\.js$': '$1',
-    },
-    transform: {
-      '^.+\\.ts$': [
-        '@swc/jest',
-        {
-          jsc: {
-            target: 'es2022',
-            parser: { syntax: 'typescript', decorators: true },
-            transform: { legacyDecorator: true, decoratorMetadata: true },
-            keepClassNames: true,
+  projects: ['packages/core', 'packages/drawing', 'packages/formats', 'packages/market', 'packages/demo', 'apps/server', 'apps/web'].map(
+    (dir) => ({
+      displayName: dir.split('/')[1],
+      rootDir: '.',
+      roots: [`<rootDir>/${dir}/test`],
+      testMatch: ['**/*.test.ts'],
+      testEnvironment: 'node',
+      extensionsToTreatAsEsm: ['.ts'],
+      moduleNameMapper: {
+        '^@outfit/core/basket$': '<rootDir>/packages/core/src/basket/index.ts',
+        '^@outfit/(core|drawing|formats|market|demo)$': '<rootDir>/packages/$1/src/index.ts',
+        '^(\\.{1,2}/.*)\\.js$': '$1',
+        '^@/(.*)$': '<rootDir>/apps/web/src/$1',
+      },
+      transform: {
+        '^.+\\.ts$': [
+          '@swc/jest',
+          {
+            jsc: {
+              target: 'es2022',
+              parser: { syntax: 'typescript', decorators: true },
+              transform: { legacyDecorator: true, decoratorMetadata: true },
+              keepClassNames: true,
+            },
+            module: { type: 'es6' },
           },
-          module: { type: 'es6' },
-        },
-      ],
-    },
-  })),
+        ],
+      },
+    }),
+  ),
 };

@@ -107,6 +107,8 @@ test('a part is imagined in a colour nobody made, altered, and kept in a house-t
   await expect(sheet.getByRole('region', { name: 'Nearest made' }).getByRole('listitem').first()).toContainText(
     /\d\.\d, (same to the eye|close|near|different)/,
   );
+  await expect(sheet.getByRole('list', { name: 'What changes' })).toContainText(/Likeness \d+/);
+  await expect(sheet.getByRole('list', { name: 'What changes' })).toContainText('never made so');
   await sheet.getByRole('button', { name: 'Imagine it and put it on' }).click();
   await expect(parts(page)).toContainText('Torso in mallow');
   const marks = page.getByRole('region', { name: 'Marks' });

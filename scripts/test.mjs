@@ -10,6 +10,7 @@ installChromium();
 const STEPS = [
   ['types and build', 'npm', ['run', '--silent', 'build']],
   ['types of tests', 'npx', ['tsc', '-p', 'tsconfig.test.json']],
+  ['types of web tests', 'npx', ['tsc', '-p', 'apps/web/tsconfig.test.json']],
   ['lint and boundaries', 'npx', ['eslint', '.', '--max-warnings', '0']],
   ['formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
   ['unused code', 'npx', ['knip']],

@@ -14,6 +14,7 @@ export * from './colour.js';
 export * from './demand.js';
 export * from './differences.js';
 export * from './editions.js';
+export * from './effect.js';
 export * from './explain.js';
 export * from './face.js';
 export * from './height.js';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { differences, editionIn, effortOf, fixList, P40, skinsFor } from '../src/index.js';
+import { differences, editionIn, effectOf, effortOf, fixList, NO_SUPPLY, P40, skinsFor } from '../src/index.js';
 import { BRIEF, CATALOGUE, feature, lookOf, supplyOf } from './fixture.js';
 
 const BEFORE = lookOf('head HD-1·light·face, headgear HA-1·brown, torso TO-1·red');
@@ -52,5 +52,24 @@ describe('editions', () => {
   test('the skins of a school, the nearest to the face first', () => {
     expect(skinsFor(LOOK, 'natural', CATALOGUE).map((skin) => skin.id)).toEqual(['light', 'dark']);
     expect(skinsFor(LOOK, 'house', CATALOGUE).map((skin) => skin.id)).toEqual(['house']);
+  });
+});
+
+describe('the effect of a part', () => {
+  const brief = { ...BRIEF, alterationSchool: 'on paper' as const, features: [feature('colour', 'headgear', 'green')] };
+  const look = lookOf('head HD-1·light·face, headgear HA-2·brown');
+
+  test('may be asked of one that is only pictured: green hair answers the wish, and nobody has made it', () => {
+    const pictured = { id: 'HA-2·green', mould: 'HA-2', colours: ['green'] };
+    const effect = effectOf(look, brief, { position: 'headgear' }, pictured, CATALOGUE, P40, NO_SUPPLY);
+    expect(effect.before).toBeLessThan(effect.after);
+    expect(effect.after).toBe(100);
+    expect(effect.raises.map((mark) => mark.check)).toEqual(['exists.colour']);
+    expect(CATALOGUE.has('HA-2·green')).toBe(false);
+  });
+
+  test('and of one that exists: black hair settles the brows', () => {
+    const { settles } = effectOf(look, brief, { position: 'headgear' }, CATALOGUE.variant('HA-2·black'), CATALOGUE, P40, NO_SUPPLY);
+    expect(settles.map((mark) => mark.check)).toEqual(['hair.brow']);
   });
 });

@@ -25,7 +25,7 @@ export const schemeCount: Check = ({ worn, visibility, catalogue, brief }) => {
       severity: echoes || odd.share < LEAST_MAIN ? 'note' : 'shows',
       position: most.at[0] ?? 'torso',
       region: null,
-      sentence: `${mains.length} main colours where ${brief.mainColours} ${brief.mainColours === 1 ? 'was' : 'were'} wanted: ${list(names)}. ${most.colour.name} is the odd one${echoes ? ', though it is echoed' : ', and nothing echoes it'}.`,
+      sentence: `${mains.length} main colours, ${brief.mainColours} ${brief.mainColours === 1 ? 'is' : 'are'} enough: ${list(names)}. ${most.colour.name} is the odd one${echoes ? ', though it is echoed' : ', and nothing echoes it'}.`,
       remedies: NONE,
     },
   ];

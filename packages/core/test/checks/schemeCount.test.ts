@@ -47,7 +47,7 @@ describe('scheme.count', () => {
   test('the one too many is named as the odd one', () => {
     const [mark] = schemeCount(seen(LOOK, { mainColours: 2 }));
     expect(mark?.severity).toBe('shows');
-    expect(mark?.sentence).toMatch(/^3 main colours where 2 were wanted: .*\. black is the odd one, and nothing echoes it\.$/);
+    expect(mark?.sentence).toMatch(/^3 main colours, 2 are enough: .*\. black is the odd one, and nothing echoes it\.$/);
   });
 
   test('an echo excuses it to a note', () => {

@@ -91,7 +91,7 @@ export function CandidatePanel(props: CandidatePanelProps) {
               : 'ranking…'}
           </span>
         </div>
-        <WornBar look={look} spot={spot} edits={edits} />
+        <WornBar look={look} brief={brief} company={company} spot={spot} edits={edits} />
         <CandidateFilterBar filters={filters} all={list?.variants ?? []} onFilter={onFilter} />
       </div>
       {accepted.length > 0 && <AcceptableList rows={accepted} edits={edits} />}

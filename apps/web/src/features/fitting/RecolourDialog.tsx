@@ -1,5 +1,17 @@
-import { nearestMade, paletteOrder, readDifference, variantIdOf, type Spot, type Variant } from '@outfit/core';
-import { useEffect, useEffectEvent, useState } from 'react';
+import {
+  effectOf,
+  nearestMade,
+  P40,
+  paletteOrder,
+  readDifference,
+  variantIdOf,
+  type Brief,
+  type Company,
+  type Look,
+  type Spot,
+  type Variant,
+} from '@outfit/core';
+import { useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { useSaveEntryMutation } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
@@ -9,25 +21,30 @@ import { PartPicture } from '@/ui/FigurePicture';
 import { money, sentenceOf } from '@/ui/format';
 import { Sheet } from '@/ui/Sheet';
 import { Swatch } from '@/ui/Swatch';
+import { CHECK_WORDS } from './checkWords';
 import type { LookEdits } from './useLookEdits';
 
 interface RecolourDialogProps {
+  readonly look: Look;
+  readonly brief: Brief;
+  readonly company: Company;
   readonly variant: Variant;
   readonly at: Spot;
   readonly edits: LookEdits;
 }
 
 /** The part that is on, pictured in any colour: what exists, what is nearest, and what stays on paper. */
-export function RecolourDialog({ variant, at, edits }: RecolourDialogProps) {
+export function RecolourDialog(props: RecolourDialogProps) {
   const [open, setOpen] = useState(false);
   return (
     <Sheet title="Another colour" open={open} onOpenChange={setOpen} trigger={<Button className="!px-2 !py-0.5">Recolour…</Button>}>
-      {open && <Recolour variant={variant} at={at} edits={edits} onDone={() => setOpen(false)} />}
+      {open && <Recolour {...props} onDone={() => setOpen(false)} />}
     </Sheet>
   );
 }
 
-function Recolour({ variant, at, edits, onDone }: RecolourDialogProps & { readonly onDone: () => void }) {
+function Recolour(props: RecolourDialogProps & { readonly onDone: () => void }) {
+  const { look, brief, company, variant, at, edits, onDone } = props;
   const { catalogue, supply, currency } = useWorkspace();
   const [save, { isLoading }] = useSaveEntryMutation();
   const [colours, setColours] = useState(variant.colours);
@@ -35,7 +52,10 @@ function Recolour({ variant, at, edits, onDone }: RecolourDialogProps & { readon
   const mould = catalogue.mouldOf(variant);
   const id = variantIdOf(variant.mould, colours, variant.print);
   const known = catalogue.has(id) ? catalogue.variant(id) : null;
-  const pictured: Variant = known ?? { ...variant, id, colours };
+  const pictured = useMemo((): Variant => {
+    const { made: _, ...rest } = variant;
+    return known ?? { ...rest, id, colours };
+  }, [known, variant, id, colours]);
   const main = colours[mould.hairColour ?? 0] ?? colours[0] ?? '';
   const near = nearestMade(mould, catalogue.colour(main), catalogue, 4);
   const palette = [...catalogue.data.colours].sort(paletteOrder).map((colour) => ({ value: colour.id, label: colour.name }));
@@ -78,6 +98,7 @@ function Recolour({ variant, at, edits, onDone }: RecolourDialogProps & { readon
         <p role="status" className={known?.made ? 'text-moss' : 'text-saffron'}>
           {state}
         </p>
+        {id !== variant.id && <WhatChanges look={look} brief={brief} company={company} at={at} variant={pictured} />}
         {known ? (
           <Button tone="act" disabled={known.id === variant.id} onClick={() => putOn(known.id)}>
             Put it on
@@ -104,5 +125,32 @@ function Recolour({ variant, at, edits, onDone }: RecolourDialogProps & { readon
         </ul>
       </section>
     </div>
+  );
+}
+
+/** What the look becomes in that colour, before anything is decided. */
+function WhatChanges({ look, brief, company, at, variant }: Pick<RecolourDialogProps, 'look' | 'brief' | 'company' | 'at' | 'variant'>) {
+  const { catalogue, supply } = useWorkspace();
+  const { before, after, raises, settles } = useMemo(
+    () => effectOf(look, brief, at, variant, catalogue, P40, supply, company),
+    [look, brief, at, variant, catalogue, supply, company],
+  );
+  return (
+    <ul aria-label="What changes" className="text-[0.93rem]">
+      <li>
+        Likeness {Math.round(before)} <span aria-hidden="true">→</span>
+        <span className="sr-only">to</span> <b className="font-mono">{Math.round(after)}</b>
+      </li>
+      {settles.map((mark) => (
+        <li key={mark.key} className="text-moss">
+          {CHECK_WORDS[mark.check][1]}
+        </li>
+      ))}
+      {raises.map((mark) => (
+        <li key={mark.key} className={mark.severity === 'blocks' ? 'text-madder' : 'text-saffron'}>
+          {CHECK_WORDS[mark.check][0]}
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -1,4 +1,4 @@
-import { isTwoSided, positionName, type Spot } from '@outfit/core';
+import { isTwoSided, positionName, type Brief, type Company, type Spot } from '@outfit/core';
 import type { LookDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { Button } from '@/ui/Button';
@@ -8,13 +8,15 @@ import { isAt } from './spots';
 import type { LookEdits } from './useLookEdits';
 
 interface WornBarProps {
+  readonly brief: Brief;
+  readonly company: Company;
   readonly look: LookDto;
   readonly spot: Spot;
   readonly edits: LookEdits;
 }
 
 /** What can be done with the part that is on at the chosen spot. */
-export function WornBar({ look, spot, edits }: WornBarProps) {
+export function WornBar({ look, brief, company, spot, edits }: WornBarProps) {
   const { catalogue } = useWorkspace();
   const part =
     look.parts.find((row) => isAt(row, spot)) ??
@@ -35,7 +37,15 @@ export function WornBar({ look, spot, edits }: WornBarProps) {
           Turn inside out
         </Button>
       )}
-      <RecolourDialog key={`recolour ${part.variant}`} variant={variant} at={at} edits={edits} />
+      <RecolourDialog
+        key={`recolour ${part.variant}`}
+        look={look}
+        brief={brief}
+        company={company}
+        variant={variant}
+        at={at}
+        edits={edits}
+      />
       <AlterDialog key={`alter ${part.variant}`} part={part} edits={edits} />
       <Button
         className="!px-2 !py-0.5"
