@@ -20,6 +20,7 @@ test('a figure is dressed with the keyboard alone, from finding it to judging it
   await page.keyboard.press('1');
   await expect(candidates(page).nth(3)).toBeVisible();
   await press(page, 'l', 'ArrowDown', 'ArrowDown');
+  await expect(page.getByRole('listbox')).toHaveAttribute('aria-activedescendant', 'candidate-2');
   const active = await page.getByRole('listbox').getAttribute('aria-activedescendant');
   const name = (await page.locator(`#${active ?? ''} b`).textContent()) ?? '';
   await page.keyboard.press('a');

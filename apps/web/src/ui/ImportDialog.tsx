@@ -1,10 +1,10 @@
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { ImportReportDto } from '@/api';
 import { Button } from './Button';
 import { plural, sentenceOf } from './format';
 import { ProblemTable } from './ProblemTable';
+import { Sheet } from './Sheet';
 
 type Agreement = 'all' | 'sound' | undefined;
 
@@ -43,58 +43,45 @@ export function ImportDialog({ title, columns, what, send }: ImportDialogProps) 
   };
 
   return (
-    <Dialog.Root
+    <Sheet
+      title={title}
+      about="The first line names the columns; commas, semicolons or tabs between them. Nothing is imported before you agree."
+      wide
       open={open}
       onOpenChange={(next) => {
         setOpen(next);
         setChecked(null);
         setRefusal(null);
       }}
+      trigger={<Button tone="act">Import CSV…</Button>}
     >
-      <Dialog.Trigger asChild>
-        <Button tone="act">Import CSV…</Button>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="bg-ink/30 fixed inset-0 z-40" />
-        <Dialog.Content className="border-pencil bg-sheet rounded-cut fixed top-[8vh] left-1/2 z-50 flex max-h-[84vh] w-[min(46rem,94vw)] -translate-x-1/2 flex-col border p-5">
-          <Dialog.Title className="text-xl">{title}</Dialog.Title>
-          <Dialog.Description className="text-pencil mt-1">
-            The first line names the columns; commas, semicolons or tabs between them. Nothing is imported before you agree.
-          </Dialog.Description>
-          <ul className="mt-3 grid grid-cols-2 gap-x-4 gap-y-0.5 text-[0.87rem]">
-            {columns.map((column) => (
-              <li key={column.name}>
-                <span className="font-mono">{column.name}</span> <span className="text-pencil">{column.about}</span>
-              </li>
-            ))}
-          </ul>
-          <label className="border-pencil rounded-cut hover:bg-paper mt-4 block border border-dashed p-4 text-center">
-            <span className="text-lagoon font-medium">{checked ? `${checked.file.name} – choose another file` : 'Choose a CSV file'}</span>
-            <input
-              type="file"
-              accept=".csv,text/csv"
-              className="sr-only"
-              onChange={(event) => {
-                const [file] = event.target.files ?? [];
-                event.target.value = '';
-                if (file) void attempt(file, undefined);
-              }}
-            />
-          </label>
-          {refusal !== null && (
-            <p role="alert" className="text-madder mt-3">
-              {refusal} Nothing was imported.
-            </p>
-          )}
-          {checked && <Report report={checked.report} what={what} onAgree={(agree) => void attempt(checked.file, agree)} />}
-          <div className="mt-4 flex justify-end">
-            <Dialog.Close asChild>
-              <Button>Close</Button>
-            </Dialog.Close>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+      <ul className="mt-3 grid grid-cols-2 gap-x-4 gap-y-0.5 text-[0.87rem]">
+        {columns.map((column) => (
+          <li key={column.name}>
+            <span className="font-mono">{column.name}</span> <span className="text-pencil">{column.about}</span>
+          </li>
+        ))}
+      </ul>
+      <label className="border-pencil rounded-cut hover:bg-paper mt-4 block border border-dashed p-4 text-center">
+        <span className="text-lagoon font-medium">{checked ? `${checked.file.name} – choose another file` : 'Choose a CSV file'}</span>
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          className="sr-only"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            event.target.value = '';
+            if (file) void attempt(file, undefined);
+          }}
+        />
+      </label>
+      {refusal !== null && (
+        <p role="alert" className="text-madder mt-3">
+          {refusal} Nothing was imported.
+        </p>
+      )}
+      {checked && <Report report={checked.report} what={what} onAgree={(agree) => void attempt(checked.file, agree)} />}
+    </Sheet>
   );
 }
 

@@ -5,8 +5,9 @@ import { toast } from 'sonner';
 import { usePinReferenceMutation, type BriefDto, type PinDto, type ReferencePictureDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { Button } from '@/ui/Button';
-import { Choice, Input, Label } from '@/ui/Field';
+import { Choice, Label } from '@/ui/Field';
 import { sentenceOf } from '@/ui/format';
+import { KeptInput } from '@/ui/KeptInput';
 import { Swatch } from '@/ui/Swatch';
 import { AREA_WORDS } from './areaWords';
 import { PictureViewer, type PicturePoint } from './PictureViewer';
@@ -158,10 +159,11 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
             {picture.pins.map((row, i) => (
               <li key={`${row.x} ${row.y}`} className="mt-1 flex items-center gap-1.5">
                 <span className="text-lagoon font-mono font-semibold">{i + 1}</span>
-                <PinNote
-                  key={row.note}
-                  note={row.note}
-                  place={i + 1}
+                <KeptInput
+                  label={`Note of pin ${i + 1}`}
+                  className="!py-0.5"
+                  value={row.note}
+                  maxLength={300}
                   onKeep={(note) => pin(picture.pins.map((other, j) => (j === i ? { ...other, note } : other)))}
                 />
                 <button
@@ -181,21 +183,5 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
         </section>
       </div>
     </div>
-  );
-}
-
-function PinNote({ note, place, onKeep }: { readonly note: string; readonly place: number; readonly onKeep: (note: string) => void }) {
-  const [text, setText] = useState(note);
-  const keep = (): void => void (text.trim() === '' || text === note || onKeep(text.trim()));
-  return (
-    <Input
-      aria-label={`Note of pin ${place}`}
-      className="!py-0.5"
-      value={text}
-      maxLength={300}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
-    />
   );
 }

@@ -1,8 +1,7 @@
 import { ArrowUp, X } from 'lucide-react';
-import { useState } from 'react';
 import type { AcceptableDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
-import { Input } from '@/ui/Field';
+import { KeptInput } from '@/ui/KeptInput';
 import type { LookEdits } from './useLookEdits';
 
 /** Parts that would do as well, in order of preference, each with its reason: errands may buy them instead. */
@@ -21,7 +20,15 @@ export function AcceptableList({ rows, edits }: { readonly rows: readonly Accept
               <span className="w-40 truncate" title={name}>
                 {name}
               </span>
-              <Reason key={row.reason} row={row} name={name} edits={edits} />
+              <KeptInput
+                label={`Why ${name} would do`}
+                placeholder="Why it would do"
+                className="!py-0"
+                optional
+                value={row.reason}
+                maxLength={200}
+                onKeep={(reason) => edits.apply([{ action: 'accept', ...at, reason }], `Why ${name} would do`.slice(0, 200))}
+              />
               {i > 0 && (
                 <button
                   type="button"
@@ -45,25 +52,5 @@ export function AcceptableList({ rows, edits }: { readonly rows: readonly Accept
         })}
       </ol>
     </section>
-  );
-}
-
-function Reason({ row, name, edits }: { readonly row: AcceptableDto; readonly name: string; readonly edits: LookEdits }) {
-  const [reason, setReason] = useState(row.reason);
-  const keep = (): void => {
-    if (reason.trim() !== row.reason)
-      edits.apply([{ action: 'accept', position: row.position, variant: row.variant, reason }], `Why ${name} would do`);
-  };
-  return (
-    <Input
-      aria-label={`Why ${name} would do`}
-      placeholder="Why it would do"
-      className="!py-0"
-      value={reason}
-      maxLength={200}
-      onChange={(event) => setReason(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
-    />
   );
 }

@@ -1,10 +1,11 @@
 import type { Spot } from '@outfit/core';
 import { VIEWS, type View } from '@outfit/drawing';
 import { Download, Plus, Redo2, Undo2 } from 'lucide-react';
-import { DropdownMenu, Popover } from 'radix-ui';
+import { Popover } from 'radix-ui';
 import type { LookDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { Button } from '@/ui/Button';
+import { Menu } from '@/ui/Menu';
 import { KeyList } from './KeyList';
 import { otherSpots } from './labels';
 import type { LookEdits } from './useLookEdits';
@@ -23,7 +24,7 @@ interface FittingBarProps {
 export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: FittingBarProps) {
   const turned = (place: string): boolean => look.parts.some((part) => part.position === place && part.turned);
   return (
-    <div className="border-rule bg-sheet flex items-center gap-1.5 border-b px-3 py-1.5">
+    <div className="border-rule bg-sheet flex flex-wrap items-center gap-1.5 border-b px-3 py-1.5">
       <div role="group" aria-label="View" className="border-rule rounded-cut flex shrink-0 overflow-hidden border">
         {VIEWS.map((side) => (
           <button
@@ -79,26 +80,14 @@ export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: Fitt
 function MorePlaces({ look, onChoose }: Pick<FittingBarProps, 'look' | 'onChoose'>) {
   const { catalogue } = useWorkspace();
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger asChild>
+    <Menu
+      trigger={
         <Button className="!px-2" aria-label="More places">
           <Plus size={15} strokeWidth={1.75} /> Places
         </Button>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content sideOffset={6} className="border-pencil bg-sheet rounded-cut z-50 border py-1">
-          {otherSpots(look, catalogue).map(({ spot, text }) => (
-            <DropdownMenu.Item
-              key={`${spot.position} ${spot.place ?? 0}`}
-              className="data-highlighted:bg-lagoon-wash cursor-pointer px-4 py-1 outline-none"
-              onSelect={() => onChoose(spot)}
-            >
-              {text}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+      }
+      items={otherSpots(look, catalogue).map(({ spot, text }) => ({ label: text, act: () => onChoose(spot) }))}
+    />
   );
 }
 

@@ -33,7 +33,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const company = useCompany(figure);
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
-  const named = params.get('position') ?? '';
+  const named = writeSpot(readSpot(params.get('position') ?? ''));
   const spot: Spot = useMemo(() => readSpot(named), [named]);
   const view: View = VIEWS.find((side) => side === params.get('view')) ?? 'front';
   const filters = useMemo(() => readFilters(params), [params]);
@@ -103,7 +103,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
     [preview, look, spot, catalogue],
   );
   return (
-    <div className="grid h-full grid-cols-[268px_minmax(0,1fr)_420px]">
+    <div className="grid h-full grid-cols-[230px_minmax(0,1fr)_336px] xl:grid-cols-[268px_minmax(0,1fr)_420px]">
       <JudgementPanel figure={figure} look={look} judgement={judgement} edits={edits} onOpenLook={openLook} />
       <div className="flex min-h-0 min-w-0 flex-col">
         <FittingBar look={look} view={view} edits={edits} spot={spot} onChoose={choose} onView={show} onTurn={turn} />

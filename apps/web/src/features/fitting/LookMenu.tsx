@@ -1,11 +1,11 @@
 import { MoreHorizontal } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useBinLookMutation, useRenameLookMutation, useRestoreLookMutation, type FigureDto, type LookDto } from '@/api';
 import { Button } from '@/ui/Button';
 import { Input } from '@/ui/Field';
 import { sentenceOf } from '@/ui/format';
+import { Menu } from '@/ui/Menu';
 import { Sheet } from '@/ui/Sheet';
 import { EditionSheet } from './EditionSheet';
 import { HistorySheet } from './HistorySheet';
@@ -35,36 +35,23 @@ export function LookMenu({ figure, look, onOpen }: LookMenuProps) {
       complain(error);
     }
   };
-  const items: readonly (readonly [label: string, act: () => void, disabled?: boolean])[] = [
-    ['Rename…', () => setOpened('name')],
-    ['History and snapshots…', () => setOpened('history')],
-    ['Edition in another skin…', () => setOpened('edition')],
-    ['Put in the bin', () => void throwAway(), figure.chosenLook === look.id],
+  const items = [
+    { label: 'Rename…', act: () => setOpened('name') },
+    { label: 'History and snapshots…', act: () => setOpened('history') },
+    { label: 'Edition in another skin…', act: () => setOpened('edition') },
+    { label: 'Put in the bin', act: () => void throwAway(), disabled: figure.chosenLook === look.id },
   ];
   const close = (open: boolean): void => void (open || setOpened(null));
   return (
     <>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger asChild>
+      <Menu
+        trigger={
           <Button className="!px-2 !py-0.5" aria-label="More for this look">
             <MoreHorizontal size={15} strokeWidth={1.75} /> More
           </Button>
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content sideOffset={6} align="end" className="border-pencil bg-sheet rounded-cut z-50 border py-1">
-            {items.map(([label, act, disabled]) => (
-              <DropdownMenu.Item
-                key={label}
-                disabled={disabled ?? false}
-                className="data-highlighted:bg-lagoon-wash data-disabled:text-pencil cursor-pointer px-4 py-1 outline-none"
-                onSelect={act}
-              >
-                {label}
-              </DropdownMenu.Item>
-            ))}
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+        }
+        items={items}
+      />
       <Sheet title="Rename this look" open={opened === 'name'} onOpenChange={close}>
         <Rename look={look} onDone={() => setOpened(null)} />
       </Sheet>

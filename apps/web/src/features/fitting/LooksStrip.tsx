@@ -32,7 +32,7 @@ export function LooksStrip({ figure, open, onOpen, onCompare }: LooksStripProps)
           <LookCard key={look.id} figure={figure} look={look} isOpen={look.id === open.id} onOpen={() => onOpen(look.id)} />
         ))}
       </div>
-      <div className="mt-1.5 flex gap-1.5">
+      <div className="mt-1.5 flex flex-wrap gap-1.5">
         <Button
           className="!px-2 !py-0.5"
           disabled={figure.chosenLook === open.id}

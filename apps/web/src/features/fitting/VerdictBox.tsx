@@ -1,7 +1,6 @@
 import { Star } from 'lucide-react';
-import { useState } from 'react';
 import type { LookDto } from '@/api';
-import { Input } from '@/ui/Field';
+import { KeptInput } from '@/ui/KeptInput';
 import type { LookEdits } from './useLookEdits';
 
 const STARS = [1, 2, 3, 4, 5] as const;
@@ -32,7 +31,15 @@ export function VerdictBox({ look, edits }: { readonly look: LookDto; readonly e
           </button>
         ))}
       </div>
-      <Words key={words} words={words} onKeep={(next) => edits.apply([{ action: 'judge', stars, words: next }], 'Verdict in words')} />
+      <KeptInput
+        label="Your verdict in words"
+        placeholder="In words"
+        className="mt-1 !py-0.5"
+        optional
+        value={words}
+        maxLength={300}
+        onKeep={(next) => edits.apply([{ action: 'judge', stars, words: next }], 'Verdict in words')}
+      />
       <label className="mt-1 flex items-center gap-1.5">
         <input
           type="checkbox"
@@ -48,22 +55,5 @@ export function VerdictBox({ look, edits }: { readonly look: LookDto; readonly e
         Leave it as it is
       </label>
     </fieldset>
-  );
-}
-
-function Words({ words, onKeep }: { readonly words: string; readonly onKeep: (words: string) => void }) {
-  const [text, setText] = useState(words);
-  const keep = (): void => void (text.trim() === words || onKeep(text));
-  return (
-    <Input
-      aria-label="Your verdict in words"
-      placeholder="In words"
-      className="mt-1 !py-0.5"
-      value={text}
-      maxLength={300}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
-    />
   );
 }
