@@ -137,6 +137,43 @@ test('a new character is designed from a reference picture', async ({ page }) =>
   expect(await shown(page)).toBeGreaterThan(90);
 });
 
+/** Hands a file to the page the way a person's clipboard or file manager does. */
+async function handOver(page: Page, how: 'paste' | 'drop', file: { name: string; type: string; bytes: Buffer }): Promise<void> {
+  const content = await page.evaluateHandle(
+    ({ name, type, base64 }) => {
+      const data = new DataTransfer();
+      data.items.add(new File([Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0))], name, { type }));
+      return data;
+    },
+    { name: file.name, type: file.type, base64: file.bytes.toString('base64') },
+  );
+  if (how === 'drop')
+    return page.getByText('or drop it here, or paste it.', { exact: false }).dispatchEvent('drop', { dataTransfer: content });
+  await content.evaluate((data) => window.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true })));
+}
+
+test('pictures are pasted and dropped; what is no picture is refused, and the bin gives back', async ({ page }) => {
+  const plain = (background: string) =>
+    sharp({ create: { width: 60, height: 60, channels: 3, background } })
+      .jpeg()
+      .toBuffer();
+  await begin(page, /^Nothing/, 'Somebody out of two pictures');
+  await page.getByRole('tab', { name: 'Pictures' }).click();
+  await handOver(page, 'paste', { name: 'pasted.jpg', type: 'image/jpeg', bytes: await plain('#5FA391') });
+  await expect(page.getByRole('application', { name: /pasted\.jpg/ })).toBeVisible();
+  await handOver(page, 'drop', { name: 'dropped.jpg', type: 'image/jpeg', bytes: await plain('#A5323C') });
+  await expect(page.getByRole('application', { name: /dropped\.jpg/ })).toBeVisible();
+
+  await handOver(page, 'drop', { name: 'notes.txt', type: 'text/plain', bytes: Buffer.from('no picture') });
+  await expect(page.getByText('This is no PNG, JPEG or WebP picture. Nothing was added.')).toBeVisible();
+  await expect(page.getByRole('img', { name: /(pasted|dropped)\.jpg/ })).toHaveCount(2);
+
+  await page.getByRole('button', { name: 'Put in the bin' }).click();
+  await expect(page.getByRole('application', { name: /pasted\.jpg/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await expect(page.getByRole('img', { name: 'dropped.jpg' })).toBeVisible();
+});
+
 test('a bald character: no hair is wished for, and the checks say what the bare head means', async ({ page }) => {
   await begin(page, /An official figure/, 'The bald barker', 'LR-21-a');
   await page.getByRole('button', { name: 'Take off', exact: true }).click();

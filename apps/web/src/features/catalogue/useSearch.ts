@@ -1,7 +1,7 @@
 import { FACETS, type Facet } from '@outfit/core';
-import { useCallback, useEffect, useMemo, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useEffect, useMemo, useState } from 'react';
 import { useSearchCatalogueQuery, type SearchAnswerDto } from '@/api';
+import { useAddress } from '@/ui/useAddress';
 
 export const SORTS = [
   { value: 'best', label: 'Best match' },
@@ -32,7 +32,7 @@ export interface Search {
 
 /** The search in the address: words, facets and order, and the server's answer to it. */
 export function useSearch(): Search {
-  const [params, setParams] = useSearchParams();
+  const [params, change] = useAddress();
   const words = params.get('q') ?? '';
   const sort = SORTS.find((row) => row.value === params.get('sort'))?.value ?? 'best';
   const asked = useMemo(
@@ -58,18 +58,6 @@ export function useSearch(): Search {
     ...(page >= 2 ? [[page - 1, before.currentData?.variants] as const] : []),
   ]);
 
-  const change = useCallback(
-    (edit: (next: URLSearchParams) => void): void =>
-      setParams(
-        (now) => {
-          const next = new URLSearchParams(now);
-          edit(next);
-          return next;
-        },
-        { replace: true },
-      ),
-    [setParams],
-  );
   return {
     words,
     sort,
@@ -89,6 +77,9 @@ export function useSearch(): Search {
         for (const kept of values.includes(value) ? values.filter((other) => other !== value) : [...values, value])
           next.append(facet, kept);
       }),
-    clear: () => setParams({}, { replace: true }),
+    clear: () =>
+      change((next) => {
+        for (const key of [...next.keys()]) next.delete(key);
+      }),
   };
 }

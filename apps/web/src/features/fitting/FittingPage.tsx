@@ -1,11 +1,12 @@
 import { applyEdit, judge, P40, positionName, type Candidate, type Look, type Spot } from '@outfit/core';
 import { VIEWS, type View } from '@outfit/drawing';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { FigureDto, LookDto } from '@/api';
 import { useCompany } from '@/app/company';
 import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
 import { Empty } from '@/ui/Empty';
+import { useAddress } from '@/ui/useAddress';
 import { CandidatePanel } from './CandidatePanel';
 import { readFilters, writeFilters } from './filters';
 import { FittingBar } from './FittingBar';
@@ -32,7 +33,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const { lineUp } = useOpen();
   const company = useCompany(figure);
   const navigate = useNavigate();
-  const [params, setParams] = useSearchParams();
+  const [params, change] = useAddress();
   const named = writeSpot(readSpot(params.get('position') ?? ''));
   const spot: Spot = useMemo(() => readSpot(named), [named]);
   const view: View = VIEWS.find((side) => side === params.get('view')) ?? 'front';
@@ -40,21 +41,14 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const [preview, setPreview] = useState<Candidate | null>(null);
   const edits = useLookEdits(look);
 
-  // Changes may come faster than the address follows: each builds on the last one, not on what the page has read.
-  const address = useRef(params);
-  useEffect(() => {
-    address.current = params;
-  }, [params]);
   const put = useCallback(
-    (changes: Readonly<Record<string, string | null>>): void => {
-      const next = new URLSearchParams(address.current);
-      for (const [key, value] of Object.entries(changes))
-        if (value === null || value === '') next.delete(key);
-        else next.set(key, value);
-      address.current = next;
-      setParams(next, { replace: true });
-    },
-    [setParams],
+    (changes: Readonly<Record<string, string | null>>): void =>
+      change((next) => {
+        for (const [key, value] of Object.entries(changes))
+          if (value === null || value === '') next.delete(key);
+          else next.set(key, value);
+      }),
+    [change],
   );
   const choose = useCallback(
     // A one-piece lower body is looked for under the legs.
