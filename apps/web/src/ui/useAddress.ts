@@ -1,5 +1,6 @@
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
+import { LatestQuery } from './latestQuery';
 
 /**
  * The query of the address, and a way to edit it in place. Edits may come faster than the page is drawn again:
@@ -8,26 +9,11 @@ import { useLocation, useSearchParams } from 'react-router';
 export function useAddress(): readonly [URLSearchParams, (edit: (next: URLSearchParams) => void) => void] {
   const [params, setParams] = useSearchParams();
   const { key } = useLocation();
-  const newest = useRef(params);
-  const underWay = useRef<string[]>([]);
-  useEffect(() => {
-    const arrived = underWay.current.lastIndexOf(params.toString());
-    underWay.current = underWay.current.slice(arrived + 1);
-    // An address nobody here asked for, a link or the back button, replaces what was under way.
-    if (arrived < 0) {
-      newest.current = params;
-      underWay.current = [];
-    }
-  }, [params, key]);
+  const [latest] = useState(() => new LatestQuery(params));
+  useEffect(() => latest.arrived(params), [latest, params, key]);
   const change = useCallback(
-    (edit: (next: URLSearchParams) => void): void => {
-      const next = new URLSearchParams(newest.current);
-      edit(next);
-      newest.current = next;
-      underWay.current.push(next.toString());
-      setParams(next, { replace: true });
-    },
-    [setParams],
+    (edit: (next: URLSearchParams) => void): void => setParams(latest.edit(edit), { replace: true }),
+    [latest, setParams],
   );
   return [params, change];
 }
