@@ -1,4 +1,4 @@
-import { problemFaults, unsupported, type BasketPlan, type BasketProblem, type Fault } from '@outfit/core';
+import { problemFaults, type BasketPlan, type BasketProblem, type Fault } from '@outfit/core';
 import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
 import { BASKET_PLAN_SCHEMA, BASKET_PROBLEM_SCHEMA } from './basketSchema.js';
 
@@ -26,7 +26,7 @@ export function readBasketProblem(json: unknown): ProblemReading {
         .slice(0, MOST_FAULTS)
         .map(faultOf),
     };
-  const faults = [...problemFaults(json), ...unsupported(json)];
+  const faults = problemFaults(json);
   return faults.length > 0 ? { faults: faults.slice(0, MOST_FAULTS) } : { problem: json };
 }
 

@@ -1,11 +1,11 @@
 import { ApiProperty } from '@nestjs/swagger';
 import type { BasketPlan, Fill, Parcel, PlanStatus } from '@outfit/core';
-import type { SolveProgress } from '@outfit/core/basket';
+import { SOLVE_PHASES, type SolveProgress } from '@outfit/core/basket';
 import { ImportProgress, ImportReport } from './importReport.js';
 import { JOB_KINDS, JOB_STATES, type JobKind, type JobState } from './job.entity.js';
 
 export class ProgressDto implements SolveProgress {
-  @ApiProperty({ enum: ['comparing', 'searching', 'proving'] }) phase: SolveProgress['phase'];
+  @ApiProperty({ enum: SOLVE_PHASES }) phase: SolveProgress['phase'];
   @ApiProperty({ type: Number, nullable: true }) bestMinor: number | null;
   @ApiProperty({ type: Number, nullable: true }) boundMinor: number | null;
   @ApiProperty({ type: Number, nullable: true }) gap: number | null;

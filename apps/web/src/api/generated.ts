@@ -623,7 +623,7 @@ export type ExportShoppingListApiArg = {
   id: string;
 };
 export type ProgressDto = {
-  phase: 'comparing' | 'searching' | 'proving';
+  phase: 'searching' | 'bounding' | 'proving' | 'comparing';
   bestMinor: number | null;
   boundMinor: number | null;
   gap: number | null;

@@ -21,7 +21,8 @@ export class LinearModel {
     return this.column(cost, lower, upper, false);
   }
 
-  private column(cost: number, lower: number, upper: number, whole: boolean): Column {
+  /** Adds a column that must be whole, or need not. */
+  column(cost: number, lower: number, upper: number, whole: boolean): Column {
     this.costs.push(cost);
     this.lowers.push(lower);
     this.uppers.push(upper);
@@ -32,6 +33,11 @@ export class LinearModel {
   /** Adds to what one unit of a column costs. */
   addCost(column: Column, cost: number): void {
     this.costs[column] = (this.costs[column] ?? 0) + cost;
+  }
+
+  /** Lets columns cost nothing. */
+  forgetCosts(columns: readonly Column[]): void {
+    for (const column of columns) this.costs[column] = 0;
   }
 
   /** Σ entries ≤ upper. */

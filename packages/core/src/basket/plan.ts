@@ -48,6 +48,12 @@ export function postageFor(seller: Seller, weightG: number, goodsMinor: number):
   return seller.freePostageFromMinor !== null && goodsMinor >= seller.freePostageFromMinor ? 0 : tier.costMinor;
 }
 
+/** Duty on the whole goods value once it is above the threshold, rounded half up, and the fee with it; in minor units. */
+export function dutyOn({ duty }: Seller, goodsMinor: number): number {
+  if (!duty || goodsMinor <= duty.aboveMinor) return 0;
+  return Math.floor((goodsMinor * duty.percent) / 100 + 0.5) + duty.feeMinor;
+}
+
 /** Prices what is bought from one seller; null when the seller would not take or could not send the order. */
 export function priceParcel(
   seller: Seller,
@@ -62,7 +68,7 @@ export function priceParcel(
     goodsMinor,
     postageMinor,
     handlingMinor: seller.handlingMinor,
-    dutyMinor: 0,
+    dutyMinor: dutyOn(seller, goodsMinor),
     weightG,
     lines: lines.map((line) => ({ offer: line.offer.id, quantity: line.quantity })),
   };

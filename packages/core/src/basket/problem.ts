@@ -91,6 +91,15 @@ export interface Fault {
 export const meetsCondition = (condition: Condition, floor: Condition): boolean =>
   CONDITIONS.indexOf(condition) <= CONDITIONS.indexOf(floor);
 
+/** Notes each variant that has more than one row. */
+function doubled(rows: readonly { readonly variant: string }[], path: string, faults: Fault[]): void {
+  const seen = new Set<string>();
+  rows.forEach(({ variant }, i) => {
+    if (seen.has(variant)) faults.push({ path: `${path}/${i}/variant`, sentence: `"${variant}" is there twice; one row says it all.` });
+    seen.add(variant);
+  });
+}
+
 /** Faults the shape of the document does not show: doubled ids and names that refer to nothing. */
 export function problemFaults(problem: BasketProblem): readonly Fault[] {
   const faults: Fault[] = [];
@@ -106,16 +115,9 @@ export function problemFaults(problem: BasketProblem): readonly Fault[] {
   ids(problem.offers, '/offers');
   const items = ids(problem.items, '/items');
   const sellers = ids(problem.sellers, '/sellers');
-  problem.owned.forEach(({ variant }, i) => {
-    if (problem.owned.findIndex((row) => row.variant === variant) !== i)
-      faults.push({ path: `/owned/${i}/variant`, sentence: `"${variant}" is there twice; add its quantities up.` });
-  });
-  problem.needs.forEach(({ options }, n) => {
-    options.forEach(({ variant }, i) => {
-      if (options.findIndex((row) => row.variant === variant) !== i)
-        faults.push({ path: `/needs/${n}/options/${i}/variant`, sentence: `"${variant}" is there twice.` });
-    });
-  });
+  doubled(problem.owned, '/owned', faults);
+  doubled(problem.resale, '/resale', faults);
+  problem.needs.forEach(({ options }, n) => doubled(options, `/needs/${n}/options`, faults));
   problem.offers.forEach((offer, i) => {
     if (!items.has(offer.item)) faults.push({ path: `/offers/${i}/item`, sentence: `There is no item "${offer.item}".` });
     if (!sellers.has(offer.seller)) faults.push({ path: `/offers/${i}/seller`, sentence: `There is no seller "${offer.seller}".` });
@@ -132,21 +134,6 @@ export function problemFaults(problem: BasketProblem): readonly Fault[] {
         faults.push({ path: `/sellers/${i}/postage/${k}/upToG`, sentence: 'Postage tiers must rise in weight.' });
     }
   });
-  return faults;
-}
-
-/** What the contract allows and this solver does not work out yet, each refused by name. */
-export function unsupported(problem: BasketProblem): readonly Fault[] {
-  const faults: Fault[] = [];
-  problem.sellers.forEach((seller, i) => {
-    if (seller.duty)
-      faults.push({
-        path: `/sellers/${i}/duty`,
-        sentence: `Duty is not worked out yet; leave seller "${seller.id}" out or set duty to null.`,
-      });
-  });
-  if (problem.rules.resaleShare > 0)
-    faults.push({ path: '/rules/resaleShare', sentence: 'Resale of leftovers is not worked out yet; set resaleShare to 0.' });
   return faults;
 }
 

@@ -1,15 +1,22 @@
-import { emptyDecision, priceDecision, type PricedDecision } from './assemble.js';
+import { emptyDecision, priceDecision, type Decision, type Found, type PricedDecision } from './assemble.js';
 import { buildModel } from './basketModel.js';
+import { cheapestEach } from './cheapestEach.js';
+import { parcelsCurve, type CurvePoint } from './curve.js';
 import { solveExactly } from './exact.js';
-import { cheapestEach, searchSellers } from './heuristic.js';
+import { lagrangianBound } from './lagrangian.js';
 import { reduceMarket, type ReducedMarket } from './market.js';
+import { indexMarket, shelfPrices, type MarketIndex } from './marketIndex.js';
 import type { BasketPlan, PlanStatus } from './plan.js';
 import type { BasketProblem } from './problem.js';
-import { whyInfeasible, whatBinds } from './reasons.js';
+import { whatBinds, whyInfeasible } from './reasons.js';
+import { ruleCost, setRules } from './ruleCosts.js';
+import { searchBaskets } from './search.js';
+
+export const SOLVE_PHASES = ['searching', 'bounding', 'proving', 'comparing'] as const;
 
 /** How far a solve has come. Money in minor units; null until there is a plan or a bound. */
 export interface SolveProgress {
-  readonly phase: 'comparing' | 'searching' | 'proving';
+  readonly phase: (typeof SOLVE_PHASES)[number];
   readonly bestMinor: number | null;
   readonly boundMinor: number | null;
   readonly gap: number | null;
@@ -25,85 +32,305 @@ export interface SolveControl {
   onPlan(plan: BasketPlan): void;
 }
 
+export interface SolveOptions {
+  /** Once the plan stands, work out what each rule costs, the fewest parcels and the curve of cost against parcels. */
+  readonly comparisons: boolean;
+}
+
+/** What a plan is worth knowing beside: each rule's price, fewest parcels, the curve. Left out, the plan stands alone. */
+const ALONE: SolveOptions = { comparisons: false };
+
 /**
- * Solves a basket problem that passed its schema, `problemFaults` and `unsupported`. Reduction, a search over sellers,
- * then the exact model bounded by it. The result is never dearer than the search's plan or than cheapest-each where
- * that keeps the rules; `boundMinor` is never above the optimum.
+ * Solves a basket problem that passed its schema and `problemFaults`: reduction, a search for a first plan, a Lagrangian
+ * bound, then the exact model started from the plan and stopped at the gap asked for. The result is never dearer than
+ * the search's plan or than cheapest-each where that keeps the rules; `boundMinor` is never above the optimum.
  */
-export async function solveBasket(problem: BasketProblem, control: SolveControl): Promise<BasketPlan> {
-  const startedAt = control.now();
-  const elapsed = (): number => Math.round((control.now() - startedAt) * 1000) / 1000;
-  const market = reduceMarket(problem);
-  const searchSeconds = problem.effort.seconds * SEARCH_SHARE;
-  const each = cheapestEach(market);
-  const cheapestEachMinor = each?.priced.costMinor ?? null;
-  const progress = (phase: SolveProgress['phase'], best: number | null, bound: number | null): void =>
-    control.onProgress({
-      phase,
-      bestMinor: best,
-      boundMinor: bound,
-      gap: best === null || bound === null ? null : gapOf(best, bound),
-      seconds: elapsed(),
+export async function solveBasket(
+  problem: BasketProblem,
+  control: SolveControl,
+  options: SolveOptions = { comparisons: true },
+): Promise<BasketPlan> {
+  return new Solve(problem, control).run(options);
+}
+
+class Solve {
+  private readonly market: ReducedMarket;
+  private readonly index: MarketIndex;
+  private readonly startedAt: number;
+  /** Rows that make solving long: offers and needs. */
+  private readonly size: number;
+  private readonly isLarge: boolean;
+  private best: Found | null = null;
+  private boundMinor: number;
+  private isBounded = false;
+  private cheapestEachMinor: number | null = null;
+  private curve: readonly CurvePoint[] = [];
+
+  constructor(
+    private readonly problem: BasketProblem,
+    private readonly control: SolveControl,
+  ) {
+    this.startedAt = control.now();
+    this.market = reduceMarket(problem);
+    this.index = indexMarket(this.market);
+    this.boundMinor = mostCredit(this.market);
+    this.size = this.index.offerSeller.length + this.market.needs.length;
+    this.isLarge = this.size > LARGE_FROM_ROWS;
+  }
+
+  async run({ comparisons }: SolveOptions): Promise<BasketPlan> {
+    this.tell('searching');
+    const each = cheapestEach(this.index);
+    this.cheapestEachMinor = each?.priced.costMinor ?? null;
+    if (each) this.offer(each.decision);
+
+    const worth = this.searchAndBound();
+    if (this.isLarge && !this.isDone()) await this.proveInPart(worth);
+    const exact = this.isDone() ? null : await this.prove();
+    const plan = this.best ? this.plan() : this.nothing(exact?.outcome === 'infeasible');
+    if (!comparisons || this.control.shouldStop()) return this.told(plan);
+    this.tell('comparing');
+    const rules = await this.ruleCosts(plan);
+    if (this.best) await this.drawCurve(this.best);
+    return this.told({ ...(this.best ? this.plan(plan.status) : plan), reasons: [...plan.reasons, ...rules] });
+  }
+
+  /**
+   * Search and bound by turns, each round longer than the last, until the gap is reached or both have had their share of
+   * the time. What the bound says a part is worth helps the search to judge bundles. Returns that worth.
+   */
+  private searchAndBound(): Float64Array {
+    const { effort } = this.problem;
+    const halt = (): boolean => this.control.shouldStop() || this.isDone() || this.elapsed() > effort.seconds * SEARCH_SHARE;
+    let worth = startingWorth(this.index);
+    const rounds = this.isLarge ? SEARCH_ROUNDS : 1;
+    for (let round = 0; round < rounds && (round === 0 || !halt()); round += 1) {
+      const tries = Math.min(MOST_TRIES, Math.ceil((400 + TRIES_PER_ROW * this.size) * 2 ** (round + 1 - rounds)));
+      const start = round === 0 ? undefined : this.best?.decision;
+      this.offer(
+        searchBaskets(this.index, {
+          tries,
+          worth,
+          halt,
+          seed: round,
+          onBetter: (decision) => this.offer(decision),
+          ...(start && { start }),
+        }),
+      );
+      this.tell('bounding');
+      if (this.isLarge) worth = this.bound(worth, halt);
+    }
+    return worth;
+  }
+
+  private bound(start: Float64Array, halt: () => boolean): Float64Array {
+    const { boundMinor, multipliers } = lagrangianBound(this.index, {
+      rounds: BOUND_ROUNDS,
+      bestMinor: this.best?.priced.costMinor ?? 0,
+      start,
+      halt,
+      onBound: (value) => {
+        this.raise(value);
+        this.tell('bounding');
+      },
     });
-  progress('comparing', null, null);
-
-  const planOf = (priced: PricedDecision, status: PlanStatus, boundMinor: number): BasketPlan => ({
-    status,
-    costMinor: priced.costMinor,
-    boundMinor,
-    gap: gapOf(priced.costMinor, boundMinor),
-    seconds: elapsed(),
-    paidMinor: priced.paidMinor,
-    parcels: priced.parcels,
-    fills: priced.fills,
-    short: priced.short,
-    leftovers: priced.leftovers,
-    compared: { cheapestEachMinor, fewestParcelsMinor: null, curve: [] },
-    reasons: status === 'infeasible' ? whyInfeasible(market) : whatBinds(market, priced),
-  });
-  const byHand = each && soundest(market, [each.decision]);
-  if (byHand) control.onPlan(planOf(byHand.priced, 'stopped', 0));
-  let best = soundest(market, [
-    searchSellers(market, () => control.shouldStop() || elapsed() > searchSeconds).decision,
-    ...(each ? [each.decision] : []),
-  ]);
-  if (best) control.onPlan(planOf(best.priced, 'stopped', 0));
-  progress('searching', best?.priced.costMinor ?? null, null);
-
-  const exact = await solveExactly(buildModel(market), best?.decision ?? null, {
-    gap: problem.effort.gap,
-    seconds: problem.effort.seconds - elapsed(),
-    shouldStop: () => control.shouldStop(),
-    onProgress: (_, bound) => progress('proving', best?.priced.costMinor ?? null, wholeBound(bound)),
-  });
-  if (exact.decision) best = soundest(market, [exact.decision, ...(best ? [best.decision] : [])]);
-  if (!best) {
-    const nothing = priceDecision(market, emptyDecision);
-    return exact.outcome === 'infeasible'
-      ? planOf({ ...nothing, costMinor: 0, paidMinor: 0 }, 'infeasible', 0)
-      : planOf({ ...nothing, costMinor: 0 }, 'stopped', 0);
+    this.raise(boundMinor);
+    return multipliers;
   }
-  const bound = Math.min(best.priced.costMinor, wholeBound(exact.bound));
-  const gap = gapOf(best.priced.costMinor, bound);
-  const plan = planOf(best.priced, gap === 0 ? 'proven' : gap <= problem.effort.gap ? 'within-gap' : 'stopped', bound);
-  control.onPlan(plan);
-  return plan;
+
+  /**
+   * The model with lots in part: the solver cuts it far better than whole lots. Its bound holds for whole lots too, and
+   * its plans say which sellers to look at; the search makes sound plans of them.
+   */
+  private async proveInPart(worth: Float64Array): Promise<void> {
+    const { effort } = this.problem;
+    const nearby: Decision[] = [];
+    const until = effort.seconds * PART_SHARE;
+    const built = buildModel(this.market, { inPart: true });
+    const { bound, decision } = await solveExactly(built, this.best?.decision ?? null, {
+      gap: effort.gap,
+      seconds: until - this.elapsed(),
+      shouldStop: () => this.control.shouldStop() || this.isDone() || this.elapsed() > until,
+      onProgress: (_, value) => {
+        this.raise(value);
+        this.tell('bounding');
+      },
+      onDecision: (found) => nearby.push(found),
+    });
+    this.raise(bound);
+    if (decision) nearby.push(decision);
+    for (const start of nearby.slice(-3).reverse()) {
+      if (this.isDone() || this.control.shouldStop()) return;
+      const polished = searchBaskets(this.index, {
+        tries: MOST_TRIES / 3,
+        worth,
+        start,
+        halt: () => this.isDone() || this.control.shouldStop(),
+        onBetter: (better) => this.offer(better),
+      });
+      this.offer(polished);
+    }
+  }
+
+  private async prove() {
+    const { effort } = this.problem;
+    const exact = await solveExactly(buildModel(this.market), this.best?.decision ?? null, {
+      gap: effort.gap,
+      seconds: effort.seconds - this.elapsed(),
+      shouldStop: () => this.control.shouldStop() || this.isDone() || this.elapsed() > effort.seconds,
+      onProgress: (_, bound) => {
+        this.raise(bound);
+        this.tell('proving');
+      },
+      onDecision: (decision) => this.offer(decision),
+    });
+    if (exact.decision) this.offer(exact.decision);
+    if (exact.outcome !== 'infeasible') this.raise(exact.bound);
+    return exact;
+  }
+
+  private told(plan: BasketPlan): BasketPlan {
+    this.control.onPlan(plan);
+    return plan;
+  }
+
+  /** Time for comparisons: some more than the plan itself was given, so that small trips are always compared. */
+  private hasTimeToCompare = (): boolean => !this.control.shouldStop() && this.elapsed() < this.problem.effort.seconds + COMPARING_SECONDS;
+
+  /** What each rule costs, by solving without it. */
+  private async ruleCosts(plan: BasketPlan): Promise<readonly string[]> {
+    const sentences: string[] = [];
+    for (const rule of setRules(this.problem)) {
+      if (!this.hasTimeToCompare()) break;
+      const effort = { gap: this.problem.effort.gap, seconds: COMPARING_SECONDS / 4 };
+      const without = await solveBasket({ ...rule.without, effort }, this.quietly(), ALONE);
+      const sentence = ruleCost(rule, plan, without);
+      if (sentence !== null) sentences.push(sentence);
+    }
+    return sentences;
+  }
+
+  /** The same clock and stop for a side question, whose plans and progress nobody is told. */
+  private quietly(): SolveControl {
+    return {
+      now: () => this.control.now(),
+      shouldStop: () => !this.hasTimeToCompare(),
+      onProgress: () => undefined,
+      onPlan: () => undefined,
+    };
+  }
+
+  private async drawCurve(best: Found): Promise<void> {
+    this.curve = await parcelsCurve(this.market, best, {
+      gap: this.problem.effort.gap,
+      isOver: () => !this.hasTimeToCompare(),
+      seconds: COMPARING_SECONDS / 4,
+    });
+  }
+
+  /** Is the gap asked for reached? A plan that costs nothing or earns has no gap in per cent: it is done when proven. */
+  private isDone(): boolean {
+    if (!this.best) return false;
+    const { costMinor } = this.best.priced;
+    return this.boundMinor >= costMinor || (costMinor > 0 && gapOf(costMinor, this.boundMinor) <= this.problem.effort.gap);
+  }
+
+  private elapsed(): number {
+    return Math.round((this.control.now() - this.startedAt) * 1000) / 1000;
+  }
+
+  private raise(bound: number): void {
+    if (!Number.isFinite(bound)) return;
+    this.isBounded = true;
+    this.boundMinor = Math.max(this.boundMinor, Math.ceil(bound - TOLERANCE_MINOR));
+  }
+
+  /** Takes a decision if it breaks no rule and costs less than the best. */
+  private offer(decision: Decision): void {
+    const priced = priceDecision(this.market, decision);
+    if (priced.faults > 0 || (this.best && priced.costMinor >= this.best.priced.costMinor)) return;
+    this.best = { decision, priced };
+    this.control.onPlan(this.plan('stopped'));
+  }
+
+  private tell(phase: SolveProgress['phase']): void {
+    const bestMinor = this.best?.priced.costMinor ?? null;
+    this.control.onProgress({
+      phase,
+      bestMinor,
+      boundMinor: this.isBounded ? this.boundMinor : null,
+      gap: bestMinor === null || !this.isBounded ? null : gapOf(bestMinor, this.boundMinor),
+      seconds: this.elapsed(),
+    });
+  }
+
+  private plan(status?: PlanStatus): BasketPlan {
+    const priced = this.best?.priced ?? nothingPriced(this.market);
+    const boundMinor = Math.min(priced.costMinor, this.boundMinor);
+    const gap = gapOf(priced.costMinor, boundMinor);
+    return {
+      status: status ?? (boundMinor === priced.costMinor ? 'proven' : this.isDone() ? 'within-gap' : 'stopped'),
+      costMinor: priced.costMinor,
+      boundMinor,
+      gap,
+      seconds: this.elapsed(),
+      paidMinor: priced.paidMinor,
+      parcels: priced.parcels,
+      fills: priced.fills,
+      short: priced.short,
+      leftovers: priced.leftovers,
+      // A plan on the way says what it costs; what it may be compared with and what binds it is said of the last one.
+      compared: {
+        cheapestEachMinor: this.cheapestEachMinor,
+        fewestParcelsMinor: this.curve[0]?.costMinor ?? null,
+        curve: this.curve,
+      },
+      reasons: status === undefined ? whatBinds(this.market, priced) : [],
+    };
+  }
+
+  private nothing(isInfeasible: boolean): BasketPlan {
+    const plan = this.plan(isInfeasible ? 'infeasible' : 'stopped');
+    return {
+      ...plan,
+      boundMinor: 0,
+      gap: 0,
+      short: [],
+      reasons: isInfeasible ? whyInfeasible(this.market) : ['No plan was found in the time given.'],
+    };
+  }
 }
 
-/** The cheapest of the decisions that break no rule. */
-function soundest(market: ReducedMarket, decisions: readonly Parameters<typeof priceDecision>[1][]) {
-  let best: { decision: (typeof decisions)[number]; priced: PricedDecision } | null = null;
-  for (const decision of decisions) {
-    const priced = priceDecision(market, decision);
-    if (priced.faults === 0 && (!best || priced.costMinor < best.priced.costMinor)) best = { decision, priced };
-  }
-  return best;
+const nothingPriced = (market: ReducedMarket): PricedDecision => ({ ...priceDecision(market, emptyDecision), costMinor: 0, paidMinor: 0 });
+
+/** What a variant is worth to begin with: its least price, and the share of postage a unit commonly carries. */
+function startingWorth(index: MarketIndex): Float64Array {
+  const price = shelfPrices(index, new Float64Array(index.variants.length));
+  return Float64Array.from(index.variants, (_, v) => {
+    const prices = (index.variantShelves[v] ?? []).map((shelf) => price[shelf] ?? Infinity).sort((a, b) => a - b);
+    const [cheapest = 0, next = cheapest] = prices;
+    return Number.isFinite(cheapest) ? cheapest + Math.max(5, Math.min(next, cheapest * 1.3) - cheapest) : 0;
+  });
 }
+
+/** The least any plan can cost without looking further: nothing paid, and every leftover sold. */
+const mostCredit = ({ resale, problem }: ReducedMarket): number =>
+  -Math.ceil([...resale.values()].reduce((all, row) => all + row.valueMinor * row.upTo, 0) * problem.rules.resaleShare);
 
 /** Every cost is whole minor units, so a bound may be rounded up; solver tolerance is given away first. */
-const wholeBound = (bound: number): number => (Number.isFinite(bound) ? Math.max(0, Math.ceil(bound - TOLERANCE_MINOR)) : 0);
 const TOLERANCE_MINOR = 0.01;
-/** The search may take this share of the time; proving needs the rest. */
-const SEARCH_SHARE = 0.02;
+
+/** Seconds that comparing may take beyond the time for the plan. */
+const COMPARING_SECONDS = 12;
+
+/** Shares of the time that search and bound may take at most; proving needs the rest. */
+const SEARCH_SHARE = 0.25;
+const PART_SHARE = 0.85;
+const TRIES_PER_ROW = 6;
+const MOST_TRIES = 120_000;
+/** Small problems are proven before a bound by relaxation would pay. */
+const LARGE_FROM_ROWS = 600;
+const SEARCH_ROUNDS = 4;
+const BOUND_ROUNDS = 250;
 
 const gapOf = (cost: number, bound: number): number => (cost <= 0 ? 0 : Math.max(0, (cost - bound) / cost));

@@ -24,10 +24,16 @@ const seller = (id: string) =>
         return tiers.map(({ step, costMinor }) => ({ upToG: (upToG += step), costMinor }));
       }),
     freePostageFromMinor: nullable(fc.integer({ min: 30, max: 300 })),
-    duty: fc.constant(null),
+    duty: nullable(
+      fc.record({
+        aboveMinor: fc.integer({ min: 0, max: 200 }),
+        percent: fc.constantFrom(0, 5, 12.5, 21),
+        feeMinor: fc.constantFrom(0, 15),
+      }),
+    ),
   });
 
-/** Small problems that use every supported feature of the format and stay small enough to try everything. */
+/** Small problems that use every feature of the format and stay small enough to try everything. */
 export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
   currency: fc.constant('EUR'),
   needs: fc
@@ -53,7 +59,7 @@ export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
     { selector: (row) => row.variant, maxLength: 2 },
   ),
   items: fc
-    .tuple(fc.integer({ min: 1, max: 3 }), fc.uniqueArray(fc.constantFrom(...VARIANTS), { minLength: 2, maxLength: 3 }))
+    .tuple(fc.integer({ min: 1, max: 3 }), fc.uniqueArray(fc.constantFrom(...VARIANTS, 'd'), { minLength: 2, maxLength: 3 }))
     .map(([weightG, bundle]) => [
       ...VARIANTS.map((variant) => ({ id: `i-${variant}`, weightG, yields: [{ variant, quantity: 1 }] })),
       { id: 'i-bundle', weightG: weightG + 1, yields: bundle.map((variant) => ({ variant, quantity: 1 })) },
@@ -72,7 +78,14 @@ export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
       { minLength: 1, maxLength: 5 },
     )
     .map((offers) => offers.map((offer, i) => ({ id: `o${i}`, ...offer }))),
-  resale: fc.constant([]),
+  resale: fc.uniqueArray(
+    fc.record({
+      variant: fc.constantFrom(...VARIANTS, 'd'),
+      valueMinor: fc.integer({ min: 0, max: 70 }),
+      upTo: fc.integer({ min: 0, max: 3 }),
+    }),
+    { selector: (row) => row.variant, maxLength: 2 },
+  ),
   rules: fc.record({
     maxParcels: nullable(fc.integer({ min: 1, max: 2 })),
     budgetMinor: nullable(fc.integer({ min: 50, max: 600 })),
@@ -81,7 +94,7 @@ export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
     trustedOnly: fc.constantFrom(false, false, true),
     allowThirdParty: fc.boolean(),
     sellers: nullable(fc.uniqueArray(fc.constantFrom(...SELLERS), { minLength: 1, maxLength: 3 })),
-    resaleShare: fc.constant(0),
+    resaleShare: fc.constantFrom(0, 0, 0.5, 0.75, 1),
   }),
   effort: fc.constant({ gap: 0, seconds: 20 }),
 });

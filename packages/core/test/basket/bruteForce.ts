@@ -22,7 +22,7 @@ export function bruteForceCost(problem: BasketProblem): number | null {
       const parcel = priceParcel(seller, lines);
       if (!parcel) return;
       parcels += 1;
-      paid += parcel.goodsMinor + parcel.postageMinor + parcel.handlingMinor;
+      paid += parcel.goodsMinor + parcel.postageMinor + parcel.handlingMinor + parcel.dutyMinor;
       for (const line of lines)
         for (const row of items.get(line.offer.item)?.yields ?? []) {
           const key = `${seller.id}/${row.variant}`;
@@ -45,15 +45,26 @@ export function bruteForceCost(problem: BasketProblem): number | null {
   return best;
 }
 
+/** What the bought units left in a supply are credited with. */
+function creditFor(problem: BasketProblem, supply: ReadonlyMap<string, number>): number {
+  let fetched = 0;
+  for (const row of problem.resale) {
+    let left = 0;
+    for (const [key, quantity] of supply) if (!key.startsWith('/') && key.endsWith(`/${row.variant}`)) left += quantity;
+    fetched += Math.min(left, row.upTo) * row.valueMinor;
+  }
+  return Math.floor(problem.rules.resaleShare * fetched + 0.5);
+}
+
 /** Least penalties, owned costs and shortage for a supply, unit by unit. */
 function cheapestFilling(problem: BasketProblem, supply: Map<string, number>): number | null {
   const units = problem.needs.flatMap((need) => Array.from({ length: need.quantity }, () => need));
   let best: number | null = null;
   const walk = (i: number, cost: number, bound: ReadonlyMap<string, string>): void => {
-    if (best !== null && cost >= best) return;
     const need = units[i];
     if (!need) {
-      best = cost;
+      const total = cost - creditFor(problem, supply);
+      if (best === null || total < best) best = total;
       return;
     }
     if (need.shortCostMinor !== null) walk(i + 1, cost + need.shortCostMinor, bound);

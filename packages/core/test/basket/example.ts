@@ -75,18 +75,18 @@ export const EXAMPLE_PLAN: BasketPlan = {
       dutyMinor: 0,
       weightG: 3,
       lines: [
-        { offer: 'near lantern', quantity: 1 },
         { offer: 'near cape', quantity: 1 },
+        { offer: 'near lantern', quantity: 1 },
       ],
     },
   ],
   fills: [
-    { need: 'lanterns', variant: 'lantern', quantity: 1, from: 'owned', seller: null },
-    { need: 'lanterns', variant: 'lantern', quantity: 1, from: 'bought', seller: 'near' },
     { need: 'cape', variant: 'cape', quantity: 1, from: 'bought', seller: 'near' },
+    { need: 'lanterns', variant: 'lantern', quantity: 1, from: 'bought', seller: 'near' },
+    { need: 'lanterns', variant: 'lantern', quantity: 1, from: 'owned', seller: null },
   ],
   short: [],
   leftovers: [],
-  compared: { cheapestEachMinor: 360, fewestParcelsMinor: null, curve: [] },
+  compared: { cheapestEachMinor: 360, fewestParcelsMinor: 310, curve: [{ parcels: 1, costMinor: 310 }] },
   reasons: [],
 };

@@ -2,9 +2,12 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
   cheapestEach,
+  indexMarket,
+  lagrangianBound,
+  priceDecision,
   problemFaults,
   reduceMarket,
-  searchSellers,
+  searchBaskets,
   solveBasket,
   verifyPlan,
   type BasketPlan,
@@ -16,7 +19,7 @@ import { bruteForceCost } from './bruteForce.js';
 const solve = (problem: BasketProblem): Promise<BasketPlan> =>
   solveBasket(problem, { now: () => 0, shouldStop: () => false, onProgress: () => undefined, onPlan: () => undefined });
 
-describe('the solver, on small problems with every supported feature', () => {
+describe('the solver, on small problems with every feature of the format', () => {
   test('equals brute force, passes the verifier, is never above the search or cheapest-each', async () => {
     await fc.assert(
       fc.asyncProperty(smallProblem, async (problem) => {
@@ -32,10 +35,13 @@ describe('the solver, on small problems with every supported feature', () => {
         expect(plan.status).toBe('proven');
         expect(plan.costMinor).toBe(least);
         expect(plan.boundMinor).toBeLessThanOrEqual(least);
-        const market = reduceMarket(problem);
-        const search = searchSellers(market);
-        if (search.priced.faults === 0) expect(plan.costMinor).toBeLessThanOrEqual(search.priced.costMinor);
-        const each = cheapestEach(market);
+        const index = indexMarket(reduceMarket(problem));
+        const worth = new Float64Array(index.variants.length);
+        const search = priceDecision(index.market, searchBaskets(index, { tries: 300, worth, halt: () => false }));
+        if (search.faults === 0) expect(plan.costMinor).toBeLessThanOrEqual(search.costMinor);
+        const { boundMinor } = lagrangianBound(index, { rounds: 120, bestMinor: plan.costMinor, start: worth, halt: () => false });
+        expect(boundMinor).toBeLessThanOrEqual(least + 1e-6);
+        const each = cheapestEach(index);
         const { maxParcels, budgetMinor } = problem.rules;
         const keepsRules =
           each && each.priced.parcels.length <= (maxParcels ?? Infinity) && each.priced.paidMinor <= (budgetMinor ?? Infinity);

@@ -1,5 +1,5 @@
 import { Download } from 'lucide-react';
-import { useListSellersQuery, useStopJobMutation, type ErrandDto, type PlanDto } from '@/api';
+import { useListSellersQuery, useStopJobMutation, type ErrandDto, type PlanDto, type ProgressDto } from '@/api';
 import { Button } from '@/ui/Button';
 import { longDay, money, plural } from '@/ui/format';
 import { Why } from '@/ui/Why';
@@ -12,7 +12,12 @@ const STATUS: Record<PlanDto['status'], (gap: number) => string> = {
   stopped: (gap) => `Stopped early: at most ${(gap * 100).toFixed(1)} % above the cheapest there can be.`,
   infeasible: () => 'No plan keeps all the rules.',
 };
-const PHASES = { comparing: 'Comparing prices', searching: 'Searching for a first plan', proving: 'Proving how good it is' };
+const PHASES: Record<ProgressDto['phase'], string> = {
+  searching: 'Searching for a first plan',
+  bounding: 'Working out what it cannot cost less than',
+  proving: 'Proving how good it is',
+  comparing: 'Comparing with fewer parcels and looser rules',
+};
 
 /** The plan of an errand: progress while it runs, then total, comparison, parcels, and what each part comes from. */
 export function PlanView({ errand, lookName }: { readonly errand: ErrandDto; readonly lookName: string }) {
