@@ -11,6 +11,7 @@ import { catalogueBody, CatalogueService } from './catalogue/index.js';
 import { Clock } from './common/clock.js';
 import { csvBody } from './common/csvBody.js';
 import { ProblemFilter } from './common/problem.filter.js';
+import { AdvanceService } from './market/index.js';
 import { pictureBody } from './common/rasters.js';
 import { sameMachine } from './common/sameMachine.js';
 import { validation } from './common/validation.js';
@@ -62,7 +63,8 @@ export async function createApp({ dataFolder, webFolder, demo }: AppOptions): Pr
   app.useGlobalPipes(validation());
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();
-  if (demo) await loadDemo(app.get<DataSource>(getDataSourceToken()), app.get(CatalogueService), app.get(Clock).today());
+  if (demo)
+    await loadDemo(app.get<DataSource>(getDataSourceToken()), app.get(CatalogueService), app.get(AdvanceService), app.get(Clock).today());
   return app;
 }
 

@@ -2,7 +2,7 @@ import type { Brief } from './brief.js';
 import { Catalogue, type Variant } from './catalogue.js';
 import { sameProblem } from './candidates/markReader.js';
 import type { Spot } from './candidates/index.js';
-import { checkLook, subject, type Company, type Mark, type Supply } from './checks/index.js';
+import { checkLook, NO_SUPPLY, subject, type Company, type Mark, type Supply } from './checks/index.js';
 import { likeness } from './likeness/index.js';
 import type { Look } from './look.js';
 import { applyEdit } from './lookEdits.js';
@@ -15,6 +15,10 @@ export interface Effect {
   readonly raises: readonly Mark[];
   readonly settles: readonly Mark[];
 }
+
+/** How like its brief a look is, 0 to 100, whatever is owned or sold. */
+export const likenessWith = (look: Look, brief: Brief, catalogue: Catalogue, system: System): number =>
+  likeness(subject(look, brief, catalogue, system, NO_SUPPLY)).score;
 
 /** The effect of putting a variant on; it may be one that is only pictured and not in the catalogue. */
 export function effectOf(

@@ -25,14 +25,14 @@ export const wardrobeColumns = (names: KnownNames) => ({
   note: text('note', ''),
 });
 
-/** Columns of a file of offers (docs/formats/offers-csv.md). Prices are in the workspace's currency. */
+/** Columns of a file of offers (docs/formats/offers-csv.md). Prices are in the seller's own currency. `isVariant` knows whole items too. */
 export const offerColumns = (names: KnownNames) => ({
   seller: known(
     'seller',
     (id) => names.isSeller(id),
     () => 'No seller has this name. Use the short name on the Market page.',
   ),
-  variant: known('variant', (id) => names.isVariant(id), unknownVariant(names)),
+  item: known('item', (id) => names.isVariant(id), unknownVariant(names)),
   priceMinor: money('price'),
   stock: wholeNumber('stock', 1, 100_000),
   multiple: wholeNumber('multiple', 1, 1000, 1),

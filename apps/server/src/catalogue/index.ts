@@ -12,9 +12,10 @@ import { SearchService } from './search.service.js';
   imports: [JobsModule],
   controllers: [CarryController, PhotographsController, CatalogueController, NoticesController],
   providers: [CarryService, CatalogueService, EntriesService, NoticesService, PhotographsService, SearchService],
-  exports: [CatalogueService],
+  exports: [CatalogueService, EntriesService],
 })
 export class CatalogueModule {}
 
 export { CatalogueService } from './catalogue.service.js';
+export { EntriesService } from './entries.service.js';
 export { catalogueBody } from './carry.js';

@@ -1,17 +1,15 @@
 import { demoWorld, type DemoFigure } from '@outfit/demo';
-import { simulatedMarket } from '@outfit/market';
 import type { DataSource, EntityManager } from 'typeorm';
 
 import { CatalogueService } from '../catalogue/index.js';
 import { FigureEntity, LineUpEntity, LookEntity } from '../figures/index.js';
-import { OfferEntity, SellerEntity } from '../market/index.js';
+import type { AdvanceService } from '../market/index.js';
 import { DonorEntity, PieceEntity } from '../wardrobe/index.js';
 
 const SEED = 7;
-const CHUNK = 500;
 
 /** Fills an empty database with the made-up world, in one transaction. Does nothing when there is data already. */
-export async function loadDemo(database: DataSource, catalogue: CatalogueService, today: string): Promise<boolean> {
+export async function loadDemo(database: DataSource, catalogue: CatalogueService, market: AdvanceService, today: string): Promise<boolean> {
   if (catalogue.store.keys('colours').size > 0) return false;
   const world = demoWorld();
   await database.transaction(async (manager) => {
@@ -25,31 +23,7 @@ export async function loadDemo(database: DataSource, catalogue: CatalogueService
       world.pieces.map((piece) => ({ ...piece, addedAt: `${today}T00:00:00.000Z` })),
     );
     await manager.insert(DonorEntity, [...world.donors]);
-    const market = simulatedMarket(world.catalogue, SEED);
-    await manager.insert(
-      SellerEntity,
-      market.sellers.map(
-        ({ id, name, country, days, trusted, thirdParty, minimumMinor, handlingMinor, postage, freePostageFromMinor }) => ({
-          id,
-          name,
-          country,
-          days,
-          trusted,
-          thirdParty,
-          minimumMinor,
-          handlingMinor,
-          postage,
-          freePostageFromMinor,
-        }),
-      ),
-    );
-    const offers = market.offersOn(today).map(({ item, ...offer }) => ({
-      ...offer,
-      variant: item.kind === 'part' ? item.variant : null,
-      officialFigure: item.kind === 'figure' ? item.figure : null,
-      origin: 'simulated' as const,
-    }));
-    for (let start = 0; start < offers.length; start += CHUNK) await manager.insert(OfferEntity, offers.slice(start, start + CHUNK));
+    await market.open(manager, world.catalogue, SEED, today);
   });
   return true;
 }

@@ -1,14 +1,27 @@
-import type { BasketProblem } from '@outfit/core';
+import type { Adjustments, BasketProblem } from '@outfit/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
+import type { ErrandSettingsDto } from './errands.dto.js';
 
-/** One shopping trip planned for a look; its plan is the result of its job. */
+/** A look an errand shops for. Looks of one group are never shown together. */
+export interface StoredLine {
+  readonly figure: string;
+  readonly look: string;
+  readonly copies: number;
+  readonly group: string | null;
+}
+
+/** One shopping trip planned for some looks; its plan is the result of its job. `scope` is the figure or line-up it was begun from. */
 @Entity('errand')
 export class ErrandEntity {
   @PrimaryColumn('text') id: string;
-  @Column('text') figure: string;
-  @Column('text') look: string;
-  @Column('integer') copies: number;
+  @Column('text') scope: string;
+  @Column('text') title: string;
+  @Column('simple-json') lines: readonly StoredLine[];
+  @Column('simple-json') settings: ErrandSettingsDto;
+  @Column('simple-json') adjustments: Adjustments;
   @Column('text') createdAt: string;
   @Column('text') job: string;
   @Column('simple-json') problem: BasketProblem;
+  /** Offers ticked off while shopping. */
+  @Column('simple-json') ticked: readonly string[];
 }

@@ -1,7 +1,7 @@
-import { Body, Controller, Get, Header, HttpCode, Param, Post, Query, StreamableFile } from '@nestjs/common';
+import { Body, Controller, Get, Header, HttpCode, Param, Post, Put, Query, StreamableFile } from '@nestjs/common';
 import { ApiAcceptedResponse, ApiBody, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
 import { JobDto, PlanDto } from '../jobs/index.js';
-import { ErrandDto, ErrandsQuery, NewErrandDto } from './errands.dto.js';
+import { CopiesDto, ErrandDto, ErrandsQuery, FloorDto, NewErrandDto, SubstituteDto, TickedDto } from './errands.dto.js';
 import { ErrandsService } from './errands.service.js';
 
 @ApiTags('errands')
@@ -18,9 +18,9 @@ export class ErrandsController {
 
   @Get()
   @ApiOperation({ operationId: 'latestErrand' })
-  @ApiOkResponse({ type: [ErrandDto], description: 'The newest errand of a figure, or none' })
-  latest(@Query() { figure }: ErrandsQuery): Promise<ErrandDto[]> {
-    return this.service.latest(figure);
+  @ApiOkResponse({ type: [ErrandDto], description: 'The newest errand of a figure or line-up, or none' })
+  latest(@Query() { scope }: ErrandsQuery): Promise<ErrandDto[]> {
+    return this.service.latest(scope);
   }
 
   @Post('solve')
@@ -37,6 +37,36 @@ export class ErrandsController {
   @ApiOkResponse({ type: ErrandDto })
   read(@Param('id') id: string): Promise<ErrandDto> {
     return this.service.errand(id);
+  }
+
+  @Put(':id/ticked')
+  @ApiOperation({ operationId: 'tickErrand' })
+  @ApiOkResponse({ type: ErrandDto })
+  tick(@Param('id') id: string, @Body() { offers }: TickedDto): Promise<ErrandDto> {
+    return this.service.tick(id, offers);
+  }
+
+  @Post(':id/copies')
+  @HttpCode(202)
+  @ApiOperation({ operationId: 'planCopies' })
+  @ApiAcceptedResponse({ type: JobDto })
+  copies(@Param('id') id: string, @Body() { most }: CopiesDto): Promise<JobDto> {
+    return this.service.copies(id, most);
+  }
+
+  @Post(':id/cheaper')
+  @HttpCode(202)
+  @ApiOperation({ operationId: 'findCheaperVersion' })
+  @ApiAcceptedResponse({ type: JobDto })
+  cheaper(@Param('id') id: string, @Body() { floor }: FloorDto): Promise<JobDto> {
+    return this.service.cheaper(id, floor);
+  }
+
+  @Get(':id/substitutes/:variant')
+  @ApiOperation({ operationId: 'listSubstitutes' })
+  @ApiOkResponse({ type: [SubstituteDto] })
+  substitutes(@Param('id') id: string, @Param('variant') variant: string): Promise<SubstituteDto[]> {
+    return this.service.substitutes(id, variant);
   }
 
   @Get(':id/plan.json')

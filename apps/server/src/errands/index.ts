@@ -5,12 +5,14 @@ import { JobsModule } from '../jobs/index.js';
 import { MarketModule } from '../market/index.js';
 import { WardrobeModule } from '../wardrobe/index.js';
 import { ErrandsController } from './errands.controller.js';
+import { CheaperService } from './cheaper.js';
+import { ErrandPlanner } from './planner.js';
 import { ErrandsService } from './errands.service.js';
 
 @Module({
   imports: [CatalogueModule, FiguresModule, JobsModule, MarketModule, WardrobeModule],
   controllers: [ErrandsController],
-  providers: [ErrandsService],
+  providers: [CheaperService, ErrandPlanner, ErrandsService],
 })
 export class ErrandsModule {}
 

@@ -1,10 +1,10 @@
-import type { BasketPlan, BasketProblem, Catalogue } from '@outfit/core';
+import { variantBehind, type BasketPlan, type BasketProblem, type Catalogue } from '@outfit/core';
 import { writeTable, type Cell } from '@outfit/formats';
 
 const HEADER = ['seller', 'item', 'name', 'condition', 'quantity', 'each', 'sum', 'currency'];
 const inUnits = (minor: number): string => (minor / 100).toFixed(2);
 
-/** The shopping list of a plan: one row per line, seller by seller, with postage and handling as rows of their own. */
+/** The shopping list of a plan: one row per line, seller by seller, with postage, handling and duty as rows of their own. */
 export function shoppingList(problem: BasketProblem, plan: BasketPlan, catalogue: Catalogue, sellerName: (id: string) => string): string {
   const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
   const rows: Cell[][] = [];
@@ -13,10 +13,11 @@ export function shoppingList(problem: BasketProblem, plan: BasketPlan, catalogue
     for (const line of parcel.lines) {
       const offer = offers.get(line.offer);
       if (!offer) continue;
-      const name = catalogue.has(offer.item) ? catalogue.nameOf(catalogue.variant(offer.item)) : offer.item;
+      const item = variantBehind(offer.item);
+      const name = catalogue.has(item) ? catalogue.nameOf(catalogue.variant(item)) : item;
       rows.push([
         seller,
-        offer.item,
+        item,
         name,
         offer.condition,
         line.quantity,
@@ -26,8 +27,11 @@ export function shoppingList(problem: BasketProblem, plan: BasketPlan, catalogue
       ]);
     }
     rows.push([seller, 'postage', '', '', 1, inUnits(parcel.postageMinor), inUnits(parcel.postageMinor), problem.currency]);
-    if (parcel.handlingMinor > 0)
-      rows.push([seller, 'handling', '', '', 1, inUnits(parcel.handlingMinor), inUnits(parcel.handlingMinor), problem.currency]);
+    for (const [charge, minor] of [
+      ['handling', parcel.handlingMinor],
+      ['duty', parcel.dutyMinor],
+    ] as const)
+      if (minor > 0) rows.push([seller, charge, '', '', 1, inUnits(minor), inUnits(minor), problem.currency]);
   }
   return writeTable(HEADER, rows);
 }

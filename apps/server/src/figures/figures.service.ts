@@ -33,6 +33,10 @@ export class FiguresService {
     return lineUps.map(({ id, name }) => ({ id, name, figures: dtos.filter((figure) => figure.lineUp === id) }));
   }
 
+  async figure(id: string): Promise<FigureDto> {
+    return this.read(this.database.manager, id);
+  }
+
   async saveBrief(id: string, brief: Brief): Promise<FigureDto> {
     const faults = briefFaults(brief, await this.catalogue.catalogue());
     if (faults[0]) throw new Problem(422, faults[0].sentence, faults);

@@ -12,9 +12,10 @@ import { ReferencesController, ReferencesService } from './references.js';
   imports: [CatalogueModule],
   controllers: [FiguresController, LooksController, ReferencesController],
   providers: [AlternativesService, FiguresService, LooksService, PictureService, ReferencesService],
-  exports: [LooksService],
+  exports: [FiguresService, LooksService],
 })
 export class FiguresModule {}
 
 export { FIGURE_ENTITIES, FigureEntity, LineUpEntity, LookEntity } from './figures.entities.js';
-export { LooksService } from './looks.service.js';
+export { FiguresService } from './figures.service.js';
+export { LooksService, type StoredLook } from './looks.service.js';

@@ -2,6 +2,7 @@ import { ApiProperty } from '@nestjs/swagger';
 import type { BasketPlan, Fill, Parcel, PlanStatus } from '@outfit/core';
 import { SOLVE_PHASES, type SolveProgress } from '@outfit/core/basket';
 import { ImportProgress, ImportReport } from './importReport.js';
+import type { SeriesNews, SeriesPoint } from './series.worker.js';
 import { JOB_KINDS, JOB_STATES, type JobKind, type JobState } from './job.entity.js';
 
 export class ProgressDto implements SolveProgress {
@@ -71,6 +72,31 @@ export class PlanDto implements BasketPlan {
   @ApiProperty({ type: [String] }) reasons: readonly string[];
 }
 
+export class SwapDto {
+  @ApiProperty() variant: string;
+  @ApiProperty() substitute: string;
+  @ApiProperty() quantity: number;
+}
+
+export class SeriesPointDto implements SeriesPoint {
+  @ApiProperty() copies: number;
+  @ApiProperty() costMinor: number;
+  @ApiProperty() short: number;
+  @ApiProperty() marginalMinor: number;
+  @ApiProperty({ type: [SwapDto] }) swaps: readonly SwapDto[];
+  @ApiProperty({ type: Number, nullable: true }) likeness: number | null;
+}
+
+export class SeriesDto implements SeriesNews {
+  @ApiProperty({ type: [SeriesPointDto] }) points: readonly SeriesPointDto[];
+  @ApiProperty({
+    type: Number,
+    nullable: true,
+    description: 'Copies after which a part cannot be had any more; null when nothing runs out',
+  })
+  runsOutAfter: number | null;
+}
+
 export class JobDto {
   @ApiProperty() id: string;
   @ApiProperty({ enum: JOB_KINDS }) kind: JobKind;
@@ -81,5 +107,7 @@ export class JobDto {
   @ApiProperty({ type: PlanDto, nullable: true, description: 'The best plan so far; final once the job is done' }) result: PlanDto | null;
   @ApiProperty({ type: ImportProgress, nullable: true, description: 'Of an import' }) importProgress: ImportProgress | null;
   @ApiProperty({ type: ImportReport, nullable: true, description: 'Of an import, once it is done' }) importReport: ImportReport | null;
+  @ApiProperty({ type: SeriesDto, nullable: true, description: 'Of copies and of cheaper versions: the points so far' })
+  series: SeriesDto | null;
   @ApiProperty({ type: String, nullable: true }) error: string | null;
 }

@@ -15,16 +15,22 @@ import { JobEntity, type JobKind } from './job.entity.js';
 const WORKERS: Readonly<Record<JobKind, string>> = {
   errand: fileURLToPath(new URL('../../dist/jobs/basket.worker.js', import.meta.url)),
   import: fileURLToPath(new URL('../../dist/catalogue/import.worker.js', import.meta.url)),
+  copies: fileURLToPath(new URL('../../dist/jobs/series.worker.js', import.meta.url)),
+  cheaper: fileURLToPath(new URL('../../dist/jobs/series.worker.js', import.meta.url)),
 };
 
 /** What a job does when it is interrupted or breaks off, in words. */
 const WHEN_CLOSED: Readonly<Record<JobKind, string>> = {
   errand: 'Outfit was closed while this ran. The best plan so far is kept.',
   import: 'Outfit was closed while this ran. Nothing was imported; choose the file again.',
+  copies: 'Outfit was closed while this ran. What was worked out so far is kept.',
+  cheaper: 'Outfit was closed while this ran. What was worked out so far is kept.',
 };
 const WHEN_BROKEN: Readonly<Record<JobKind, string>> = {
   errand: 'The solver broke off. The best plan so far, if any, is kept; try again.',
   import: 'The import broke off. Nothing was imported; try again.',
+  copies: 'The solver broke off. What was worked out so far is kept; try again.',
+  cheaper: 'The solver broke off. What was worked out so far is kept; try again.',
 };
 
 /** What a worker is given besides its own task: how it hears of a stop, and where it tells how it goes. */
@@ -170,5 +176,6 @@ export function toDto({ progress, result, ...job }: JobEntity): JobDto {
     result: of('errand', result),
     importProgress: of('import', progress),
     importReport: of('import', result),
+    series: of('copies', result) ?? of('cheaper', result),
   };
 }

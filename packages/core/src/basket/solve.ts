@@ -86,7 +86,8 @@ class Solve {
 
     const worth = this.searchAndBound();
     if (this.isLarge && !this.isDone()) await this.proveInPart(worth);
-    const exact = this.isDone() ? null : await this.prove();
+    const hasTime = !this.isLarge || this.elapsed() < this.problem.effort.seconds * LATEST_START;
+    const exact = !this.isDone() && hasTime ? await this.prove() : null;
     const plan = this.best ? this.plan() : this.nothing(exact?.outcome === 'infeasible');
     if (!comparisons || this.control.shouldStop()) return this.told(plan);
     this.tell('comparing');
@@ -165,7 +166,7 @@ class Solve {
         tries: MOST_TRIES / 3,
         worth,
         start,
-        halt: () => this.isDone() || this.control.shouldStop(),
+        halt: () => this.isDone() || this.control.shouldStop() || this.elapsed() > effort.seconds,
         onBetter: (better) => this.offer(better),
       });
       this.offer(polished);
@@ -325,7 +326,9 @@ const COMPARING_SECONDS = 12;
 
 /** Shares of the time that search and bound may take at most; proving needs the rest. */
 const SEARCH_SHARE = 0.25;
-const PART_SHARE = 0.85;
+const PART_SHARE = 0.7;
+/** A large model takes seconds to build and presolve: it is not begun when the time is nearly over. */
+const LATEST_START = 0.8;
 const TRIES_PER_ROW = 6;
 const MOST_TRIES = 120_000;
 /** Small problems are proven before a bound by relaxation would pay. */

@@ -1,0 +1,3 @@
+export * from './copies.js';
+export * from './figureCosts.js';
+export * from './lineReasons.js';

@@ -1,0 +1,55 @@
+import type { OfficialFigure } from '../catalogue.js';
+import { piecesOf } from '../catalogue.js';
+
+/** What prices say of one variant, in minor units; null where nobody sells it. */
+export interface PiecePrices {
+  readonly landedMinor: number | null;
+  readonly lowerQuartileMinor: number | null;
+}
+
+export interface PieceShare {
+  readonly variant: string;
+  readonly quantity: number;
+  readonly landedMinor: number;
+  /** Share of the piece-by-piece worth, 0 to 1. */
+  readonly share: number;
+}
+
+/** What a figure is worth, four ways (calculations, *Prices*). Money in minor units. */
+export interface FigureWorth {
+  /** Every piece at its lowest landed price. */
+  readonly pieceByPieceMinor: number;
+  /** The cheapest whole figure, landed; null when nobody sells it whole. */
+  readonly wholeMinor: number | null;
+  /** What its pieces would fetch: each at the lower quartile of what is asked for it. */
+  readonly takenToPiecesMinor: number;
+  /** Pieces by their share of the worth, dearest first. */
+  readonly shares: readonly PieceShare[];
+  /** Pieces nobody sells, which no sum counts. */
+  readonly unsold: readonly string[];
+}
+
+export function worthOfFigure(figure: OfficialFigure, pricesOf: (variant: string) => PiecePrices, wholeMinor: number | null): FigureWorth {
+  return { ...worthOfPieces(piecesOf(figure), pricesOf), wholeMinor };
+}
+
+/** The same for any counted pieces: a source taken to pieces, a bundle. */
+export function worthOfPieces(
+  pieces: ReadonlyMap<string, number>,
+  pricesOf: (variant: string) => PiecePrices,
+): Omit<FigureWorth, 'wholeMinor'> {
+  const sold: { variant: string; quantity: number; landedMinor: number }[] = [];
+  const unsold: string[] = [];
+  let takenToPiecesMinor = 0;
+  for (const [variant, quantity] of pieces) {
+    const { landedMinor, lowerQuartileMinor } = pricesOf(variant);
+    takenToPiecesMinor += quantity * (lowerQuartileMinor ?? 0);
+    if (landedMinor === null) unsold.push(variant);
+    else sold.push({ variant, quantity, landedMinor });
+  }
+  const pieceByPieceMinor = sold.reduce((all, piece) => all + piece.landedMinor * piece.quantity, 0);
+  const shares = sold
+    .map((piece) => ({ ...piece, share: pieceByPieceMinor === 0 ? 0 : (piece.landedMinor * piece.quantity) / pieceByPieceMinor }))
+    .sort((a, b) => b.share - a.share || a.variant.localeCompare(b.variant));
+  return { pieceByPieceMinor, takenToPiecesMinor, shares, unsold };
+}
