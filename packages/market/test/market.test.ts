@@ -11,9 +11,11 @@ const variants = new Map(catalogue.variants.map((variant) => [variant.id, varian
 const thirdParty = new Set(catalogue.moulds.filter((mould) => mould.thirdParty).map((mould) => mould.number));
 
 describe('the simulated market', () => {
-  test('has eight sellers and about 1,500 offers, each with an id of its own', () => {
-    expect(SELLERS).toHaveLength(8);
-    expect(offers.length).toBeGreaterThan(1400);
+  test('has forty sellers in three currencies and about 12,000 offers, each with an id of its own', () => {
+    expect(SELLERS).toHaveLength(40);
+    expect(new Set(SELLERS.map((seller) => seller.currency)).size).toBe(3);
+    expect(offers.length).toBeGreaterThan(11_000);
+    expect(offers.length).toBeLessThan(14_000);
     expect(new Set(offers.map((offer) => offer.id)).size).toBe(offers.length);
   });
 
@@ -39,8 +41,8 @@ describe('the simulated market', () => {
       expect(offer.priceMinor).toBeGreaterThan(0);
       expect(offer.stock).toBeGreaterThan(0);
       expect(CONDITIONS).toContain(offer.condition);
-      if (offer.item.kind === 'figure') continue;
-      const variant = variants.get(offer.item.variant);
+      if (offer.item.kind !== 'variant') continue;
+      const variant = variants.get(offer.item.id);
       expect(variant?.made).toBeDefined();
       expect(thirdParty.has(variant?.mould ?? '')).toBe(workshops.has(offer.seller));
     }

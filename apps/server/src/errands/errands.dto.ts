@@ -58,12 +58,12 @@ export class ErrandLineDto {
   group?: string | null;
 }
 
-export class LockDto {
+export class LockedDto {
   @ApiProperty() @IsString() @Length(1, 300) offer: string;
   @ApiProperty() @IsInt() @Min(1) @Max(100_000) quantity: number;
 }
 
-export class PinDto {
+export class PinnedDto {
   @ApiProperty() @IsString() @Length(1, 200) variant: string;
   @ApiProperty() @IsString() @Length(1, 200) seller: string;
 }
@@ -77,19 +77,19 @@ const MOST_ADJUSTMENTS = 500;
 
 /** What a person settled on a plan, kept when it is planned again. */
 export class AdjustmentsDto implements Adjustments {
-  @ApiProperty({ type: [LockDto] })
+  @ApiProperty({ type: [LockedDto] })
   @IsArray()
   @ArrayMaxSize(MOST_ADJUSTMENTS)
   @ValidateNested({ each: true })
-  @Type(() => LockDto)
-  locked: LockDto[];
+  @Type(() => LockedDto)
+  locked: LockedDto[];
   @ApiProperty({ type: [String] }) @IsArray() @ArrayMaxSize(MOST_ADJUSTMENTS) @IsString({ each: true }) banned: string[];
-  @ApiProperty({ type: [PinDto] })
+  @ApiProperty({ type: [PinnedDto] })
   @IsArray()
   @ArrayMaxSize(MOST_ADJUSTMENTS)
   @ValidateNested({ each: true })
-  @Type(() => PinDto)
-  pinned: PinDto[];
+  @Type(() => PinnedDto)
+  pinned: PinnedDto[];
   @ApiProperty({ type: [AcceptedDto] })
   @IsArray()
   @ArrayMaxSize(MOST_ADJUSTMENTS)

@@ -12,7 +12,6 @@ import {
   waitOrBuy,
   worthOfPieces,
   type Catalogue,
-  type Condition,
   type PiecePrices,
   type WatchedItem,
 } from '@outfit/core';

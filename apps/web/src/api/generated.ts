@@ -319,7 +319,8 @@ const injectedRtkApi = api
         query: (queryArg) => ({
           url: `/api/market/offers`,
           params: {
-            variant: queryArg.variant,
+            kind: queryArg.kind,
+            item: queryArg.item,
             seller: queryArg.seller,
           },
         }),
@@ -327,6 +328,16 @@ const injectedRtkApi = api
       }),
       readPrices: build.query<ReadPricesApiResponse, ReadPricesApiArg>({
         query: () => ({ url: `/api/market/prices` }),
+        providesTags: ['market'],
+      }),
+      readItemPrices: build.query<ReadItemPricesApiResponse, ReadItemPricesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/prices/${queryArg.kind}/${queryArg.id}`,
+          params: {
+            condition: queryArg.condition,
+            withinDays: queryArg.withinDays,
+          },
+        }),
         providesTags: ['market'],
       }),
       importOffers: build.mutation<ImportOffersApiResponse, ImportOffersApiArg>({
@@ -337,6 +348,44 @@ const injectedRtkApi = api
           params: {
             agree: queryArg.agree,
           },
+        }),
+        invalidatesTags: ['market'],
+      }),
+      readMarketClock: build.query<ReadMarketClockApiResponse, ReadMarketClockApiArg>({
+        query: () => ({ url: `/api/market/clock` }),
+        providesTags: ['market'],
+      }),
+      advanceMarket: build.mutation<AdvanceMarketApiResponse, AdvanceMarketApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/clock/advance`,
+          method: 'POST',
+          body: queryArg.advanceDto,
+        }),
+        invalidatesTags: ['market'],
+      }),
+      listWatches: build.query<ListWatchesApiResponse, ListWatchesApiArg>({
+        query: () => ({ url: `/api/market/watches` }),
+        providesTags: ['market'],
+      }),
+      addWatch: build.mutation<AddWatchApiResponse, AddWatchApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/watches`,
+          method: 'POST',
+          body: queryArg.newWatchDto,
+        }),
+        invalidatesTags: ['market'],
+      }),
+      endWatch: build.mutation<EndWatchApiResponse, EndWatchApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/watches/${queryArg.id}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['market'],
+      }),
+      putAwayWatchNotice: build.mutation<PutAwayWatchNoticeApiResponse, PutAwayWatchNoticeApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/watches/notices/${queryArg.id}/put-away`,
+          method: 'POST',
         }),
         invalidatesTags: ['market'],
       }),
@@ -363,7 +412,7 @@ const injectedRtkApi = api
         query: (queryArg) => ({
           url: `/api/errands`,
           params: {
-            figure: queryArg.figure,
+            scope: queryArg.scope,
           },
         }),
         providesTags: ['errands'],
@@ -378,6 +427,36 @@ const injectedRtkApi = api
       }),
       readErrand: build.query<ReadErrandApiResponse, ReadErrandApiArg>({
         query: (queryArg) => ({ url: `/api/errands/${queryArg.id}` }),
+        providesTags: ['errands'],
+      }),
+      tickErrand: build.mutation<TickErrandApiResponse, TickErrandApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/${queryArg.id}/ticked`,
+          method: 'PUT',
+          body: queryArg.tickedDto,
+        }),
+        invalidatesTags: ['errands'],
+      }),
+      planCopies: build.mutation<PlanCopiesApiResponse, PlanCopiesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/${queryArg.id}/copies`,
+          method: 'POST',
+          body: queryArg.copiesDto,
+        }),
+        invalidatesTags: ['errands'],
+      }),
+      findCheaperVersion: build.mutation<FindCheaperVersionApiResponse, FindCheaperVersionApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/${queryArg.id}/cheaper`,
+          method: 'POST',
+          body: queryArg.floorDto,
+        }),
+        invalidatesTags: ['errands'],
+      }),
+      listSubstitutes: build.query<ListSubstitutesApiResponse, ListSubstitutesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/${queryArg.id}/substitutes/${queryArg.variant}`,
+        }),
         providesTags: ['errands'],
       }),
       exportPlan: build.query<ExportPlanApiResponse, ExportPlanApiArg>({
@@ -578,16 +657,45 @@ export type ListSellersApiResponse = /** status 200  */ SellerDto[];
 export type ListSellersApiArg = void;
 export type ListOffersApiResponse = /** status 200  */ OfferDto[];
 export type ListOffersApiArg = {
-  variant?: string;
+  kind?: 'figure' | 'variant' | 'bundle' | 'source';
+  item?: string;
   seller?: string;
 };
 export type ReadPricesApiResponse = /** status 200  */ PricesDto;
 export type ReadPricesApiArg = void;
-export type ImportOffersApiResponse = /** status 201  */ ImportReportDto;
+export type ReadItemPricesApiResponse = /** status 200  */ ItemPricesDto;
+export type ReadItemPricesApiArg = {
+  kind: 'figure' | 'variant' | 'bundle' | 'source';
+  id: string;
+  condition?: 'new' | 'used' | 'worn';
+  /** It must be there in so many days */
+  withinDays?: number;
+};
+export type ImportOffersApiResponse = /** status 201  */ OfferImportDto;
 export type ImportOffersApiArg = {
   /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
   agree?: 'all' | 'sound';
   body: Blob;
+};
+export type ReadMarketClockApiResponse = /** status 200  */ ClockDto;
+export type ReadMarketClockApiArg = void;
+export type AdvanceMarketApiResponse = /** status 201  */ AdvancedDto;
+export type AdvanceMarketApiArg = {
+  advanceDto: AdvanceDto;
+};
+export type ListWatchesApiResponse = /** status 200  */ WatchesDto;
+export type ListWatchesApiArg = void;
+export type AddWatchApiResponse = /** status 201  */ WatchesDto;
+export type AddWatchApiArg = {
+  newWatchDto: NewWatchDto;
+};
+export type EndWatchApiResponse = /** status 200  */ WatchesDto;
+export type EndWatchApiArg = {
+  id: number;
+};
+export type PutAwayWatchNoticeApiResponse = /** status 201  */ WatchesDto;
+export type PutAwayWatchNoticeApiArg = {
+  id: number;
 };
 export type ReadJobApiResponse = /** status 200  */ JobDto;
 export type ReadJobApiArg = {
@@ -601,9 +709,9 @@ export type PlanErrandApiResponse = /** status 201  */ ErrandDto;
 export type PlanErrandApiArg = {
   newErrandDto: NewErrandDto;
 };
-export type LatestErrandApiResponse = /** status 200 The newest errand of a figure, or none */ ErrandDto[];
+export type LatestErrandApiResponse = /** status 200 The newest errand of a figure or line-up, or none */ ErrandDto[];
 export type LatestErrandApiArg = {
-  figure: string;
+  scope: string;
 };
 export type SolveBasketApiResponse = /** status 202  */ JobDto;
 export type SolveBasketApiArg = {
@@ -613,6 +721,26 @@ export type SolveBasketApiArg = {
 export type ReadErrandApiResponse = /** status 200  */ ErrandDto;
 export type ReadErrandApiArg = {
   id: string;
+};
+export type TickErrandApiResponse = /** status 200  */ ErrandDto;
+export type TickErrandApiArg = {
+  id: string;
+  tickedDto: TickedDto;
+};
+export type PlanCopiesApiResponse = /** status 202  */ JobDto;
+export type PlanCopiesApiArg = {
+  id: string;
+  copiesDto: CopiesDto;
+};
+export type FindCheaperVersionApiResponse = /** status 202  */ JobDto;
+export type FindCheaperVersionApiArg = {
+  id: string;
+  floorDto: FloorDto;
+};
+export type ListSubstitutesApiResponse = /** status 200  */ SubstituteDto[];
+export type ListSubstitutesApiArg = {
+  id: string;
+  variant: string;
 };
 export type ExportPlanApiResponse = /** status 200  */ PlanDto;
 export type ExportPlanApiArg = {
@@ -706,9 +834,27 @@ export type ImportReport = {
   problemCount: number;
   problems: ImportRowProblem[];
 };
+export type SwapDto = {
+  variant: string;
+  substitute: string;
+  quantity: number;
+};
+export type SeriesPointDto = {
+  copies: number;
+  costMinor: number;
+  short: number;
+  marginalMinor: number;
+  swaps: SwapDto[];
+  likeness: number | null;
+};
+export type SeriesDto = {
+  points: SeriesPointDto[];
+  /** Copies after which a part cannot be had any more; null when nothing runs out */
+  runsOutAfter: number | null;
+};
 export type JobDto = {
   id: string;
-  kind: 'errand' | 'import';
+  kind: 'errand' | 'import' | 'copies' | 'cheaper';
   state: 'running' | 'done' | 'stopped' | 'failed' | 'interrupted';
   startedAt: string;
   endedAt: string | null;
@@ -720,6 +866,8 @@ export type JobDto = {
   importProgress: ImportProgress | null;
   /** Of an import, once it is done */
   importReport: ImportReport | null;
+  /** Of copies and of cheaper versions: the points so far */
+  series: SeriesDto | null;
   error: string | null;
 };
 export type PhotographDto = {
@@ -1289,10 +1437,23 @@ export type PostageTierDto = {
   upToG: number;
   costMinor: number;
 };
+export type DutyDto = {
+  aboveMinor: number;
+  percent: number;
+  feeMinor: number;
+};
+export type CodeDto = {
+  code: string;
+  percent: number;
+  untilDay: string;
+};
 export type SellerDto = {
   id: string;
   name: string;
+  kind: 'shop' | 'maker\u2019s counter' | 'build-your-own station' | 'workshop';
   country: string;
+  /** What it asks in; the terms here are converted */
+  currency: string;
   days: number;
   trusted: boolean;
   thirdParty: boolean;
@@ -1300,14 +1461,24 @@ export type SellerDto = {
   handlingMinor: number;
   postage: PostageTierDto[];
   freePostageFromMinor: number | null;
+  duty: DutyDto | null;
+  reliability: number;
+  /** A discount code that holds today */
+  code: CodeDto | null;
   offerCount: number;
 };
 export type OfferDto = {
   id: string;
   seller: string;
-  variant: string | null;
-  officialFigure: string | null;
+  kind: 'figure' | 'variant' | 'bundle' | 'source';
+  item: string;
+  /** In the workspace’s currency, any code taken off */
   priceMinor: number;
+  /** As asked, in the seller’s currency */
+  askedMinor: number;
+  currency: string;
+  code: string | null;
+  landedMinor: number;
   stock: number;
   multiple: number;
   condition: 'new' | 'used' | 'worn';
@@ -1328,6 +1499,232 @@ export type PricesDto = {
   today: string;
   lowest: LandedPriceDto[];
 };
+export type PriceSummaryDto = {
+  condition: 'new' | 'used' | 'worn';
+  offers: number;
+  sellers: number;
+  stock: number;
+  leastMinor: number;
+  lowerQuartileMinor: number;
+  medianMinor: number;
+  upperQuartileMinor: number;
+  meanMinor: number;
+};
+export type DatedOfferDto = {
+  id: string;
+  seller: string;
+  kind: 'figure' | 'variant' | 'bundle' | 'source';
+  item: string;
+  /** In the workspace’s currency, any code taken off */
+  priceMinor: number;
+  /** As asked, in the seller’s currency */
+  askedMinor: number;
+  currency: string;
+  code: string | null;
+  landedMinor: number;
+  stock: number;
+  multiple: number;
+  condition: 'new' | 'used' | 'worn';
+  seenOn: string;
+  origin: 'simulated' | 'imported';
+  /** Seen more than 60 days ago */
+  isOld: boolean;
+};
+export type PriceDayDto = {
+  condition: 'new' | 'used' | 'worn';
+  offers: number;
+  sellers: number;
+  stock: number;
+  leastMinor: number;
+  lowerQuartileMinor: number;
+  medianMinor: number;
+  upperQuartileMinor: number;
+  meanMinor: number;
+  day: string;
+};
+export type TrendDto = {
+  /** Minor units a day */
+  perDay: number;
+  low: number;
+  high: number;
+  points: number;
+  direction: 'rising' | 'falling' | 'steady';
+};
+export type AdviceDto = {
+  verdict: 'buy' | 'wait' | 'either';
+  rule: 'low' | 'deadline' | 'falling' | 'scarce' | 'none';
+  sentence: string;
+};
+export type SupplyStepDto = {
+  seller: string;
+  landedMinor: number;
+  units: number;
+  upTo: number;
+};
+export type RarityDto = {
+  sellers: number;
+  stock: number;
+  sources: number;
+  exclusive: boolean;
+};
+export type PieceShareDto = {
+  variant: string;
+  quantity: number;
+  landedMinor: number;
+  share: number;
+};
+export type WorthDto = {
+  pieceByPieceMinor: number;
+  wholeMinor: number | null;
+  takenToPiecesMinor: number;
+  shares: PieceShareDto[];
+  unsold: string[];
+};
+export type ItemPricesDto = {
+  kind: 'figure' | 'variant' | 'bundle' | 'source';
+  id: string;
+  name: string;
+  currency: string;
+  today: string;
+  /** The condition that history, trend and advice speak of */
+  condition: 'new' | 'used' | 'worn';
+  now: PriceSummaryDto[];
+  /** In stock, by landed price */
+  offers: DatedOfferDto[];
+  history: PriceDayDto[];
+  trend: TrendDto | null;
+  /** First quartile of the last 90 days */
+  lowMinor: number | null;
+  advice: AdviceDto | null;
+  supply: SupplyStepDto[];
+  rarity: RarityDto;
+  worth: WorthDto | null;
+};
+export type OfferChangeCountsDto = {
+  new: number;
+  dearer: number;
+  cheaper: number;
+  stock: number;
+  gone: number;
+};
+export type OfferChangeDto = {
+  change: 'new' | 'dearer' | 'cheaper' | 'restocked' | 'sold down' | 'gone';
+  seller: string;
+  kind: 'figure' | 'variant' | 'bundle' | 'source';
+  item: string;
+  condition: 'new' | 'used' | 'worn';
+  beforeMinor: number | null;
+  afterMinor: number | null;
+  beforeStock: number;
+  afterStock: number;
+};
+export type OfferImportDto = {
+  rowCount: number;
+  soundCount: number;
+  /** Rows taken; 0 when the file was only looked at */
+  importedCount: number;
+  problems: RowProblemDto[];
+  counts: OfferChangeCountsDto;
+  changes: OfferChangeDto[];
+};
+export type NewsDto = {
+  id: number;
+  day: string;
+  text: string;
+};
+export type ClockDto = {
+  day: string;
+  /** Is there a simulated market that can be moved on? */
+  isSimulated: boolean;
+  news: NewsDto[];
+};
+export type AdvancedDto = {
+  day: string;
+  /** Is there a simulated market that can be moved on? */
+  isSimulated: boolean;
+  news: NewsDto[];
+  /** What watches told on the way */
+  told: string[];
+};
+export type AdvanceDto = {
+  days: number;
+};
+export type WatchedItemDto = {
+  kind: 'figure' | 'variant' | 'bundle' | 'source';
+  id: string;
+};
+export type NewWatchDto = {
+  kind: 'below' | 'exists' | 'in stock' | 'cheapest way';
+  item?: WatchedItemDto;
+  priceMinor?: number;
+  mould?: string;
+  colour?: string;
+  seller?: string;
+};
+export type WatchDto = {
+  id: number;
+  watch: NewWatchDto;
+  /** After "Tell me" */
+  words: string;
+  createdAt: string;
+};
+export type WatchNoticeDto = {
+  id: number;
+  watch: number;
+  day: string;
+  text: string;
+};
+export type WatchesDto = {
+  watches: WatchDto[];
+  notices: WatchNoticeDto[];
+};
+export type DominantDto = {
+  variant: string;
+  share: number;
+};
+export type ErrandFigureDto = {
+  figure: string;
+  look: string;
+  copies: number;
+  group: string | null;
+  /** A copy, with its share of postage; null until there is a plan */
+  eachMinor: number | null;
+  dominant: DominantDto | null;
+};
+export type ErrandSettingsDto = {
+  maxParcels?: number | null;
+  budgetMinor?: number | null;
+  withinDays?: number | null;
+  condition?: 'new' | 'used' | 'worn';
+  trustedOnly?: boolean;
+  allowThirdParty?: boolean;
+  /** Owned whole figures may be taken apart; the hole costs what filling it would */
+  useDonors?: boolean;
+  /** Bought arms of one kind come from one seller, so that their colour matches */
+  matchArms?: boolean;
+  /** Share of what leftovers would fetch that counts in favour of a plan */
+  resaleShare?: number;
+  /** What a point of likeness is worth when a substitute is weighed, in minor units */
+  pointMinor?: number;
+};
+export type LockedDto = {
+  offer: string;
+  quantity: number;
+};
+export type PinnedDto = {
+  variant: string;
+  seller: string;
+};
+export type AcceptedDto = {
+  variant: string;
+  substitute: string;
+};
+export type AdjustmentsDto = {
+  locked: LockedDto[];
+  banned: string[];
+  pinned: PinnedDto[];
+  accepted: AcceptedDto[];
+};
 export type NeedDto = {
   variant: string;
   quantity: number;
@@ -1336,31 +1733,84 @@ export type NeedDto = {
 export type ErrandOfferDto = {
   id: string;
   seller: string;
+  kind: 'figure' | 'variant' | 'bundle' | 'source';
   item: string;
   priceMinor: number;
   stock: number;
   condition: 'new' | 'used' | 'worn';
+  /** Wanted parts it yields */
+  yields: string[];
+};
+export type LineReasonDto = {
+  offer: string;
+  sentence: string;
+};
+export type LeftoverValueDto = {
+  variant: string;
+  quantity: number;
+  /** What one would fetch: the lower quartile asked; null when nobody sells it */
+  eachMinor: number | null;
 };
 export type ErrandDto = {
   id: string;
-  figure: string;
-  look: string;
-  copies: number;
+  scope: string;
+  title: string;
   createdAt: string;
   currency: string;
+  lines: ErrandFigureDto[];
+  settings: ErrandSettingsDto;
+  adjustments: AdjustmentsDto;
   needs: NeedDto[];
-  /** The offers the plan was made from */
+  /** The offers the plan buys from */
   offers: ErrandOfferDto[];
+  reasons: LineReasonDto[];
+  leftovers: LeftoverValueDto[];
+  ticked: string[];
   job: JobDto;
+};
+export type ErrandLineDto = {
+  look: string;
+  copies: number;
+  /** Looks of one group are never shown together */
+  group?: string | null;
 };
 export type NewErrandDto = {
   maxParcels?: number | null;
   budgetMinor?: number | null;
   withinDays?: number | null;
   condition?: 'new' | 'used' | 'worn';
+  trustedOnly?: boolean;
   allowThirdParty?: boolean;
-  look: string;
-  copies: number;
+  /** Owned whole figures may be taken apart; the hole costs what filling it would */
+  useDonors?: boolean;
+  /** Bought arms of one kind come from one seller, so that their colour matches */
+  matchArms?: boolean;
+  /** Share of what leftovers would fetch that counts in favour of a plan */
+  resaleShare?: number;
+  /** What a point of likeness is worth when a substitute is weighed, in minor units */
+  pointMinor?: number;
+  /** The figure or line-up it is planned from */
+  scope: string;
+  lines: ErrandLineDto[];
+  adjustments?: AdjustmentsDto;
+};
+export type TickedDto = {
+  offers: string[];
+};
+export type CopiesDto = {
+  most: number;
+};
+export type FloorDto = {
+  /** Likeness that the cheaper look must keep */
+  floor: number;
+};
+export type SubstituteDto = {
+  variant: string;
+  /** Points of likeness lost, the most over the looks that wear the part */
+  lost: number;
+  landedMinor: number | null;
+  owned: number;
+  accepted: boolean;
 };
 export const {
   useImportCatalogueMutation,
@@ -1406,13 +1856,24 @@ export const {
   useListSellersQuery,
   useListOffersQuery,
   useReadPricesQuery,
+  useReadItemPricesQuery,
   useImportOffersMutation,
+  useReadMarketClockQuery,
+  useAdvanceMarketMutation,
+  useListWatchesQuery,
+  useAddWatchMutation,
+  useEndWatchMutation,
+  usePutAwayWatchNoticeMutation,
   useReadJobQuery,
   useStopJobMutation,
   usePlanErrandMutation,
   useLatestErrandQuery,
   useSolveBasketMutation,
   useReadErrandQuery,
+  useTickErrandMutation,
+  usePlanCopiesMutation,
+  useFindCheaperVersionMutation,
+  useListSubstitutesQuery,
   useExportPlanQuery,
   useExportShoppingListQuery,
 } = injectedRtkApi;

@@ -44,7 +44,7 @@ const keepLook = {
 };
 
 export const webApi = generatedApi.enhanceEndpoints({
-  addTagTypes: ['references'],
+  addTagTypes: ['references', 'watches'],
   endpoints: {
     saveBrief: keepFigure,
     chooseLook: keepFigure,
@@ -72,6 +72,14 @@ export const webApi = generatedApi.enhanceEndpoints({
     restoreReference: { invalidatesTags: ['references'] },
     readHistory: { keepUnusedDataFor: 0 },
     importOffers: { invalidatesTags: ['market'] },
+    listWatches: { providesTags: ['market', 'watches'] },
+    addWatch: { invalidatesTags: ['watches'] },
+    endWatch: { invalidatesTags: ['watches'] },
+    putAwayWatchNotice: { invalidatesTags: ['watches'] },
+    advanceMarket: { invalidatesTags: ['market', 'catalogue', 'notices'] },
+    tickErrand: { invalidatesTags: [] },
+    planCopies: { invalidatesTags: [] },
+    findCheaperVersion: { invalidatesTags: [] },
     // A changed catalogue changes what everything else is called and made of.
     saveEntry: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices'] },
     mergeEntries: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices'] },

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { toast } from 'sonner';
 import type { ImportReportDto } from '@/api';
 import { Button } from './Button';
@@ -8,24 +8,26 @@ import { Sheet } from './Sheet';
 
 type Agreement = 'all' | 'sound' | undefined;
 
-interface ImportDialogProps {
+interface ImportDialogProps<R extends ImportReportDto> {
   readonly title: string;
   /** The columns the first line must name. */
   readonly columns: readonly { readonly name: string; readonly about: string }[];
   readonly what: string;
   /** Sends the file; without an agreement it is only looked at. */
-  readonly send: (file: Blob, agree: Agreement) => Promise<ImportReportDto>;
+  readonly send: (file: Blob, agree: Agreement) => Promise<R>;
+  /** What else the report has to say, shown before the person agrees. */
+  readonly more?: (report: R) => ReactNode;
 }
 
-interface Checked {
+interface Checked<R> {
   readonly file: File;
-  readonly report: ImportReportDto;
+  readonly report: R;
 }
 
 /** Import in two steps: the file is looked at and reported row by row; nothing is taken before the person agrees. */
-export function ImportDialog({ title, columns, what, send }: ImportDialogProps) {
+export function ImportDialog<R extends ImportReportDto>({ title, columns, what, send, more }: ImportDialogProps<R>) {
   const [open, setOpen] = useState(false);
-  const [checked, setChecked] = useState<Checked | null>(null);
+  const [checked, setChecked] = useState<Checked<R> | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
 
   const attempt = async (file: File, agree: Agreement): Promise<void> => {
@@ -80,7 +82,11 @@ export function ImportDialog({ title, columns, what, send }: ImportDialogProps) 
           {refusal} Nothing was imported.
         </p>
       )}
-      {checked && <Report report={checked.report} what={what} onAgree={(agree) => void attempt(checked.file, agree)} />}
+      {checked && (
+        <Report report={checked.report} what={what} onAgree={(agree) => void attempt(checked.file, agree)}>
+          {more?.(checked.report)}
+        </Report>
+      )}
     </Sheet>
   );
 }
@@ -89,10 +95,12 @@ function Report({
   report,
   what,
   onAgree,
+  children,
 }: {
   readonly report: ImportReportDto;
   readonly what: string;
   readonly onAgree: (agree: Agreement) => void;
+  readonly children?: ReactNode;
 }) {
   const bad = report.rowCount - report.soundCount;
   return (
@@ -101,6 +109,7 @@ function Report({
         {plural(report.rowCount, 'row')}: {report.soundCount} sound{bad > 0 ? `, ${bad} with problems` : ''}. Nothing is imported yet.
       </p>
       {report.problems.length > 0 && <ProblemTable problems={report.problems.map(({ column, ...rest }) => ({ ...rest, where: column }))} />}
+      {children}
       <div className="mt-3 flex gap-2">
         {bad === 0 && report.soundCount > 0 && (
           <Button tone="act" onClick={() => onAgree('all')}>

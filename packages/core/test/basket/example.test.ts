@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { problemFaults, solveBasket, verifyPlan, type BasketPlan, type BasketProblem, type SolveProgress } from '../../src/basket/index.js';
-import { basketFor, NO_RULES } from '../../src/index.js';
+import { basketFor, NO_ADJUSTMENTS, NO_RULES } from '../../src/index.js';
 import { EXAMPLE, EXAMPLE_PLAN } from './example.js';
 
 const solve = (problem: BasketProblem, stop = false, told: SolveProgress[] = []): Promise<BasketPlan> =>
@@ -234,17 +234,22 @@ describe('the basket of an errand', () => {
         { variant: 'kite', quantity: 5, costMinor: 0 },
       ],
       offers: [
-        { id: 'a', seller: 'near', item: { kind: 'part', variant: 'kite' }, priceMinor: 1, stock: 1, multiple: 1, condition: 'new' },
-        { id: 'b', seller: 'far', item: { kind: 'figure', figure: 'F' }, priceMinor: 9, stock: 1, multiple: 1, condition: 'new' },
+        { id: 'a', seller: 'near', item: { kind: 'variant', id: 'kite' }, priceMinor: 1, stock: 1, multiple: 1, condition: 'new' },
+        { id: 'b', seller: 'far', item: { kind: 'figure', id: 'F' }, priceMinor: 9, stock: 1, multiple: 1, condition: 'new' },
       ],
       sellers: EXAMPLE.sellers,
-      figures: [
-        {
-          id: 'F',
-          name: 'F',
-          parts: ['cape', 'kite', 'kite'].map((variant) => ({ position: 'torso' as const, variant, turned: false })),
-        },
-      ],
+      substitutes: () => [],
+      sameSeller: () => false,
+      donors: [],
+      resale: [],
+      adjustments: NO_ADJUSTMENTS,
+      yieldsOf: ({ kind, id }) =>
+        kind === 'figure'
+          ? new Map([
+              ['cape', 1],
+              ['kite', 2],
+            ])
+          : new Map([[id, 1]]),
       massG: () => 1.5,
       rules: NO_RULES,
       effort: { gap: 0, seconds: 1 },

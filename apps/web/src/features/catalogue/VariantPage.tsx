@@ -125,7 +125,7 @@ const MOST_OFFERS = 6;
 
 function WhoSells({ variant }: { readonly variant: Variant }) {
   const { currency } = useWorkspace();
-  const { data: offers = [] } = useListOffersQuery({ variant: variant.id });
+  const { data: offers = [] } = useListOffersQuery({ kind: 'variant', item: variant.id });
   const { data: sellers = [] } = useListSellersQuery();
   const nameOf = (id: string): string => sellers.find((seller) => seller.id === id)?.name ?? id;
   return (

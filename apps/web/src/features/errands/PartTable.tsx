@@ -1,7 +1,8 @@
-import type { ErrandDto, PlanDto } from '@/api';
+import { donorNameOf, variantBehind } from '@outfit/core';
+import { Link } from 'react-router';
+import type { ErrandDto, FillDto, PlanDto } from '@/api';
+import { itemName, toPrices } from '@/app/itemName';
 import { useWorkspace } from '@/app/WorkspaceContext';
-import { plural } from '@/ui/format';
-import { itemName } from './itemName';
 
 interface PartTableProps {
   readonly errand: ErrandDto;
@@ -9,19 +10,26 @@ interface PartTableProps {
   readonly sellerName: (id: string) => string;
 }
 
-/** Every part the look needs, and where each unit comes from. */
+/** Every part the looks need, and where each unit comes from. */
 export function PartTable({ errand, plan, sellerName }: PartTableProps) {
   const { catalogue } = useWorkspace();
+  const name = (variant: string): string => itemName({ kind: 'variant', item: variant }, catalogue);
+  const whence = ({ seller, variant }: FillDto): string => {
+    if (seller !== null) return `from ${sellerName(seller)}`;
+    return variant === donorNameOf(variantBehind(variant)) ? 'from a figure you take apart' : 'from your wardrobe';
+  };
   const comesFrom = (variant: string): string => {
-    const fills = plan.fills.filter((fill) => fill.need === variant);
-    const words = fills.map(
-      (fill) => `${fill.quantity} ${fill.seller === null ? 'from your wardrobe' : `from ${sellerName(fill.seller)}`}`,
-    );
-    const missing = plan.short.find((row) => row.need === variant);
-    return [...words, ...(missing ? [`${missing.quantity} cannot be had`] : [])].join(', ');
+    const words = plan.fills
+      .filter((fill) => variantBehind(fill.need) === variant)
+      .map((fill) => {
+        const instead = variantBehind(fill.variant) === variant ? '' : ` of ${name(variantBehind(fill.variant))}`;
+        return `${fill.quantity}${instead} ${whence(fill)}`;
+      });
+    const missing = plan.short.filter((row) => variantBehind(row.need) === variant).reduce((all, row) => all + row.quantity, 0);
+    return [...words, ...(missing > 0 ? [`${missing} cannot be had`] : [])].join(', ');
   };
   return (
-    <div className="max-w-4xl">
+    <div>
       <h3 className="text-[1.07rem]">Part by part</h3>
       <table className="mt-1 w-full text-[0.93rem]">
         <thead className="text-pencil text-left text-[0.87rem]">
@@ -41,22 +49,16 @@ export function PartTable({ errand, plan, sellerName }: PartTableProps) {
           {errand.needs.map((need) => (
             <tr key={need.variant} className="border-rule border-t align-top">
               <td className="py-1 pr-3 font-mono">{need.quantity}</td>
-              <td className="py-1 pr-3">{itemName(need.variant, catalogue)}</td>
+              <td className="py-1 pr-3">
+                <Link to={toPrices('variant', need.variant)} className="hover:text-lagoon hover:underline">
+                  {name(need.variant)}
+                </Link>
+              </td>
               <td className="py-1">{comesFrom(need.variant)}</td>
             </tr>
           ))}
         </tbody>
       </table>
-      {plan.leftovers.length > 0 && (
-        <p className="text-pencil mt-2 text-[0.93rem]">
-          Left over: {plan.leftovers.map((row) => `${row.quantity} ${itemName(row.variant, catalogue)}`).join('; ')} (
-          {plural(
-            plan.leftovers.reduce((all, row) => all + row.quantity, 0),
-            'piece',
-          )}
-          ).
-        </p>
-      )}
     </div>
   );
 }

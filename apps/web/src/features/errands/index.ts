@@ -1,1 +1,2 @@
 export { ErrandPage } from './ErrandPage';
+export { ListPage } from './ListPage';

@@ -21,6 +21,9 @@ export function LineUpPage() {
       <div className="border-rule bg-sheet flex items-baseline gap-4 border-b px-6 py-3">
         <h1 className="text-2xl">{lineUp.name}</h1>
         <p className="text-pencil">{plural(lineUp.figures.length, 'figure')}. Choose one to go on with it.</p>
+        <Link to={`/line-ups/${lineUp.id}/errand`} className="text-lagoon underline">
+          Errand for all of them
+        </Link>
         <NewFigure lineUp={lineUp.id} />
       </div>
       <ul className="flex min-h-0 flex-1 items-end overflow-x-auto px-5">

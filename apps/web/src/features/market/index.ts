@@ -1,1 +1,2 @@
 export { MarketPage } from './MarketPage';
+export { PricesPage } from './PricesPage';

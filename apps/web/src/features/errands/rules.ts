@@ -1,0 +1,63 @@
+import type { Condition } from '@outfit/core';
+import type { ErrandSettingsDto } from '@/api';
+
+/** The rules of a trip as they are typed and ticked. */
+export interface RulesDraft {
+  readonly parcels: string;
+  readonly budget: string;
+  readonly days: string;
+  readonly condition: Condition;
+  readonly trustedOnly: boolean;
+  readonly allowThirdParty: boolean;
+  readonly useDonors: boolean;
+  readonly matchArms: boolean;
+  /** In per cent. */
+  readonly resale: string;
+  /** What a point of likeness is worth. */
+  readonly point: string;
+}
+
+const shown = (value: number | null | undefined): string => (value === null || value === undefined ? '' : String(value));
+const inUnits = (minor: number | null | undefined): string => (minor === null || minor === undefined ? '' : (minor / 100).toFixed(2));
+
+export const draftOf = (settings: ErrandSettingsDto): RulesDraft => ({
+  parcels: shown(settings.maxParcels),
+  budget: inUnits(settings.budgetMinor),
+  days: shown(settings.withinDays),
+  condition: settings.condition ?? 'used',
+  trustedOnly: settings.trustedOnly ?? false,
+  allowThirdParty: settings.allowThirdParty ?? false,
+  useDonors: settings.useDonors ?? false,
+  matchArms: settings.matchArms ?? false,
+  resale: String(Math.round((settings.resaleShare ?? 0) * 100)),
+  point: inUnits(settings.pointMinor ?? 20),
+});
+
+/** Null for no rule, a whole number of at least one, or "bad" when it is neither. */
+export function limit(text: string): number | null | 'bad' {
+  if (text.trim() === '') return null;
+  const value = Number(text);
+  return Number.isInteger(value) && value >= 1 ? value : 'bad';
+}
+
+/** Money as typed, with a point or a comma, in minor units; null for none, "bad" when it is no amount. */
+export function amount(text: string): number | null | 'bad' {
+  if (text.trim() === '') return null;
+  const value = Number(text.replace(',', '.'));
+  return Number.isFinite(value) && value >= 0 ? Math.round(value * 100) : 'bad';
+}
+
+/** The rules as the server takes them; null while one of them is not sound. */
+export function settingsFrom(draft: RulesDraft): ErrandSettingsDto | null {
+  const maxParcels = limit(draft.parcels);
+  const withinDays = limit(draft.days);
+  const budgetMinor = amount(draft.budget);
+  const pointMinor = amount(draft.point);
+  if (maxParcels === 'bad' || withinDays === 'bad' || budgetMinor === 'bad' || pointMinor === 'bad') return null;
+  const { condition, trustedOnly, allowThirdParty, useDonors, matchArms } = draft;
+  return {
+    ...{ maxParcels, withinDays, budgetMinor, condition, trustedOnly, allowThirdParty, useDonors, matchArms },
+    resaleShare: Number(draft.resale) / 100,
+    ...(pointMinor === null ? {} : { pointMinor }),
+  };
+}

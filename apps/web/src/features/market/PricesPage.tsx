@@ -1,0 +1,145 @@
+import { CONDITIONS, YIELD_KINDS, type Condition, type YieldKind } from '@outfit/core';
+import { Link, useParams } from 'react-router';
+import { useListSellersQuery, useReadItemPricesQuery, type ItemPricesDto } from '@/api';
+import { useWorkspace } from '@/app/WorkspaceContext';
+import { Empty } from '@/ui/Empty';
+import { Choice } from '@/ui/Field';
+import { longDay, money, plural, sentenceOf } from '@/ui/format';
+import { useAddress } from '@/ui/useAddress';
+import { HistoryChart } from './HistoryChart';
+import { NowTable } from './NowTable';
+import { SupplyChart } from './SupplyChart';
+import { WatchButtons } from './WatchButtons';
+import { Worth } from './Worth';
+
+const isKind = (text: string | undefined): text is YieldKind => (YIELD_KINDS as readonly (string | undefined)[]).includes(text);
+
+/** Everything there is to say of one item's price: now, before, where it goes, how much there is, what it is worth. */
+export function PricesPage() {
+  const { kind, id = '' } = useParams();
+  const [params, change] = useAddress();
+  const asked = params.get('condition');
+  const condition = CONDITIONS.find((row) => row === asked) ?? 'used';
+  const { data, error } = useReadItemPricesQuery({ kind: isKind(kind) ? kind : 'variant', id, condition }, { skip: !isKind(kind) });
+  if (!isKind(kind)) return <Empty title="There is no such item" />;
+  if (error) return <Empty title="No prices">{sentenceOf(error)}</Empty>;
+  if (!data) return <p className="text-pencil p-6">Reading prices…</p>;
+  return <Prices prices={data} onCondition={(next) => change((query) => query.set('condition', next))} />;
+}
+
+function Prices({ prices, onCondition }: { readonly prices: ItemPricesDto; readonly onCondition: (condition: Condition) => void }) {
+  const { catalogue } = useWorkspace();
+  const { rarity, trend, advice, currency, condition, lowMinor } = prices;
+  const format = (minor: number): string => money(minor, currency);
+  return (
+    <div className="mx-auto flex h-full max-w-7xl flex-col px-5 py-3">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h1 className="text-2xl">{prices.name}</h1>
+        <p className="text-pencil">
+          <span className="font-mono text-[0.87rem]">{prices.id}</span>, prices as of {longDay(prices.today)}
+        </p>
+        {prices.kind === 'variant' && catalogue.has(prices.id) && (
+          <Link to={`/catalogue/variants/${encodeURIComponent(prices.id)}`} className="text-lagoon underline">
+            In the catalogue
+          </Link>
+        )}
+        {prices.kind === 'source' && (
+          <Link to={`/catalogue/sources/${encodeURIComponent(prices.id)}`} className="text-lagoon underline">
+            In the catalogue
+          </Link>
+        )}
+      </div>
+      <div className="mt-2 grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_24rem] gap-5 overflow-auto">
+        <div className="space-y-4">
+          <section aria-label="Wait or buy" className="border-ink flex flex-wrap items-center gap-x-6 gap-y-1 border-y py-2">
+            <p className="text-[1.07rem]" data-testid="advice">
+              {advice ? advice.sentence : `Nobody offers it ${condition} at the moment.`}
+            </p>
+            <p className="text-pencil text-[0.93rem]">
+              {trend
+                ? `${trendWords(trend, format)} Over ${plural(trend.points, 'recorded day')}.`
+                : 'Too few recorded days to tell a trend.'}
+              {lowMinor !== null && ` Low is under ${format(lowMinor)}.`}
+            </p>
+          </section>
+          <section aria-label="Price history">
+            <div className="flex items-center justify-between">
+              <h2 className="text-[1.07rem]">What was asked</h2>
+              <Choice
+                aria-label="Condition of the history"
+                className="!w-auto"
+                value={condition}
+                options={CONDITIONS.map((value) => ({ value, label: value }))}
+                onChoose={onCondition}
+              />
+            </div>
+            <HistoryChart prices={prices} />
+          </section>
+          {prices.worth && <Worth worth={prices.worth} kind={prices.kind} currency={currency} />}
+          <section aria-label="Supply">
+            <h2 className="text-[1.07rem]">How much there is, and at what price</h2>
+            <p className="text-pencil text-[0.93rem]">
+              {plural(rarity.stock, 'piece')} at {plural(rarity.sellers, 'seller')};{' '}
+              {rarity.exclusive ? 'exclusive: only one product ever held it' : `in ${plural(rarity.sources, 'product')}`}.
+            </p>
+            <SupplyChart prices={prices} />
+          </section>
+        </div>
+        <div className="space-y-4">
+          <NowTable now={prices.now} currency={currency} />
+          <WatchButtons prices={prices} />
+          <OfferTable prices={prices} />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function trendWords({ direction, perDay, low, high }: NonNullable<ItemPricesDto['trend']>, format: (minor: number) => string): string {
+  const month = (value: number): string => format(Math.abs(value * 30));
+  if (direction === 'steady') return 'No clear trend.';
+  return `${direction === 'rising' ? 'Rising' : 'Falling'} by ${month(perDay)} a month, between ${month(direction === 'rising' ? low : high)} and ${month(direction === 'rising' ? high : low)}.`;
+}
+
+function OfferTable({ prices }: { readonly prices: ItemPricesDto }) {
+  const { data: sellers = [] } = useListSellersQuery();
+  const sellerName = (id: string): string => sellers.find((seller) => seller.id === id)?.name ?? id;
+  const format = (minor: number): string => money(minor, prices.currency);
+  return (
+    <section aria-label="Offers">
+      <h2 className="text-[1.07rem]">Who has it</h2>
+      {prices.offers.length === 0 && <p className="text-pencil">Nobody, at the moment.</p>}
+      <table className="w-full text-[0.87rem]">
+        <thead className="text-pencil text-left">
+          <tr>
+            {['Seller', 'State', 'Stock', 'Price', 'Landed'].map((name, i) => (
+              <th key={name} scope="col" className={`py-1 pr-2 font-medium ${i > 1 ? 'text-right' : ''}`}>
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {prices.offers.map((offer) => (
+            <tr key={offer.id} className={`border-rule border-t ${offer.isOld ? 'text-pencil' : ''}`}>
+              <td className="py-1 pr-2">
+                <Link to={`/market?seller=${offer.seller}`} className="hover:text-lagoon hover:underline">
+                  {sellerName(offer.seller)}
+                </Link>
+                <span className="text-pencil block text-[0.8rem]">
+                  seen {longDay(offer.seenOn)}
+                  {offer.code !== null && `, with ${offer.code}`}
+                  {offer.multiple > 1 && `, in lots of ${offer.multiple}`}
+                </span>
+              </td>
+              <td className="py-1 pr-2">{offer.condition}</td>
+              <td className="py-1 pr-2 text-right font-mono">{offer.stock}</td>
+              <td className="py-1 pr-2 text-right font-mono">{format(offer.priceMinor)}</td>
+              <td className="py-1 text-right font-mono">{format(offer.landedMinor)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

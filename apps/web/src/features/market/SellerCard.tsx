@@ -1,0 +1,47 @@
+import type { SellerDto } from '@/api';
+import { useWorkspace } from '@/app/WorkspaceContext';
+import { longDay, money, plural } from '@/ui/format';
+
+interface SellerCardProps {
+  readonly seller: SellerDto;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+}
+
+/** A seller and its terms, converted to the workspace's currency. */
+export function SellerCard({ seller, isOpen, onOpen }: SellerCardProps) {
+  const { currency } = useWorkspace();
+  const [lightest] = seller.postage;
+  const terms = [
+    lightest?.costMinor === 0 ? 'postage free' : `postage from ${money(lightest?.costMinor ?? 0, currency)}`,
+    ...(seller.minimumMinor > 0 ? [`orders from ${money(seller.minimumMinor, currency)}`] : []),
+    ...(seller.handlingMinor > 0 ? [`handling ${money(seller.handlingMinor, currency)}`] : []),
+    ...(seller.freePostageFromMinor !== null ? [`free postage from ${money(seller.freePostageFromMinor, currency)}`] : []),
+    ...(seller.duty ? [`${seller.duty.percent} % duty above ${money(seller.duty.aboveMinor, currency)}`] : []),
+    plural(seller.days, 'day'),
+    ...(seller.kind === 'shop' ? [] : [seller.kind]),
+    ...(seller.trusted ? [] : ['not yet trusted']),
+    ...(seller.currency === currency ? [] : [`asks in ${seller.currency}`]),
+  ];
+  return (
+    <button
+      type="button"
+      aria-pressed={isOpen}
+      onClick={onOpen}
+      className={`border-rule block w-full border-b border-l-[3px] px-3 py-2 text-left ${isOpen ? 'border-l-lagoon bg-sheet' : 'hover:bg-sheet border-l-transparent'}`}
+    >
+      <span className="flex items-baseline justify-between gap-2">
+        <span className="font-semibold">{seller.name}</span>
+        <span className="text-pencil text-[0.87rem] whitespace-nowrap">{plural(seller.offerCount, 'offer')}</span>
+      </span>
+      <span className="text-pencil block text-[0.87rem]">
+        <span className="font-mono text-[0.8rem]">{seller.id}</span>, {seller.country}, {terms.join(', ')}
+      </span>
+      {seller.code && (
+        <span className="text-moss block text-[0.87rem]">
+          Code <b className="font-mono">{seller.code.code}</b> takes {seller.code.percent} % off until {longDay(seller.code.untilDay)}.
+        </span>
+      )}
+    </button>
+  );
+}

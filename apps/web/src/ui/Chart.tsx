@@ -1,0 +1,57 @@
+import { BarChart, LineChart } from 'echarts/charts';
+import { AriaComponent, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
+import { init, use as register, type EChartsCoreOption } from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+import { useEffect, useRef } from 'react';
+
+register([BarChart, LineChart, AriaComponent, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+
+/** The palette of the workroom, for what ECharts draws itself. */
+export const CHART = {
+  lagoon: '#176874',
+  wash: '#cfe3e2',
+  madder: '#a8323a',
+  saffron: '#8f5400',
+  moss: '#556739',
+  pencil: '#566069',
+  rule: '#d5dbd3',
+  ink: '#1b2742',
+} as const;
+
+const TEXT = { fontFamily: 'Hanken Grotesk Variable', fontSize: 12, color: CHART.pencil };
+
+/** Axes as the workroom draws them: hairlines, small words, no ticks. */
+export const AXIS = {
+  axisLine: { lineStyle: { color: CHART.rule } },
+  axisTick: { show: false },
+  splitLine: { lineStyle: { color: CHART.rule } },
+  axisLabel: TEXT,
+  nameTextStyle: TEXT,
+} as const;
+
+interface ChartProps {
+  readonly option: EChartsCoreOption;
+  readonly height: number;
+  /** What the chart shows, in a sentence with its figures, for those who do not see it. */
+  readonly label: string;
+  /** Called with the index of the data point that was chosen. */
+  readonly onChoose?: (index: number) => void;
+}
+
+/** A chart that fills its column, drawn as SVG and redrawn when its column changes. */
+export function Chart({ option, height, label, onChoose }: ChartProps) {
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (!box.current) return;
+    const chart = init(box.current, null, { renderer: 'svg' });
+    chart.setOption({ animation: false, textStyle: TEXT, ...option });
+    chart.on('click', ({ dataIndex }) => onChoose?.(dataIndex));
+    const watcher = new ResizeObserver(() => chart.resize());
+    watcher.observe(box.current);
+    return () => {
+      watcher.disconnect();
+      chart.dispose();
+    };
+  }, [option, onChoose]);
+  return <div ref={box} role="img" aria-label={label} style={{ height }} className="w-full" />;
+}
