@@ -71,7 +71,7 @@ describe('a file of owned pieces', () => {
 });
 
 describe('a file of offers', () => {
-  const HEADER = 'seller,variant,price,stock,multiple,condition,seen on\n';
+  const HEADER = 'seller,item,price,stock,multiple,condition,seen on\n';
 
   test('is read with money in minor units', () => {
     const report = offers(`${HEADER}tin-drawer,HA-118·raven,0.4,3,,new,2026-11-20\n"tin-drawer",HA-118·raven,"12,05",1,2,,2026-11-20\n`);

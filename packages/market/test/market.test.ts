@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { CONDITIONS } from '@outfit/core';
+import { CONDITIONS, explode } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import { seeded } from '@outfit/core';
-import { SELLERS, simulatedMarket } from '../src/index.js';
+import { dayNumber, isoDay, SELLERS, simulatedMarket } from '../src/index.js';
 
 const { catalogue } = demoWorld();
 const DAY = '2026-03-01';
@@ -30,7 +30,10 @@ describe('the simulated market', () => {
         .offersOn('2026-04-01')
         .map((offer) => [offer.id, offer.priceMinor]),
     );
-    const ratios = offers.filter((offer) => offer.priceMinor > 50).map((offer) => (later.get(offer.id) ?? 0) / offer.priceMinor);
+    const ratios = offers.flatMap((offer) => {
+      const then = later.get(offer.id);
+      return offer.priceMinor > 50 && then !== undefined ? [then / offer.priceMinor] : [];
+    });
     expect(ratios.filter((ratio) => ratio !== 1).length).toBeGreaterThan(ratios.length / 2);
     for (const ratio of ratios) expect(Math.abs(ratio - 1)).toBeLessThan(0.25);
   });
@@ -58,5 +61,96 @@ describe('the simulated market', () => {
     expect(Math.min(...drawn)).toBeGreaterThanOrEqual(0);
     expect(Math.max(...drawn)).toBeLessThan(1);
     expect(drawn.reduce((all, one) => all + one, 0) / 1000).toBeCloseTo(0.5, 1);
+  });
+});
+
+describe('the market going on', () => {
+  const market = simulatedMarket(catalogue, 7, '2026-11-25');
+
+  test('stock sells down and returns: over two months some listing is gone and some is there again', () => {
+    const days = Array.from({ length: 60 }, (_, i) => isoDay(dayNumber('2026-11-25') + i));
+    const stocks = days.map((day) => new Map(market.offersOn(day).map((offer) => [offer.id, offer.stock])));
+    const ids = [...(stocks[0]?.keys() ?? [])].slice(0, 400);
+    const changes = ids.map((id) => stocks.map((stock) => stock.get(id) ?? 0));
+    const fell = changes.filter((row) => row.some((stock, i) => i > 0 && stock < (row[i - 1] ?? 0)));
+    const rose = changes.filter((row) => row.some((stock, i) => i > 0 && stock > (row[i - 1] ?? 0)));
+    expect(fell.length).toBeGreaterThan(100);
+    expect(rose.length).toBeGreaterThan(100);
+  });
+
+  test('the maker’s counter keeps its prices and its stock', () => {
+    const counter = (day: string) =>
+      market
+        .offersOn(day)
+        .filter((offer) => offer.seller === 'pegwell-counter')
+        .map(({ id, priceMinor, stock }) => [id, priceMinor, stock]);
+    expect(counter('2026-12-24')).toEqual(counter('2026-11-25'));
+  });
+
+  test('the station sells what is in the bins this month, and something else the next', () => {
+    const bins = (day: string) =>
+      market
+        .offersOn(day)
+        .filter((offer) => offer.seller === 'pegwell-station')
+        .map((offer) => offer.item.id);
+    expect(bins('2026-11-26')).toEqual(bins('2026-11-30'));
+    expect(bins('2026-12-01')).not.toEqual(bins('2026-11-30'));
+    expect(bins('2026-11-26').length).toBeLessThanOrEqual(60);
+  });
+
+  test('lists that are read seldom carry the day they were last seen', () => {
+    const seen = market
+      .offersOn('2026-11-25')
+      .filter((offer) => offer.seller === 'attic-trunk')
+      .map((offer) => offer.seenOn);
+    expect(seen.some((day) => day < '2026-09-26')).toBe(true);
+    for (const day of seen) expect(day <= '2026-11-25').toBe(true);
+  });
+
+  test('news comes in order of its days, each once: new parts of known moulds, sources out of print', () => {
+    const month = market.newsBetween('2026-11-25', '2026-12-25');
+    expect(month.map((news) => news.day)).toEqual(month.map((news) => news.day).sort());
+    expect(month.some((news) => news.kind === 'new variant' && news.variant.id === 'HA-118·ember')).toBe(true);
+    const byHalves = [...market.newsBetween('2026-11-25', '2026-12-10'), ...market.newsBetween('2026-12-10', '2026-12-25')];
+    expect(byHalves).toEqual(month);
+    for (const news of month) if (news.kind === 'new variant') expect(variants.get(news.variant.id)?.made).toBeUndefined();
+  });
+
+  test('what is out of print grows dearer at those who still have it', () => {
+    const gone = market.newsBetween('2026-11-25', '2028-06-01').flatMap((news) => (news.kind === 'out of print' ? [news] : []));
+    const ratios = gone.flatMap(({ source, day }) => {
+      const at = (when: string) =>
+        new Map(
+          market
+            .offersOn(when)
+            .filter((offer) => offer.item.id === source)
+            .map((offer) => [offer.id, offer.priceMinor]),
+        );
+      const [before, after] = [at(day), at(isoDay(dayNumber(day) + 364))];
+      return [...before].flatMap(([id, price]) => (after.has(id) ? [(after.get(id) ?? 0) / price] : []));
+    });
+    expect(ratios.length).toBeGreaterThan(3);
+    expect(ratios.reduce((all, ratio) => all + ratio, 0) / ratios.length).toBeGreaterThan(1.2);
+  });
+
+  test('rates stay near what a currency is usually worth, and codes hold between their days', () => {
+    for (const day of ['2026-11-25', '2027-05-01']) {
+      for (const { currency, perUnit } of market.ratesOn(day))
+        expect(Math.abs(perUnit / (currency === 'GBP' ? 1.16 : 0.088) - 1)).toBeLessThan(0.03);
+      for (const code of market.codesOn(day)) {
+        expect(code.from <= day && day <= code.until).toBe(true);
+        expect(code.percent).toBeGreaterThan(0);
+        expect(code.percent).toBeLessThan(15);
+      }
+    }
+  });
+
+  test('a source is sold only when all that is in it is known', () => {
+    const sold = new Set(market.offersOn('2026-11-25').flatMap((offer) => (offer.item.kind === 'source' ? [offer.item.id] : [])));
+    expect(sold.size).toBeGreaterThan(20);
+    for (const id of sold) {
+      const source = catalogue.sources.find((row) => row.id === id);
+      expect(source && explode(source, catalogue).every((piece) => piece.certainty === 'sure')).toBe(true);
+    }
   });
 });

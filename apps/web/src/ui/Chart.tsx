@@ -41,17 +41,21 @@ interface ChartProps {
 /** A chart that fills its column, drawn as SVG and redrawn when its column changes. */
 export function Chart({ option, height, label, onChoose }: ChartProps) {
   const box = useRef<HTMLDivElement>(null);
+  const choose = useRef(onChoose);
+  useEffect(() => {
+    choose.current = onChoose;
+  }, [onChoose]);
   useEffect(() => {
     if (!box.current) return;
     const chart = init(box.current, null, { renderer: 'svg' });
     chart.setOption({ animation: false, textStyle: TEXT, ...option });
-    chart.on('click', ({ dataIndex }) => onChoose?.(dataIndex));
+    chart.on('click', ({ dataIndex }) => choose.current?.(dataIndex));
     const watcher = new ResizeObserver(() => chart.resize());
     watcher.observe(box.current);
     return () => {
       watcher.disconnect();
       chart.dispose();
     };
-  }, [option, onChoose]);
+  }, [option]);
   return <div ref={box} role="img" aria-label={label} style={{ height }} className="w-full" />;
 }

@@ -1,11 +1,12 @@
 import { priceDecision, type Found } from './assemble.js';
+import { fillUp } from './fillUp.js';
 import { shelfPrices, type MarketIndex } from './marketIndex.js';
 import { recreate } from './recreate.js';
 import { WorkingPlan } from './workingPlan.js';
 
 /**
- * Every part at its cheapest price, postage not looked at: what people do by hand. Sellers whose minimum order or
- * heaviest parcel such a plan misses are left out, the smaller half at a time, until it can be ordered. Parcels and
+ * Every part at its cheapest price, postage not looked at: what people do by hand. Minimum orders are filled up with goods
+ * nobody wants; sellers who still would not send such a parcel are left out, the smaller half at a time. Parcels and
  * budget are not minded: it is the plan to compare with. Null when it cannot be ordered at all.
  */
 export function cheapestEach(index: MarketIndex): Found | null {
@@ -18,7 +19,7 @@ export function cheapestEach(index: MarketIndex): Found | null {
   for (;;) {
     const plan = new WorkingPlan(index);
     recreate(plan, needs, { worth, shelfPrice, shunned, invited: -1, byPriceAlone: true });
-    const decision = plan.decision();
+    const decision = fillUp(index, plan.decision());
     const priced = priceDecision(free, decision);
     if (priced.faults === 0) return { decision, priced };
     const sound = new Set(priced.parcels.map((parcel) => parcel.seller));

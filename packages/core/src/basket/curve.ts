@@ -1,8 +1,10 @@
 import { priceDecision, type Decision, type Found } from './assemble.js';
-import { buildModel } from './basketModel.js';
+import { buildModel, type ModelQuestion } from './basketModel.js';
 import { solveExactly } from './exact.js';
 import type { ReducedMarket } from './market.js';
+import { indexMarket, startingWorth } from './marketIndex.js';
 import type { BasketPlan } from './plan.js';
+import { searchBaskets } from './search.js';
 
 export type CurvePoint = BasketPlan['compared']['curve'][number];
 
@@ -15,6 +17,8 @@ export interface CurveEffort {
 
 /** Points at most; a plan of many parcels is asked about at evenly spread numbers. */
 const MOST_POINTS = 8;
+/** Changes the search tries for one point. */
+const SEARCH_TRIES = 6000;
 
 /**
  * What a plan costs with at most so many parcels, from the fewest that leave no more unfilled than the plan does up to
@@ -25,8 +29,8 @@ export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: C
   const maxShort = plan.priced.short.reduce((all, row) => all + row.quantity, 0);
   const last = { parcels: own, costMinor: plan.priced.costMinor };
   if (own <= 1) return [last];
-  const solve = async (question: Parameters<typeof buildModel>[1], gap: number): Promise<Decision | null> => {
-    const { decision } = await solveExactly(buildModel(market, question), null, {
+  const solve = async (question: ModelQuestion, start: Decision | null, gap: number): Promise<Decision | null> => {
+    const { decision } = await solveExactly(buildModel(market, question), start, {
       gap,
       seconds: effort.seconds,
       shouldStop: () => effort.isOver(),
@@ -34,18 +38,43 @@ export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: C
     });
     return decision;
   };
-  const fewest = await solve({ fewestParcels: true, maxShort }, 0);
+  const fewest = await solve({ fewestParcels: true, maxShort }, null, 0);
   if (!fewest || effort.isOver()) return [];
   const least = priceDecision(market, fewest).parcels.length;
   const points: CurvePoint[] = [];
   for (const parcels of spread(least, own - 1)) {
     if (effort.isOver()) break;
-    const decision = await solve({ maxParcels: parcels, maxShort }, effort.gap);
-    if (!decision) continue;
-    const { costMinor, faults } = priceDecision(market, decision);
-    if (faults === 0) points.push({ parcels, costMinor: Math.min(costMinor, points.at(-1)?.costMinor ?? Infinity) });
+    const start = soundOf(
+      market,
+      [searched(market, plan.decision, parcels, effort), ...(parcels === least ? [fewest] : [])],
+      parcels,
+      maxShort,
+    );
+    const found = await solve({ maxParcels: parcels, maxShort }, start, effort.gap);
+    const best = soundOf(market, [...(found ? [found] : []), ...(start ? [start] : [])], parcels, maxShort);
+    if (!best) continue;
+    points.push({ parcels, costMinor: Math.min(priceDecision(market, best).costMinor, points.at(-1)?.costMinor ?? Infinity) });
   }
   return [...points, last];
+}
+
+/** A plan of at most so many parcels by search, begun from the plan that has more. */
+function searched(market: ReducedMarket, start: Decision, maxParcels: number, effort: CurveEffort): Decision {
+  const { problem } = market;
+  const index = indexMarket({ ...market, problem: { ...problem, rules: { ...problem.rules, maxParcels } } });
+  return searchBaskets(index, { tries: SEARCH_TRIES, worth: startingWorth(index), halt: () => effort.isOver(), start });
+}
+
+/** The cheapest of some decisions that keeps all rules, so many parcels and so few left unfilled; null when none does. */
+function soundOf(market: ReducedMarket, decisions: readonly Decision[], maxParcels: number, maxShort: number): Decision | null {
+  let best: { readonly decision: Decision; readonly costMinor: number } | null = null;
+  for (const decision of decisions) {
+    const { costMinor, faults, parcels, short } = priceDecision(market, decision);
+    const missing = short.reduce((all, row) => all + row.quantity, 0);
+    if (faults > 0 || parcels.length > maxParcels || missing > maxShort) continue;
+    if (!best || costMinor < best.costMinor) best = { decision, costMinor };
+  }
+  return best?.decision ?? null;
 }
 
 /** Whole numbers from `from` to `to`, evenly thinned to the most points. */

@@ -147,3 +147,13 @@ export function shelfPrices(index: MarketIndex, worth: Float64Array): Float64Arr
     return Math.min(Infinity, ...prices);
   });
 }
+
+/** What a variant is worth to begin with: its least price, and the share of postage a unit commonly carries. */
+export function startingWorth(index: MarketIndex): Float64Array {
+  const price = shelfPrices(index, new Float64Array(index.variants.length));
+  return Float64Array.from(index.variants, (_, v) => {
+    const prices = (index.variantShelves[v] ?? []).map((shelf) => price[shelf] ?? Infinity).sort((a, b) => a - b);
+    const [cheapest = 0, next = cheapest] = prices;
+    return Number.isFinite(cheapest) ? cheapest + Math.max(5, Math.min(next, cheapest * 1.3) - cheapest) : 0;
+  });
+}

@@ -91,6 +91,9 @@ export interface Fault {
 export const meetsCondition = (condition: Condition, floor: Condition): boolean =>
   CONDITIONS.indexOf(condition) <= CONDITIONS.indexOf(floor);
 
+/** All that one offer holds may cost so much: sums of many then still fit whole numbers. */
+const MOST_MINOR = 1e11;
+
 /** Notes each variant that has more than one row. */
 function doubled(rows: readonly { readonly variant: string }[], path: string, faults: Fault[]): void {
   const seen = new Set<string>();
@@ -120,6 +123,11 @@ export function problemFaults(problem: BasketProblem): readonly Fault[] {
   problem.needs.forEach(({ options }, n) => doubled(options, `/needs/${n}/options`, faults));
   problem.offers.forEach((offer, i) => {
     if (!items.has(offer.item)) faults.push({ path: `/offers/${i}/item`, sentence: `There is no item "${offer.item}".` });
+    if (offer.priceMinor * offer.stock > MOST_MINOR)
+      faults.push({
+        path: `/offers/${i}/stock`,
+        sentence: 'Price times stock is more than can be counted; lower the stock to what is wanted.',
+      });
     if (!sellers.has(offer.seller)) faults.push({ path: `/offers/${i}/seller`, sentence: `There is no seller "${offer.seller}".` });
   });
   problem.rules.sellers?.forEach((id, i) => {

@@ -5,7 +5,7 @@ import { parcelsCurve, type CurvePoint } from './curve.js';
 import { solveExactly } from './exact.js';
 import { lagrangianBound } from './lagrangian.js';
 import { reduceMarket, type ReducedMarket } from './market.js';
-import { indexMarket, shelfPrices, type MarketIndex } from './marketIndex.js';
+import { indexMarket, startingWorth, type MarketIndex } from './marketIndex.js';
 import type { BasketPlan, PlanStatus } from './plan.js';
 import type { BasketProblem } from './problem.js';
 import { whatBinds, whyInfeasible } from './reasons.js';
@@ -303,16 +303,6 @@ class Solve {
 }
 
 const nothingPriced = (market: ReducedMarket): PricedDecision => ({ ...priceDecision(market, emptyDecision), costMinor: 0, paidMinor: 0 });
-
-/** What a variant is worth to begin with: its least price, and the share of postage a unit commonly carries. */
-function startingWorth(index: MarketIndex): Float64Array {
-  const price = shelfPrices(index, new Float64Array(index.variants.length));
-  return Float64Array.from(index.variants, (_, v) => {
-    const prices = (index.variantShelves[v] ?? []).map((shelf) => price[shelf] ?? Infinity).sort((a, b) => a - b);
-    const [cheapest = 0, next = cheapest] = prices;
-    return Number.isFinite(cheapest) ? cheapest + Math.max(5, Math.min(next, cheapest * 1.3) - cheapest) : 0;
-  });
-}
 
 /** The least any plan can cost without looking further: nothing paid, and every leftover sold. */
 const mostCredit = ({ resale, problem }: ReducedMarket): number =>

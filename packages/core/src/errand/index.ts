@@ -1,3 +1,4 @@
+export * from './compared.js';
 export * from './copies.js';
 export * from './figureCosts.js';
 export * from './lineReasons.js';

@@ -47,7 +47,7 @@ export function ParcelCard({ parcel, errand, sellerName, onReplan }: ParcelCardP
     ];
   };
   return (
-    <article aria-label={`Parcel from ${name}`} className="border-rule bg-sheet rounded-cut border p-3">
+    <article aria-label={`Parcel from ${name}`} className="border-rule bg-sheet rounded-cut mb-3 break-inside-avoid border p-3">
       <h3 className="flex justify-between gap-2 text-[1.07rem]">
         {name} <span className="font-mono">{format(total)}</span>
       </h3>

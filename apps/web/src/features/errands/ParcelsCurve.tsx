@@ -1,3 +1,4 @@
+import { againstEach } from '@outfit/core';
 import { useMemo } from 'react';
 import type { ErrandDto, PlanDto } from '@/api';
 import { AXIS, Chart, CHART } from '@/ui/Chart';
@@ -11,7 +12,8 @@ interface ParcelsCurveProps {
 
 /** What the trip costs with fewer parcels; each point can be chosen, and the trip is planned again with so many at most. */
 export function ParcelsCurve({ errand, plan, onChoose }: ParcelsCurveProps) {
-  const { curve, cheapestEachMinor } = plan.compared;
+  const { curve } = plan.compared;
+  const against = againstEach(plan);
   const { currency } = errand;
   // What is left short counts the same everywhere and is nothing one pays.
   const shortMinor = plan.costMinor - plan.paidMinor;
@@ -77,14 +79,18 @@ export function ParcelsCurve({ errand, plan, onChoose }: ParcelsCurveProps) {
           <span>This plan, {plural(plan.parcels.length, 'parcel')}</span>
           <span className="font-mono">{money(plan.paidMinor, currency)}</span>
         </li>
-        {cheapestEachMinor !== null && (
+        {against?.kind === 'saves' && (
           <li className="text-pencil flex justify-between gap-2">
             <span>Each part at its cheapest</span>
-            <span className="font-mono">{money(cheapestEachMinor - shortMinor, currency)}</span>
+            <span className="font-mono">{money(plan.paidMinor + against.minor, currency)}</span>
           </li>
         )}
       </ul>
-      {plan.parcels.length > 1 && curve.length <= 1 && <p className="text-pencil text-[0.87rem]">There was no time to work out fewer.</p>}
+      {plan.parcels.length > 1 && curve.length <= 1 && (
+        <p className="text-pencil text-[0.87rem]">
+          {curve.length === 0 ? 'There was no time to work out fewer.' : 'The same cannot be had in fewer.'}
+        </p>
+      )}
     </section>
   );
 }

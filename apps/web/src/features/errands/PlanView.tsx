@@ -31,7 +31,7 @@ export function PlanView({ errand, onReplan }: PlanViewProps) {
     <section aria-label="Plan" className="flex min-h-0 flex-col overflow-auto p-4">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h2 className="text-xl">
-          {errand.title}, {plural(copies, 'copy', 'copies')}
+          {errand.title}, {plural(copies, 'figure')}
         </h2>
         <p className="text-pencil">planned on {longDay(errand.createdAt)}</p>
         {/* Only a finished plan is taken away, so that the list is the one on the screen. */}
@@ -66,7 +66,7 @@ export function PlanView({ errand, onReplan }: PlanViewProps) {
           <Summary errand={errand} plan={plan} />
           <div className="mt-3 grid grid-cols-[minmax(0,1fr)_20rem] items-start gap-5 max-lg:grid-cols-[minmax(0,1fr)]">
             <div className="min-w-0 space-y-4">
-              <div className="grid grid-cols-[repeat(auto-fill,minmax(18rem,1fr))] items-start gap-3">
+              <div className="columns-[17rem] gap-3">
                 {plan.parcels.map((parcel) => (
                   <ParcelCard key={parcel.seller} parcel={parcel} errand={errand} sellerName={sellerName} onReplan={onReplan} />
                 ))}

@@ -1,8 +1,7 @@
-import { CONDITIONS, type Condition } from '@outfit/core';
+import { CONDITIONS } from '@outfit/core';
 import { Choice, Input, Label } from '@/ui/Field';
 import { amount, limit, type RulesDraft } from './rules';
 
-const CONDITION_WORDS: Record<Condition, string> = { new: 'new only', used: 'used or better', worn: 'worn too' };
 const SHARES = ['0', '25', '50', '75', '100'] as const;
 
 /** Yes-or-no rules, each in words. */
@@ -52,10 +51,10 @@ export function RulesEditor({ draft, onChange }: RulesEditorProps) {
             aria-invalid={amount(draft.budget) === 'bad'}
           />
         </Label>
-        <Label text="Condition">
+        <Label text="Condition, at least">
           <Choice
             value={draft.condition}
-            options={CONDITIONS.map((value) => ({ value, label: CONDITION_WORDS[value] }))}
+            options={CONDITIONS.map((value) => ({ value, label: value }))}
             onChoose={(condition) => set({ condition })}
           />
         </Label>

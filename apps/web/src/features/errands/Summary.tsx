@@ -1,3 +1,4 @@
+import { againstEach } from '@outfit/core';
 import type { ReactNode } from 'react';
 import type { ErrandDto, PlanDto } from '@/api';
 import { money, plural } from '@/ui/format';
@@ -17,8 +18,7 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
     plan.parcels.reduce((all, parcel) => all + parcel[key], 0);
   const format = (minor: number): string => money(minor, currency);
   const missing = plan.short.reduce((all, row) => all + row.quantity, 0);
-  // Both totals count what cannot be had the same way, so their difference is what planning saves.
-  const saved = plan.compared.cheapestEachMinor === null ? null : plan.compared.cheapestEachMinor - plan.costMinor;
+  const against = againstEach(plan);
   const owned = plan.fills.filter((fill) => fill.from === 'owned').reduce((all, fill) => all + fill.quantity, 0);
   const bought = plan.fills.filter((fill) => fill.from === 'bought').reduce((all, fill) => all + fill.quantity, 0);
   const copies = errand.lines.reduce((all, line) => all + line.copies, 0);
@@ -46,20 +46,23 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
         <Figure name="to buy">
           <span data-testid="bought">{bought}</span>
         </Figure>
-        {saved !== null && plan.compared.cheapestEachMinor !== null && (
+        {against?.kind === 'saves' && (
           <Figure name="saved against each at its cheapest">
             <Why
               title="Against each part at its cheapest"
               terms={[
-                { label: 'Every part from whoever asks least, with the postage that really costs', value: plan.paidMinor + saved },
+                { label: 'Every part from whoever asks least, with the postage that really costs', value: plan.paidMinor + against.minor },
                 { label: 'This plan', value: -plan.paidMinor },
               ]}
               format={format}
-              total={format(saved)}
+              total={format(against.minor)}
             >
-              <span data-testid="saved">{format(saved)}</span>
+              <span data-testid="saved">{format(against.minor)}</span>
             </Why>
           </Figure>
+        )}
+        {against?.kind === 'fills more' && (
+          <Figure name="more had than by buying each at its cheapest">{plural(against.parts, 'part')}</Figure>
         )}
       </div>
       {errand.job.state !== 'running' && (

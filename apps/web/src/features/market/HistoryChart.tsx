@@ -19,7 +19,12 @@ export function HistoryChart({ prices }: { readonly prices: ItemPricesDto }) {
           return `${longDay(row.day)}: ${format(row.medianMinor)} in the middle, half between ${format(row.lowerQuartileMinor)} and ${format(row.upperQuartileMinor)}, ${row.offers} offers`;
         },
       },
-      xAxis: { type: 'time', ...AXIS, splitLine: { show: false } },
+      xAxis: {
+        type: 'time',
+        ...AXIS,
+        splitLine: { show: false },
+        axisLabel: { ...AXIS.axisLabel, formatter: '{d} {MMM}', hideOverlap: true },
+      },
       yAxis: { type: 'value', scale: true, ...AXIS, axisLabel: { ...AXIS.axisLabel, formatter: (value: number) => format(value * 100) } },
       series: [
         {
