@@ -2,8 +2,10 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { getDataSourceToken } from '@nestjs/typeorm';
 import type { DataSource } from 'typeorm';
 import { EXAMPLE, EXAMPLE_PLAN } from '../../../packages/core/test/basket/example.js';
-import type { ErrandDto } from '../src/errands/errands.dto.js';
-import { JobEntity, type JobDto } from '../src/jobs/index.js';
+import { variantBehind, type BasketPlan } from '@outfit/core';
+import type { Worker } from 'node:worker_threads';
+import type { ErrandDto, SubstituteDto } from '../src/errands/errands.dto.js';
+import { JobEntity, JobsService, type JobDto } from '../src/jobs/index.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -12,9 +14,20 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
+/** One look of one figure. */
+const wish = (scope: string, look: string, copies = 1): object => ({ scope, lines: [{ look, copies }] });
+
+const planned = async (wanted: object): Promise<{ readonly errand: ErrandDto; readonly plan: BasketPlan }> => {
+  const { status, body } = await server.post<ErrandDto>('errands', wanted);
+  expect(status).toBe(201);
+  const job = await server.ended(body.job.id);
+  if (!job.result) throw new Error(job.error ?? 'no plan');
+  return { errand: (await server.get<ErrandDto>(`errands/${body.id}`)).body, plan: job.result };
+};
+
 describe('an errand', () => {
   test('takes what is owned first, buys the rest, and is proven and verified', async () => {
-    const { status, body } = await server.post<ErrandDto>('errands', { look: 'ibbe-lantry-1', copies: 2 });
+    const { status, body } = await server.post<ErrandDto>('errands', wish('ibbe-lantry', 'ibbe-lantry-1', 2));
     expect(status).toBe(201);
     expect(body.needs.find((need) => need.variant === 'AR-501·saffron')).toEqual({ variant: 'AR-501·saffron', quantity: 4, owned: 2 });
     const job = await server.ended(body.job.id);
@@ -28,11 +41,11 @@ describe('an errand', () => {
       expect([need.variant, fills.reduce((all, fill) => all + fill.quantity, 0)]).toEqual([need.variant, need.quantity]);
     }
     expect(plan?.costMinor).toBeLessThanOrEqual(plan?.compared.cheapestEachMinor ?? 0);
-    expect((await server.get<ErrandDto[]>('errands?figure=ibbe-lantry')).body[0]?.job.result).toEqual(plan);
+    expect((await server.get<ErrandDto[]>('errands?scope=ibbe-lantry')).body[0]?.job.result).toEqual(plan);
   });
 
   test('has a shopping list that adds up to what is paid', async () => {
-    const { body } = await server.post<ErrandDto>('errands', { look: 'corvin-pell-1', copies: 1 });
+    const { body } = await server.post<ErrandDto>('errands', wish('corvin-pell', 'corvin-pell-1'));
     const { result } = await server.ended(body.job.id);
     const list = await server.get<string>(`errands/${body.id}/shopping-list.csv`);
     expect(list.headers.get('content-type')).toContain('text/csv');
@@ -48,7 +61,7 @@ describe('an errand', () => {
   });
 
   test('under rules nobody can keep leaves the parts short and says so', async () => {
-    const { body } = await server.post<ErrandDto>('errands', { look: 'corvin-pell-1', copies: 1, budgetMinor: 100 });
+    const { body } = await server.post<ErrandDto>('errands', { ...wish('corvin-pell', 'corvin-pell-1'), budgetMinor: 100 });
     const { result } = await server.ended(body.job.id);
     expect(result?.paidMinor).toBeLessThanOrEqual(100);
     expect(result?.short.length).toBeGreaterThan(0);
@@ -56,14 +69,16 @@ describe('an errand', () => {
   });
 
   test('of an imagined part, an empty look or a look that is not there is refused with a sentence', async () => {
-    const imagined = await server.post('errands', { look: 'odile-marsh-2', copies: 1 });
+    const imagined = await server.post('errands', wish('odile-marsh', 'odile-marsh-2'));
     expect(imagined.status).toBe(422);
     expect(imagined.body.message).toContain('Low knot in rust has never been made.');
-    expect((await server.post('errands', { look: 'nobody', copies: 1 })).status).toBe(404);
-    expect((await server.post('errands', { look: 'ibbe-lantry-1', copies: 0 })).body.faults[0]?.path).toBe('/copies');
-    expect((await server.post('errands', { look: 'ibbe-lantry-1', copies: 1e9 })).status).toBe(400);
+    expect((await server.post('errands', wish('ibbe-lantry', 'nobody'))).status).toBe(404);
+    expect((await server.post('errands', wish('ibbe-lantry', 'ibbe-lantry-1', 0))).body.faults[0]?.path).toBe('/lines/0/copies');
+    expect((await server.post('errands', wish('ibbe-lantry', 'ibbe-lantry-1', 1e9))).status).toBe(400);
   });
 });
+
+const RESALE = { variant: 'kite', valueMinor: 10, upTo: 1 };
 
 describe('a bare basket problem', () => {
   test('is solved as a job', async () => {
@@ -73,17 +88,49 @@ describe('a bare basket problem', () => {
     expect(job.result).toEqual({ ...EXAMPLE_PLAN, seconds: job.result?.seconds });
   });
 
-  test('with duty, a negative price or an unknown key is refused at its path', async () => {
-    const answer = await server.post('errands/solve', {
-      ...EXAMPLE,
-      sellers: EXAMPLE.sellers.map((seller) => ({ ...seller, duty: { aboveMinor: 0, percent: 1, feeMinor: 0 } })),
-    });
+  test.each<[string, string, (problem: typeof EXAMPLE) => object]>([
+    ['a negative price', '/offers/0/priceMinor', (p) => ({ ...p, offers: p.offers.map((row) => ({ ...row, priceMinor: -1 })) })],
+    ['an unknown item', '/offers/0/item', (p) => ({ ...p, offers: p.offers.map((row) => ({ ...row, item: 'a kite' })) })],
+    ['an item that yields nothing', '/items/0/yields', (p) => ({ ...p, items: p.items.map((row) => ({ ...row, yields: [] })) })],
+    ['a price that overflows', '/offers/0/priceMinor', (p) => ({ ...p, offers: p.offers.map((row) => ({ ...row, priceMinor: 1e300 })) })],
+    [
+      'more than can be counted',
+      '/offers/0/stock',
+      (p) => ({ ...p, offers: p.offers.map((row) => ({ ...row, priceMinor: 1e9, stock: 1e6 })) }),
+    ],
+    ['a share above one', '/rules/resaleShare', (p) => ({ ...p, rules: { ...p.rules, resaleShare: 1.5 } })],
+    ['resale of one part twice', '/resale/1/variant', (p) => ({ ...p, resale: [RESALE, RESALE] })],
+    ['an unknown key', '/wish', (p) => ({ ...p, wish: 1 })],
+    ['a number for a currency', '/currency', (p) => ({ ...p, currency: 7 })],
+  ])('with %s is refused at %s', async (_, path, change) => {
+    const answer = await server.post('errands/solve', change(EXAMPLE));
     expect(answer.status).toBe(422);
-    expect(answer.body.message).toContain('/sellers/0/duty: Duty is not worked out yet');
-    expect((await server.post('errands/solve', { ...EXAMPLE, currency: 7 })).body.faults[0]?.path).toBe('/currency');
-    expect((await server.post('errands/solve', { ...EXAMPLE, wish: 1 })).body.faults).toEqual([
-      { path: '/wish', sentence: 'This key is not known.' },
-    ]);
+    expect(answer.body.faults[0]?.path).toBe(path);
+    expect(answer.body.faults[0]?.sentence.length).toBeGreaterThan(5);
+  });
+
+  test('with NaN or Infinity is no JSON', async () => {
+    for (const value of ['NaN', 'Infinity', '-Infinity']) {
+      const body = JSON.stringify(EXAMPLE).replace(/"priceMinor":\d+/, `"priceMinor":${value}`);
+      const answer = await fetch(`${server.base}/api/errands/solve`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body,
+      });
+      expect(answer.status).toBe(400);
+    }
+  });
+
+  test('with duty and resale is solved: every feature of the format is worked out', async () => {
+    const { body } = await server.post<JobDto>('errands/solve', {
+      ...EXAMPLE,
+      sellers: EXAMPLE.sellers.map((seller) => ({ ...seller, duty: { aboveMinor: 0, percent: 10, feeMinor: 5 } })),
+      resale: [RESALE],
+      rules: { ...EXAMPLE.rules, resaleShare: 0.5 },
+    });
+    const { result } = await server.ended(body.id);
+    // All from Near: 210 goods + 100 postage + 21 + 5 duty.
+    expect(result).toMatchObject({ status: 'proven', costMinor: 336 });
   });
 
   test('of over 10 MB, or that is no JSON, gets a sentence', async () => {
@@ -98,6 +145,91 @@ describe('a bare basket problem', () => {
       { status: 400, message: 'What was sent is not valid JSON.', faults: [] },
     ]);
   });
+});
+
+describe('the plan of an errand', () => {
+  test('says why each line is bought there, what a copy costs and what is left over', async () => {
+    const { errand, plan } = await planned(wish('ibbe-lantry', 'ibbe-lantry-1', 2));
+    const lines = plan.parcels.flatMap((parcel) => parcel.lines.map((line) => line.offer));
+    expect(errand.reasons.map((row) => row.offer).sort()).toEqual([...lines].sort());
+    expect(errand.offers.map((row) => row.id).sort()).toEqual([...lines].sort());
+    const [line] = errand.lines;
+    expect(Math.abs((line?.eachMinor ?? 0) * 2 - plan.paidMinor)).toBeLessThanOrEqual(2);
+    expect(line?.dominant?.share).toBeGreaterThan(0);
+    for (const row of errand.leftovers) expect(plan.leftovers).toContainEqual({ variant: row.variant, quantity: row.quantity });
+  });
+
+  test('of a line-up adds its looks up; never shown together they share their parts', async () => {
+    const lines = (await server.figure('odile-marsh')).looks
+      .filter((look) => look.parts.length > 0 && look.id !== 'odile-marsh-2')
+      .slice(0, 2);
+    const together = { scope: 'odile', lines: lines.map((look) => ({ look: look.id, copies: 1 })) };
+    const apart = await server.post<ErrandDto>('errands', together);
+    if (apart.status === 422) return expect(apart.body).toMatchObject({ message: expect.stringContaining('never been made') as unknown });
+    const shared = await server.post<ErrandDto>('errands', { ...together, lines: together.lines.map((line) => ({ ...line, group: 'A' })) });
+    const units = (errand: ErrandDto): number => errand.needs.reduce((all, need) => all + need.quantity, 0);
+    expect(units(shared.body)).toBeLessThanOrEqual(units(apart.body));
+  });
+
+  test('is planned again without a seller, with a part pinned, with a line locked', async () => {
+    const wanted = wish('corvin-pell', 'corvin-pell-1', 2);
+    const { errand, plan } = await planned(wanted);
+    const [parcel] = plan.parcels;
+    const [line] = parcel?.lines ?? [];
+    if (!parcel || !line) throw new Error('the plan buys something');
+    const settled = { locked: [], banned: [], pinned: [], accepted: [] };
+    const without = await planned({ ...wanted, adjustments: { ...settled, banned: [parcel.seller] } });
+    expect(without.plan.parcels.map((row) => row.seller)).not.toContain(parcel.seller);
+    expect(without.plan.costMinor).toBeGreaterThanOrEqual(plan.costMinor * 0.995);
+    expect(without.errand.adjustments.banned).toEqual([parcel.seller]);
+    const kept = await planned({ ...wanted, adjustments: { ...settled, locked: [{ offer: line.offer, quantity: line.quantity }] } });
+    expect(kept.errand.reasons.some((row) => row.sentence === 'Kept as you locked it.')).toBe(true);
+    const variant = errand.needs.find((need) => need.quantity > need.owned)?.variant ?? '';
+    const sold = (await server.get<{ seller: string; stock: number }[]>(`market/offers?kind=variant&item=${encodeURIComponent(variant)}`))
+      .body;
+    const elsewhere = sold.find((offer) => offer.stock >= 4)?.seller ?? sold[0]?.seller ?? '';
+    const pinned = await planned({ ...wanted, adjustments: { ...settled, pinned: [{ variant, seller: elsewhere }] } });
+    const bought = pinned.plan.fills.filter((fill) => variantBehind(fill.need) === variant && fill.seller !== null);
+    expect(bought.length).toBeGreaterThan(0);
+    for (const fill of bought) expect(fill.seller).toBe(elsewhere);
+  });
+
+  test('offers substitutes with the likeness they lose, and takes an accepted one into account', async () => {
+    const wanted = wish('ibbe-lantry', 'ibbe-lantry-1', 1);
+    const { errand } = await planned(wanted);
+    const variant = 'HA-131·raven+cochineal';
+    const { body } = await server.get<SubstituteDto[]>(`errands/${errand.id}/substitutes/${encodeURIComponent(variant)}`);
+    expect(body.length).toBeGreaterThan(2);
+    expect(body.map((row) => row.lost)).toEqual([...body.map((row) => row.lost)].sort((a, b) => a - b));
+    const accepted = [{ variant, substitute: body[0]?.variant ?? '' }];
+    const again = await server.post<ErrandDto>('errands', { ...wanted, adjustments: { locked: [], banned: [], pinned: [], accepted } });
+    expect(again.body.adjustments.accepted).toEqual(accepted);
+    expect((await server.get(`errands/${errand.id}/substitutes/none`)).status).toBe(404);
+  });
+
+  test('is ticked off line by line, and only what it buys', async () => {
+    const { errand, plan } = await planned(wish('corvin-pell', 'corvin-pell-1'));
+    const offers = [plan.parcels[0]?.lines[0]?.offer ?? ''];
+    expect((await server.put<ErrandDto>(`errands/${errand.id}/ticked`, { offers })).body.ticked).toEqual(offers);
+    expect((await server.get<ErrandDto>(`errands/${errand.id}`)).body.ticked).toEqual(offers);
+    expect((await server.put(`errands/${errand.id}/ticked`, { offers: ['a kite'] })).status).toBe(422);
+  });
+
+  test('has a curve of copies, and a cheaper version that keeps its likeness', async () => {
+    const { errand } = await planned(wish('ibbe-lantry', 'ibbe-lantry-1'));
+    const copies = await server.post<JobDto>(`errands/${errand.id}/copies`, { most: 4 });
+    expect(copies.status).toBe(202);
+    const series = (await server.ended(copies.body.id)).series;
+    expect(series?.points.map((point) => point.copies)).toEqual([1, 2, 3, 4]);
+    const costs = series?.points.map((point) => point.costMinor) ?? [];
+    expect(costs).toEqual([...costs].sort((a, b) => a - b));
+    const cheaper = await server.post<JobDto>(`errands/${errand.id}/cheaper`, { floor: 80 });
+    const versions = (await server.ended(cheaper.body.id)).series?.points ?? [];
+    expect(versions.length).toBeGreaterThan(3);
+    expect(Math.min(...versions.map((version) => version.costMinor))).toBeLessThanOrEqual((costs[0] ?? 0) * 1.01);
+    for (const version of versions) expect(version.likeness).not.toBeNull();
+    expect((await server.post(`errands/${errand.id}/copies`, { most: 1 })).body.faults[0]?.path).toBe('/most');
+  }, 60_000);
 });
 
 describe('jobs', () => {
@@ -146,6 +278,23 @@ describe('jobs', () => {
     expect(job.result?.status).toBe('stopped');
     expect(job.result?.short).toEqual([]);
     expect(job.result?.boundMinor).toBeLessThan(job.result?.costMinor ?? 0);
+  }, 30_000);
+
+  test('whose thread dies are marked failed, their best plan kept, and the server goes on', async () => {
+    const { body } = await server.post<JobDto>('errands/solve', long());
+    for (let tries = 0; tries < 200; tries += 1) {
+      if ((await server.get<JobDto>(`jobs/${body.id}`)).body.result) break;
+      await new Promise((resolve) => setTimeout(resolve, 20));
+    }
+    const { pool } = server.app.get(JobsService) as unknown as { pool: { threads: Worker[] } };
+    await Promise.all(pool.threads.map((thread) => thread.terminate()));
+    const job = await server.ended(body.id);
+    expect(job.state).toBe('failed');
+    expect(job.error).toContain('The solver broke off.');
+    expect(job.result?.short).toEqual([]);
+    expect(job.result?.paidMinor).toBeGreaterThan(0);
+    const next = await server.post<JobDto>('errands/solve', EXAMPLE);
+    expect((await server.ended(next.body.id)).state).toBe('done');
   }, 30_000);
 
   test('that ran while Outfit was closed are marked interrupted, their best plan kept', async () => {

@@ -68,9 +68,9 @@ describe('importing owned pieces', () => {
 });
 
 describe('importing offers', () => {
-  const HEADER = 'seller,variant,price,stock,multiple,condition,seen on\n';
+  const HEADER = 'seller,item,price,stock,multiple,condition,seen on\n';
   const importedOf = async (seller: string): Promise<OfferDto[]> =>
-    (await server.get<OfferDto[]>(`market/offers?seller=${seller}&variant=${encodeURIComponent('HA-118·raven')}`)).body.filter(
+    (await server.get<OfferDto[]>(`market/offers?seller=${seller}&kind=variant&item=${encodeURIComponent('HA-118·raven')}`)).body.filter(
       (offer) => offer.origin === 'imported',
     );
 

@@ -51,7 +51,13 @@ export interface JobRun<Task, News, Outcome> {
 @Injectable()
 export class JobsService implements OnApplicationBootstrap, OnApplicationShutdown {
   private readonly logger = new Logger('Jobs');
-  private readonly pool = new Piscina<unknown, unknown>({ minThreads: 0, maxThreads: 2, idleTimeout: 30_000 });
+  private readonly pool = new Piscina<unknown, unknown>({
+    minThreads: 0,
+    maxThreads: 2,
+    idleTimeout: 30_000,
+    // A basket too large for its thread ends the thread, not the server.
+    resourceLimits: { maxOldGenerationSizeMb: 2048 },
+  });
   private readonly stops = new Map<string, Int32Array>();
   private readonly changed = new Subject<JobEntity>();
   /** Running jobs as they are now; their rows hold what must outlive a crash. */

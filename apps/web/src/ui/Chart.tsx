@@ -1,10 +1,5 @@
-import { BarChart, LineChart } from 'echarts/charts';
-import { AriaComponent, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
-import { init, use as register, type EChartsCoreOption } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
+import type { EChartsCoreOption } from 'echarts/core';
 import { useEffect, useRef } from 'react';
-
-register([BarChart, LineChart, AriaComponent, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
 
 /** The palette of the workroom, for what ECharts draws itself. */
 export const CHART = {
@@ -46,16 +41,28 @@ export function Chart({ option, height, label, onChoose }: ChartProps) {
     choose.current = onChoose;
   }, [onChoose]);
   useEffect(() => {
-    if (!box.current) return;
-    const chart = init(box.current, null, { renderer: 'svg' });
-    chart.setOption({ animation: false, textStyle: TEXT, ...option });
-    chart.on('click', ({ dataIndex }) => choose.current?.(dataIndex));
-    const watcher = new ResizeObserver(() => chart.resize());
-    watcher.observe(box.current);
+    let isGone = false;
+    let putAway = (): void => undefined;
+    void import('./chartLibrary').then(({ init }) => {
+      if (isGone || !box.current) return;
+      const chart = init(box.current, null, { renderer: 'svg' });
+      chart.setOption({ animation: false, textStyle: TEXT, ...option });
+      chart.on('click', ({ dataIndex }) => choose.current?.(dataIndex));
+      const watcher = new ResizeObserver(() => chart.resize());
+      watcher.observe(box.current);
+      putAway = () => {
+        watcher.disconnect();
+        chart.dispose();
+      };
+    });
     return () => {
-      watcher.disconnect();
-      chart.dispose();
+      isGone = true;
+      putAway();
     };
   }, [option]);
-  return <div ref={box} role="img" aria-label={label} style={{ height }} className="w-full" />;
+  return (
+    <div role="img" aria-label={label}>
+      <div ref={box} aria-hidden="true" style={{ height }} className="w-full" />
+    </div>
+  );
 }

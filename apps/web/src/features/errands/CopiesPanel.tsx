@@ -24,7 +24,7 @@ export function CopiesPanel({ errand }: { readonly errand: ErrandDto }) {
     }
   };
   return (
-    <section aria-label="Copies">
+    <section aria-label="How the price grows">
       <h3 className="text-[1.07rem]">More copies</h3>
       <form
         className="flex items-end gap-2"

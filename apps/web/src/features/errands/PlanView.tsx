@@ -31,7 +31,7 @@ export function PlanView({ errand, onReplan }: PlanViewProps) {
     <section aria-label="Plan" className="flex min-h-0 flex-col overflow-auto p-4">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h2 className="text-xl">
-          {errand.title}, {plural(copies, 'figure')}
+          {errand.title}, {errand.lines.length === 1 ? plural(copies, 'copy', 'copies') : plural(copies, 'figure')}
         </h2>
         <p className="text-pencil">planned on {longDay(errand.createdAt)}</p>
         {/* Only a finished plan is taken away, so that the list is the one on the screen. */}

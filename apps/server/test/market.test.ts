@@ -1,0 +1,182 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { getDataSourceToken } from '@nestjs/typeorm';
+import type { DataSource } from 'typeorm';
+import type { AdvancedDto, ClockDto, ItemPricesDto, OfferDto, OfferImportDto, SellerDto, WatchesDto } from '../src/market/market.dto.js';
+import { Harness } from './harness.js';
+
+let server: Harness;
+beforeAll(async () => {
+  server = await Harness.start();
+});
+afterAll(() => server.stop());
+
+const prices = async (kind: string, id: string, query = ''): Promise<ItemPricesDto> =>
+  (await server.get<ItemPricesDto>(`market/prices/${kind}/${encodeURIComponent(id)}${query}`)).body;
+
+describe('the market', () => {
+  test('has forty sellers in three currencies, their terms in the workspace’s', async () => {
+    const { body } = await server.get<SellerDto[]>('market/sellers');
+    expect(body).toHaveLength(40);
+    expect(new Set(body.map((seller) => seller.currency))).toEqual(new Set(['EUR', 'GBP', 'SEK']));
+    const swedish = body.find((seller) => seller.id === 'summer-ferry');
+    // 31.00 kronor at about 0.088 is between 2.60 and 2.90 euro.
+    expect(swedish?.postage[0]?.costMinor).toBeGreaterThan(260);
+    expect(swedish?.postage[0]?.costMinor).toBeLessThan(290);
+    expect(body.filter((seller) => seller.duty).length).toBeGreaterThan(3);
+  });
+
+  test('converts what is asked abroad and takes codes off', async () => {
+    const { body } = await server.get<OfferDto[]>('market/offers?seller=little-tenement');
+    const [offer] = body.filter((row) => row.code === null && row.askedMinor > 50);
+    expect(offer?.currency).toBe('GBP');
+    expect((offer?.priceMinor ?? 0) / (offer?.askedMinor ?? 1)).toBeCloseTo(1.15, 1);
+  });
+
+  test('tells everything of a part: now, before, trend, supply, rarity, advice', async () => {
+    const item = await prices('variant', 'HA-118·raven');
+    expect(item).toMatchObject({ kind: 'variant', name: 'Low knot in raven', currency: 'EUR', condition: 'used', worth: null });
+    expect(item.history.length).toBeGreaterThan(10);
+    expect(item.supply.at(-1)?.upTo).toBe(item.rarity.stock);
+    expect(item.offers.map((offer) => offer.landedMinor)).toEqual([...item.offers.map((offer) => offer.landedMinor)].sort((a, b) => a - b));
+    expect(item.advice?.sentence.length).toBeGreaterThan(10);
+    expect((await prices('variant', 'HA-118·raven', '?withinDays=0')).advice?.rule).toBe('deadline');
+  });
+
+  test('tells what a figure is worth four ways, its shares adding up to all of it', async () => {
+    const { worth } = await prices('figure', 'LR-07-a');
+    expect(worth?.wholeMinor).toBeGreaterThan(0);
+    expect(worth?.takenToPiecesMinor).toBeGreaterThan(0);
+    expect(worth?.shares.reduce((all, row) => all + row.share, 0)).toBeCloseTo(1, 9);
+    expect(worth?.shares.reduce((all, row) => all + row.landedMinor * row.quantity, 0)).toBe(worth?.pieceByPieceMinor);
+    expect((await prices('source', 'LR-07')).worth?.shares.length).toBeGreaterThan(5);
+  });
+
+  test('an item nobody knows, or of no kind, gets a sentence', async () => {
+    expect((await server.get('market/prices/variant/nothing')).status).toBe(404);
+    expect((await server.get('market/prices/kite/nothing')).status).toBe(400);
+    expect((await server.get('market/prices/variant/HA-118%C2%B7raven?condition=mint')).status).toBe(400);
+  });
+});
+
+describe('a feed', () => {
+  const HEADER = 'seller,item,price,stock,multiple,condition,seen on\n';
+  const file = (...rows: readonly string[]): string => HEADER + rows.join('\n') + '\n';
+  const send = (text: string, agree = '') => server.request<OfferImportDto>('POST', `market/import${agree}`, text);
+
+  test('imported again says what changed; parts, figures and sets are known by their numbers', async () => {
+    const first = file(
+      'tin-drawer,HA-118·raven,0.40,3,1,used,2026-11-20',
+      'tin-drawer,LR-07-a,9.00,1,1,used,2026-11-20',
+      'tin-drawer,LR-07,20,1,1,new,2026-11-20',
+    );
+    const look = await send(first);
+    expect(look.body).toMatchObject({ rowCount: 3, soundCount: 3, importedCount: 0, counts: { new: 3 } });
+    expect((await send(first, '?agree=all')).body.importedCount).toBe(3);
+    expect((await send(first)).body.changes).toEqual([]);
+    const second = file('tin-drawer,HA-118·raven,0.35,3,1,used,2026-11-24', 'tin-drawer,LR-07-a,9.00,4,1,used,2026-11-24');
+    const again = (await send(second, '?agree=all')).body;
+    expect(again.counts).toEqual({ new: 0, dearer: 0, cheaper: 1, stock: 1, gone: 1 });
+    expect(again.changes.map((row) => [row.item, row.change])).toEqual([
+      ['HA-118·raven', 'cheaper'],
+      ['LR-07-a', 'restocked'],
+      ['LR-07', 'gone'],
+    ]);
+    const offers = (await server.get<OfferDto[]>('market/offers?seller=tin-drawer')).body.filter((offer) => offer.origin === 'imported');
+    expect(offers.map((offer) => [offer.kind, offer.item, offer.priceMinor])).toEqual([
+      ['variant', 'HA-118·raven', 35],
+      ['figure', 'LR-07-a', 900],
+    ]);
+  });
+
+  test('with bad rows names each, and takes the sound ones only when agreed', async () => {
+    const text = file(
+      'tin-drawer,HA-118·raven,0.30,3,1,used,2026-11-24',
+      'nobody,HA-118·raven,1,1,1,used,2026-11-24',
+      'tin-drawer,HA-118·ravn,-1,1,1,used,2026-11-24',
+    );
+    const { body } = await send(text);
+    expect(body.problems.map((row) => [row.line, row.column])).toEqual([
+      [3, 'seller'],
+      [4, 'item'],
+      [4, 'price'],
+    ]);
+    expect(body.problems[1]?.reason).toContain('HA-118·raven');
+    expect((await send(text, '?agree=all')).status).toBe(422);
+    expect((await send(text, '?agree=sound')).body.importedCount).toBe(1);
+  });
+});
+
+describe('the market going on', () => {
+  test('by a month records every day, brings news, and watches tell of it', async () => {
+    const item = { kind: 'variant', id: 'HA-118·raven' };
+    await server.post('market/watches', { kind: 'exists', mould: 'HA-118', colour: 'ember' });
+    await server.post('market/watches', { kind: 'below', item, priceMinor: 1 });
+    const told = (await server.post<WatchesDto>('market/watches', { kind: 'below', item, priceMinor: 100_000 })).body;
+    expect(told.notices.map((notice) => notice.text)).toEqual([expect.stringContaining('below €1,000.00')]);
+    expect(told.watches.map((row) => row.words)).toContain('when Low knot exists in ember');
+
+    const before = await prices('variant', 'HA-118·raven');
+    const { day } = (await server.get<ClockDto>('market/clock')).body;
+    const { status, body } = await server.post<AdvancedDto>('market/clock/advance', { days: 30 });
+    expect(status).toBe(201);
+    expect(Date.parse(body.day) - Date.parse(day)).toBe(30 * 86_400_000);
+    expect(body.told).toContain('Low knot exists in ember now.');
+    expect(body.news.some((row) => row.text.includes('Low knot in ember (HA-118·ember) is made now.'))).toBe(true);
+    const after = await prices('variant', 'HA-118·raven');
+    expect(after.history.length).toBeGreaterThan(before.history.length + 20);
+    expect(after.today).toBe(body.day);
+    expect((await prices('variant', 'HA-118·ember')).rarity.sources).toBe(0);
+    const { notices } = (await server.get<WatchesDto>('market/watches')).body;
+    const notice = notices.find((row) => row.text === 'Low knot exists in ember now.');
+    expect(notice && notice.day > day && notice.day <= body.day).toBe(true);
+    const left = (await server.post<WatchesDto>(`market/watches/notices/${notice?.id ?? 0}/put-away`)).body;
+    expect(left.notices).not.toContainEqual(notice);
+  }, 60_000);
+
+  test('imported offers stay while the simulated ones change', async () => {
+    const offers = (await server.get<OfferDto[]>('market/offers?seller=tin-drawer')).body;
+    expect(offers.filter((offer) => offer.origin === 'imported').length).toBeGreaterThan(0);
+  });
+
+  test('by no day, or by years, is refused', async () => {
+    expect((await server.post('market/clock/advance', { days: 0 })).body.faults[0]?.path).toBe('/days');
+    expect((await server.post('market/clock/advance', { days: 4000 })).status).toBe(400);
+  });
+});
+
+describe('watches', () => {
+  test('for what nobody knows are refused with the path', async () => {
+    expect((await server.post('market/watches', { kind: 'exists', mould: 'XX-1', colour: 'ember' })).body.faults[0]?.path).toBe('/mould');
+    expect(
+      (await server.post('market/watches', { kind: 'below', item: { kind: 'figure', id: 'none' }, priceMinor: 5 })).body.faults[0]?.path,
+    ).toBe('/item');
+    expect(
+      (await server.post('market/watches', { kind: 'in stock', item: { kind: 'figure', id: 'LR-07-a' }, seller: 'x' })).body.faults[0]
+        ?.path,
+    ).toBe('/seller');
+    expect((await server.post('market/watches', { kind: 'cheapest way', item: { kind: 'figure', id: 'LR-07-a' } })).status).toBe(422);
+    expect((await server.post('market/watches', { kind: 'below' })).status).toBe(400);
+  });
+
+  test('are not begun twice, and end', async () => {
+    const watch = { kind: 'cheapest way', item: { kind: 'variant', id: 'HA-118·peat' } };
+    const { body } = await server.post<WatchesDto>('market/watches', watch);
+    const id = body.watches[0]?.id ?? 0;
+    expect((await server.post('market/watches', watch)).status).toBe(409);
+    const ended = await server.request<WatchesDto>('DELETE', `market/watches/${id}`);
+    expect(ended.body.watches.map((row) => row.id)).not.toContain(id);
+    expect((await server.request('DELETE', 'market/watches/9999')).status).toBe(404);
+  });
+});
+
+test('a workspace without a simulated market says so', async () => {
+  const bare = await Harness.start(undefined, false);
+  try {
+    expect((await bare.get<ClockDto>('market/clock')).body.isSimulated).toBe(false);
+    expect((await bare.post('market/clock/advance', { days: 1 })).status).toBe(409);
+    const database = bare.app.get<DataSource>(getDataSourceToken());
+    expect(await database.query('PRAGMA foreign_key_check')).toEqual([]);
+  } finally {
+    await bare.stop();
+  }
+});

@@ -1,0 +1,175 @@
+import { expect, test, type Page } from '@playwright/test';
+
+const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+const HEADER = 'seller,item,price,stock,multiple,condition,seen on\n';
+const minor = (text: string | null): number => Math.round(Number((text ?? '').replace(/[^\d.]/g, '')) * 100);
+
+/** Does what plans an errand, and waits until that very plan is finished; what is paid, in minor units. */
+async function planned(page: Page, act: () => Promise<void>): Promise<number> {
+  const answer = page.waitForResponse((response) => response.url().endsWith('/api/errands') && response.status() === 201);
+  await act();
+  const { id } = (await (await answer).json()) as { id: string };
+  await expect(page.locator(`a[href="/errands/${id}/list"]`)).toBeVisible({ timeout: 90_000 });
+  return paid(page);
+}
+
+const paid = async (page: Page): Promise<number> => minor(await page.getByTestId('paid').textContent());
+const plan = (page: Page): Promise<number> => planned(page, () => page.getByRole('button', { name: 'Plan the errand' }).click());
+
+async function importFeed(page: Page, name: string, rows: readonly string[]): Promise<void> {
+  await page.goto('/market');
+  await page.getByRole('button', { name: 'Import CSV…' }).click();
+  await page.locator('input[type=file]').setInputFiles(csv(name, HEADER + rows.join('\n') + '\n'));
+}
+
+test('an official figure against its parts against a set that holds it', async ({ page }) => {
+  // Four worths of the figure stand side by side, and which piece is most of it.
+  await page.goto('/market/prices/figure/LR-07-a');
+  const worth = page.getByRole('region', { name: 'Worth' });
+  await expect(worth).toContainText('piece by piece');
+  await expect(worth).toContainText('bought whole');
+  await expect(worth).toContainText('taken to pieces and sold');
+  await expect(worth).toContainText(/is \d+ % of it/);
+  await expect(worth.getByRole('img')).toHaveAttribute('aria-label', /Share of each piece of this figure: Torso in saffron/);
+
+  // Six copies: what is bought is said line by line, with the reason.
+  await page.goto('/figures/ibbe-lantry/errand?look=ibbe-lantry-1');
+  await page.getByLabel('Copies').fill('3');
+  const apart = await plan(page);
+  await expect(page.getByRole('article').first()).toContainText(
+    /Holds \d+ wanted part|The least that anybody asks|less each at|Nobody else|used up/,
+  );
+
+  // A seller offers the whole set for less than its parts: the plan takes the set, and says what is left over.
+  await importFeed(page, 'seven-drawers.csv', ['seven-drawers,LR-07,1.50,9,1,new,2026-11-20']);
+  await page.getByRole('button', { name: 'Import 1 offer' }).click();
+  await expect(page.getByText('1 offer imported.')).toBeVisible();
+  await page.goto('/figures/ibbe-lantry/errand?look=ibbe-lantry-1');
+  await page.getByLabel('Copies').fill('3');
+  const whole = await plan(page);
+  expect(whole).toBeLessThan(apart);
+  const parcel = page.getByRole('article', { name: 'Parcel from Seven Drawers' });
+  await expect(parcel).toContainText('Lanterns on the water, boxed set (LR-07)');
+  await expect(parcel).toContainText(/Holds \d+ wanted parts that cost €[\d.]+ more one by one/);
+  const left = page.getByRole('region', { name: 'Left over' });
+  await expect(left).toContainText('Would fetch about');
+  expect(minor(await left.getByRole('listitem').last().textContent())).toBeGreaterThan(0);
+});
+
+test('forty copies, the curve, and where stock runs out', async ({ page }) => {
+  await page.goto('/figures/lamplighter/errand');
+  await expect(page.getByLabel('Copies')).toHaveValue('40');
+  await page.getByLabel('Copies').fill('4');
+  await plan(page);
+  await page.getByLabel('Up to so many of each').fill('40');
+  await page.getByRole('button', { name: 'Work it out' }).click();
+  const words = page.getByTestId('copies-words');
+  await expect(words).toBeVisible({ timeout: 110_000 });
+  await expect(words).toContainText(/The first copy costs €[\d.]+; at \d+ copies the next one costs €[\d.]+\./);
+  await expect(words).toContainText(/Stock runs out after \d+ copies: some part cannot be had for the next\./);
+  await expect(page.getByRole('region', { name: 'How the price grows' }).getByRole('img')).toBeVisible();
+});
+
+test('a budget too small says what it leaves out, and what all would come to', async ({ page }) => {
+  await page.goto('/figures/corvin-pell/errand');
+  const all = await plan(page);
+  await page.getByLabel('Budget, all in').fill('3.50');
+  expect(await plan(page)).toBeLessThanOrEqual(350);
+  await expect(page.getByText(/\d+ parts? cannot be had under these rules\./)).toBeVisible();
+  const reasons = page.getByRole('list', { name: 'What shapes the plan' });
+  await expect(reasons).toContainText(/Without a budget of 3\.50, \d+ parts? more could be had: it would come to/);
+  expect(Math.abs(minor((/come to (\d+\.\d\d)/.exec((await reasons.textContent()) ?? '') ?? [])[1] ?? '') - all)).toBeLessThanOrEqual(
+    all * 0.02,
+  );
+  await page.getByLabel('Budget, all in').fill('');
+  expect(await plan(page)).toBe(all);
+});
+
+test('a deadline that leaves the cheap sellers out says what it costs', async ({ page }) => {
+  await page.goto('/figures/juno-sedge/errand');
+  const free = await plan(page);
+  await page.getByLabel('Here in days').fill('4');
+  expect(await plan(page)).not.toBe(free);
+  await expect(page.getByRole('list', { name: 'What shapes the plan' })).toContainText(
+    /Keeping to delivery within 4 days costs [\d.]+: without it the trip would come to|Without delivery within 4 days, \d+ parts? more/,
+  );
+  for (const parcel of await page.getByRole('article').all()) await expect(parcel).toHaveAttribute('aria-label', /Tin Drawer|Heel and Toe/);
+});
+
+test('a seller is banned, a part is bought elsewhere, and it is taken back', async ({ page }) => {
+  await page.goto('/line-ups/heron-crew/errand');
+  const group = page.getByRole('group', { name: 'Marta Quill' });
+  await expect(group.getByLabel('Copies')).toHaveValue('1');
+  await page.getByRole('button', { name: 'Leave Bram Otterby out' }).click();
+  const all = await plan(page);
+  const parcels = page.getByRole('article');
+  const first = ((await parcels.first().getAttribute('aria-label')) ?? '').replace('Parcel from ', '');
+  // Each figure's share is told, with what dominates it.
+  await expect(page.getByRole('region', { name: 'By figure' }).getByRole('listitem')).toHaveCount(5);
+
+  const without = await planned(page, async () => {
+    await parcels
+      .first()
+      .getByRole('button', { name: /^Settle / })
+      .first()
+      .click();
+    await page.getByRole('menuitem', { name: `Nothing from ${first}` }).click();
+  });
+  await expect(page.getByRole('article', { name: `Parcel from ${first}` })).toHaveCount(0);
+  expect(without).toBeGreaterThanOrEqual(Math.floor(all * 0.99));
+
+  // Taken back, the plan is as good as before; it is still there after a reload.
+  const again = await planned(page, () => page.getByRole('button', { name: `Take back: nothing from ${first}` }).click());
+  expect(Math.abs(again - all)).toBeLessThanOrEqual(all * 0.01);
+  await page.reload();
+  await expect(page.getByTestId('paid')).toBeVisible();
+  expect(await paid(page)).toBe(again);
+});
+
+test('a substitute is accepted, and the trip is planned with it', async ({ page }) => {
+  await page.goto('/figures/ibbe-lantry/errand?look=ibbe-lantry-2');
+  await plan(page);
+  await page.getByRole('article').getByRole('button', { name: 'Settle Long cape in lagoon and brass' }).click();
+  await page.getByRole('menuitem', { name: 'What else would do…' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet).toContainText(/likeness lost/);
+  await planned(page, () => sheet.getByRole('button', { name: 'Accept', exact: true }).first().click());
+  await expect(page.getByRole('list', { name: 'Settled by you' })).toContainText('for Long cape in lagoon and brass');
+  await planned(page, () => page.getByRole('button', { name: /^Take back: / }).click());
+  await expect(page.getByRole('list', { name: 'Settled by you' })).toHaveCount(0);
+});
+
+test('the list is ticked off on a phone, and stays ticked', async ({ page }) => {
+  await page.goto('/figures/corvin-pell/errand');
+  await plan(page);
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.getByRole('link', { name: 'To tick off' }).click();
+  await expect(page.getByRole('heading', { name: 'Shopping list' })).toBeVisible();
+  await page.getByRole('checkbox').first().check();
+  await expect(page.getByText(/^1 of \d+ lines? ticked off/)).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.reload();
+  await expect(page.getByRole('checkbox').first()).toBeChecked();
+});
+
+test('a feed with bad rows is told row by row, and says what it changes', async ({ page }) => {
+  const sound = 'the-glass-thumb,HA-118·raven,0.40,3,1,used,2026-11-20';
+  await importFeed(page, 'glass-thumb.csv', [
+    sound,
+    'the-glass-thumb,HA-118·ravn,0.40,3,1,used,2026-11-20',
+    'nobody,HA-118·raven,-1,0,1,mint,yesterday',
+  ]);
+  await expect(page.getByRole('row', { name: /3 item HA-118·ravn .* Did you mean HA-118·raven\?/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /4 price -1 A price cannot be negative\./ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What the file changes' })).toContainText('1 new');
+  await page.getByRole('button', { name: 'Import the 1 sound row alone' }).click();
+  await expect(page.getByText('1 offer imported.')).toBeVisible();
+  // The next file of the same seller: one price lower, one more part.
+  await importFeed(page, 'glass-thumb.csv', [sound.replace('0.40', '0.30'), 'the-glass-thumb,HA-118·peat,0.55,2,1,used,2026-11-22']);
+  const changes = page.getByRole('region', { name: 'What the file changes' });
+  await expect(changes).toContainText('1 new, 1 cheaper');
+  await expect(changes).toContainText('Low knot in raven: cheaper: 0.40 to 0.30');
+  await page.getByRole('button', { name: 'Import 2 offers' }).click();
+  await page.goto('/market/prices/variant/HA-118%C2%B7raven');
+  await expect(page.getByRole('region', { name: 'Offers' })).toContainText('The Glass Thumb');
+});
