@@ -68,11 +68,27 @@ await take('mould-by-colour', '/catalogue/moulds/HA-118');
 await take('part', '/catalogue/variants/TO-401%C2%B7woad%C2%B7carrier-coat');
 await take('print-composer', '/catalogue/prints/patch');
 await take('source', '/catalogue/sources/LR-07');
-await take('errand', '/figures/corvin-pell/errand', async () => {
-  await page.getByLabel('Copies').fill('4');
+const plan = async () => {
   await page.getByRole('button', { name: 'Plan the errand' }).click();
-  await page.getByText(/nothing cheaper exists|above the cheapest/).waitFor();
+  await page.getByTestId('proof').waitFor({ timeout: 90_000 });
+  await page
+    .getByRole('region', { name: 'With fewer parcels' })
+    .or(page.getByRole('region', { name: 'Fewer parcels' }))
+    .waitFor();
+};
+await take('prices', '/market/prices/figure/LR-07-a');
+await take('errand', '/line-ups/heron-crew/errand', plan);
+await take('errand-copies', '/figures/lamplighter/errand', async () => {
+  await page.getByLabel('Copies').fill('8');
+  await plan();
+  await page.getByRole('button', { name: 'Work it out' }).click();
+  await page.getByTestId('copies-words').waitFor({ timeout: 120_000 });
+  await page.getByTestId('copies-words').scrollIntoViewIfNeeded();
 });
+await page.setViewportSize({ width: 390, height: 800 });
+await page.goto(`http://127.0.0.1:${PORT}/line-ups/heron-crew/errand`);
+const list = await page.getByRole('link', { name: 'To tick off' }).getAttribute('href');
+await take('shopping-list', list, () => page.getByRole('checkbox').first().check());
 await browser.close();
 server.kill();
 rmSync(data, { recursive: true });

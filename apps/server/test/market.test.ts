@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { getDataSourceToken } from '@nestjs/typeorm';
 import type { DataSource } from 'typeorm';
 import type { AdvancedDto, ClockDto, ItemPricesDto, OfferDto, OfferImportDto, SellerDto, WatchesDto } from '../src/market/market.dto.js';
+import type { ImportReportDto } from '../src/common/importReport.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -103,6 +104,55 @@ describe('a feed', () => {
     expect(body.problems[1]?.reason).toContain('HA-118·raven');
     expect((await send(text, '?agree=all')).status).toBe(422);
     expect((await send(text, '?agree=sound')).body.importedCount).toBe(1);
+  });
+});
+
+describe('sellers and rates from files', () => {
+  const SELLERS = 'seller,name,country,currency,days,postage,minimum,duty above,duty percent,trusted\n';
+  const sellers = async (): Promise<SellerDto[]> => (await server.get<SellerDto[]>('market/sellers')).body;
+
+  test('a seller in a currency nobody knows waits for its rate, and is compared once it is there', async () => {
+    const file = `${SELLERS}corner-shelf,Corner Shelf,NO,NOK,8,20:30 100:55.50,100,1500,25,no\n`;
+    expect((await server.request<ImportReportDto>('POST', 'market/import/sellers?agree=all', file)).body.importedCount).toBe(1);
+    expect((await sellers()).find((seller) => seller.id === 'corner-shelf')).toMatchObject({
+      isWithoutRate: true,
+      trusted: false,
+      rate: null,
+    });
+    const offer = 'seller,item,price,stock,multiple,condition,seen on\ncorner-shelf,HA-118·raven,1.00,3,1,new,2026-11-20\n';
+    await server.request('POST', 'market/import?agree=all', offer);
+    expect((await server.get<OfferDto[]>('market/offers?seller=corner-shelf')).body).toEqual([]);
+    await server.request('POST', 'market/import/rates?agree=all', 'currency,day,rate\nNOK,2026-11-20,0.085\n');
+    // 1.00 krone at 0.085 is 8.5 cents, rounded half up to 9; the lightest parcel 30 × 0.085 = 2.55.
+    expect((await server.get<OfferDto[]>('market/offers?seller=corner-shelf')).body[0]).toMatchObject({
+      priceMinor: 9,
+      askedMinor: 100,
+      landedMinor: 60,
+    });
+    const known = (await sellers()).find((seller) => seller.id === 'corner-shelf');
+    expect(known).toMatchObject({ isWithoutRate: false, rate: { perUnit: 0.085, day: '2026-11-20' } });
+    expect(known?.postage).toEqual([
+      { upToG: 20, costMinor: 255 },
+      { upToG: 100, costMinor: 472 },
+    ]);
+    expect(known?.duty).toEqual({ aboveMinor: 12_750, percent: 25, feeMinor: 0 });
+  });
+
+  test('a file of them with slips is told cell by cell', async () => {
+    const bad = `${SELLERS}Corner Shelf,Corner,Norway,kr,-1,100:3 20:2,-5,1,x,perhaps\n`;
+    const { body } = await server.request<ImportReportDto>('POST', 'market/import/sellers', bad);
+    expect(body.problems.map((row) => row.column)).toEqual([
+      'seller',
+      'country',
+      'currency',
+      'days',
+      'postage',
+      'minimum',
+      'duty percent',
+      'trusted',
+    ]);
+    const rates = await server.request<ImportReportDto>('POST', 'market/import/rates', 'currency,day,rate\nGBP,2026-13-01,0\n');
+    expect(rates.body.problems.map((row) => row.column)).toEqual(['day', 'rate']);
   });
 });
 

@@ -5,12 +5,13 @@ import { MarketController } from './market.controller.js';
 import { MarketService } from './market.service.js';
 import { OfferImportService } from './offerImport.service.js';
 import { PricesService } from './prices.service.js';
+import { TermsImportService } from './termsImport.service.js';
 import { WatchesService } from './watches.service.js';
 
 @Module({
   imports: [CatalogueModule],
   controllers: [MarketController],
-  providers: [AdvanceService, MarketService, OfferImportService, PricesService, WatchesService],
+  providers: [AdvanceService, MarketService, OfferImportService, PricesService, TermsImportService, WatchesService],
   exports: [AdvanceService, MarketService],
 })
 export class MarketModule {}

@@ -2,7 +2,7 @@ import { Body, Controller, Delete, Get, Param, ParseIntPipe, Post, Query } from 
 import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Watch } from '@outfit/core';
 import { bytesOf } from '../common/csvBody.js';
-import { AgreementQuery } from '../common/importReport.dto.js';
+import { AgreementQuery, ImportReportDto } from '../common/importReport.dto.js';
 import { AdvanceService } from './advance.service.js';
 import {
   AdvancedDto,
@@ -22,6 +22,7 @@ import {
 import { MarketService } from './market.service.js';
 import { OfferImportService } from './offerImport.service.js';
 import { PricesService } from './prices.service.js';
+import { TermsImportService } from './termsImport.service.js';
 import { WatchesService } from './watches.service.js';
 
 @ApiTags('market')
@@ -32,6 +33,7 @@ export class MarketController {
     private readonly itemPrices: PricesService,
     private readonly feeds: OfferImportService,
     private readonly clocks: AdvanceService,
+    private readonly terms: TermsImportService,
     private readonly watching: WatchesService,
   ) {}
 
@@ -70,6 +72,24 @@ export class MarketController {
   @ApiCreatedResponse({ type: OfferImportDto })
   import(@Body() body: unknown, @Query() { agree }: AgreementQuery): Promise<OfferImportDto> {
     return this.feeds.import(bytesOf(body), agree ?? null);
+  }
+
+  @Post('import/sellers')
+  @ApiOperation({ operationId: 'importSellers' })
+  @ApiConsumes('text/csv')
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @ApiCreatedResponse({ type: ImportReportDto })
+  importSellers(@Body() body: unknown, @Query() { agree }: AgreementQuery): Promise<ImportReportDto> {
+    return this.terms.sellers(bytesOf(body), agree ?? null);
+  }
+
+  @Post('import/rates')
+  @ApiOperation({ operationId: 'importRates' })
+  @ApiConsumes('text/csv')
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @ApiCreatedResponse({ type: ImportReportDto })
+  importRates(@Body() body: unknown, @Query() { agree }: AgreementQuery): Promise<ImportReportDto> {
+    return this.terms.rates(bytesOf(body), agree ?? null);
   }
 
   @Get('clock')

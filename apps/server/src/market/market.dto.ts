@@ -37,6 +37,11 @@ export class CodeDto {
   @ApiProperty() untilDay: string;
 }
 
+export class SellerRateDto {
+  @ApiProperty({ description: 'What one unit of its currency is worth' }) perUnit: number;
+  @ApiProperty() day: string;
+}
+
 export class SellerDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
@@ -53,6 +58,8 @@ export class SellerDto {
   @ApiProperty({ type: DutyDto, nullable: true }) duty: DutyDto | null;
   @ApiProperty() reliability: number;
   @ApiProperty({ type: CodeDto, nullable: true, description: 'A discount code that holds today' }) code: CodeDto | null;
+  @ApiProperty({ type: SellerRateDto, nullable: true, description: 'Null in the workspace’s own currency' }) rate: SellerRateDto | null;
+  @ApiProperty({ description: 'No rate of its currency is known, so it is left out of comparisons' }) isWithoutRate: boolean;
   @ApiProperty() offerCount: number;
 }
 

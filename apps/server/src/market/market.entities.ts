@@ -42,7 +42,7 @@ export class RateEntity {
   @PrimaryColumn('text') currency: string;
   @PrimaryColumn('text') day: string;
   @Column('real') perUnit: number;
-  @Column('text') origin: 'simulated' | 'typed in';
+  @Column('text') origin: 'simulated' | 'imported';
 }
 
 @Entity('discount_code')

@@ -1,12 +1,12 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { lowestLanded, type YieldKind } from '@outfit/core';
+import { lowestLanded, rateFor, type YieldKind } from '@outfit/core';
 import { DataSource, In, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../common/clock.js';
 import type { OfferDto, PricesDto, SellerDto } from './market.dto.js';
 import { DiscountCodeEntity, MarketClockEntity, OfferEntity, RateEntity, SellerEntity } from './market.entities.js';
-import { CURRENCY, MarketView, type PricedOffer } from './marketView.js';
+import { CURRENCY, MarketView, termsIn, type PricedOffer } from './marketView.js';
 
 const MOST_OFFERS = 2000;
 
@@ -28,9 +28,9 @@ export class MarketService {
 
   async sellers(): Promise<SellerDto[]> {
     const { manager } = this.database;
-    const [rows, view, codes, today] = await Promise.all([
+    const [rows, rates, codes, today] = await Promise.all([
       manager.find(SellerEntity, { order: { name: 'ASC' } }),
-      this.view({ id: '' }),
+      manager.find(RateEntity),
       manager.find(DiscountCodeEntity),
       this.today(),
     ]);
@@ -40,21 +40,20 @@ export class MarketService {
       .addSelect('COUNT(*)', 'count')
       .groupBy('offer.seller')
       .getRawMany<{ seller: string; count: number }>();
-    return rows.flatMap((row) => {
-      const terms = view.sellers.find((seller) => seller.id === row.id);
+    return rows.map((row) => {
+      const rate = rateFor(rates, row.currency, CURRENCY, today);
       const code = codes.find((candidate) => candidate.seller === row.id && candidate.fromDay <= today && today <= candidate.untilDay);
-      if (!terms) return [];
-      return [
-        {
-          ...terms,
-          name: row.name,
-          kind: row.kind,
-          currency: row.currency,
-          reliability: row.reliability,
-          code: code ? { code: code.code, percent: code.percent, untilDay: code.untilDay } : null,
-          offerCount: counts.find((count) => count.seller === row.id)?.count ?? 0,
-        },
-      ];
+      return {
+        ...termsIn(row, rate?.perUnit ?? 1),
+        name: row.name,
+        kind: row.kind,
+        currency: row.currency,
+        reliability: row.reliability,
+        code: code ? { code: code.code, percent: code.percent, untilDay: code.untilDay } : null,
+        rate: row.currency === CURRENCY || !rate ? null : { perUnit: rate.perUnit, day: rate.day },
+        isWithoutRate: rate === null,
+        offerCount: counts.find((count) => count.seller === row.id)?.count ?? 0,
+      };
     });
   }
 

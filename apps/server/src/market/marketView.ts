@@ -1,4 +1,4 @@
-import { converted, landed, rateOn, type MarketOffer, type Rate, type Seller } from '@outfit/core';
+import { converted, landed, rateFor, type MarketOffer, type Rate, type Seller } from '@outfit/core';
 import type { DiscountCodeEntity, OfferEntity, SellerEntity } from './market.entities.js';
 
 /** The workspace's currency. Sellers may ask in others; their prices are converted at the newest rate known. */
@@ -31,8 +31,8 @@ export class MarketView {
     // A seller whose currency has no rate cannot be compared with anybody, and is left out until there is one.
     this.rateOf = new Map(
       rows.flatMap((seller) => {
-        const rate = rateOn(rates, seller.currency, CURRENCY, day);
-        return rate === null ? [] : [[seller.id, rate] as const];
+        const rate = rateFor(rates, seller.currency, CURRENCY, day);
+        return rate === null ? [] : [[seller.id, rate.perUnit] as const];
       }),
     );
     const bySeller = new Map(rows.map((seller) => [seller.id, seller]));

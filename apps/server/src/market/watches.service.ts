@@ -140,7 +140,7 @@ function watchView(offers: readonly PricedOffer[], catalogue: Catalogue, sellerN
 }
 
 /** The cheapest way to one of a variant: loose, or in something whole that holds it for certain. */
-export function cheapestWay(variant: string, open: readonly PricedOffer[], catalogue: Catalogue): Way | null {
+function cheapestWay(variant: string, open: readonly PricedOffer[], catalogue: Catalogue): Way | null {
   const explosion = new Explosion(catalogue.data);
   const { sources, officialFigures, bundles } = catalogue.data;
   const holding = new Set([

@@ -351,6 +351,28 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['market'],
       }),
+      importSellers: build.mutation<ImportSellersApiResponse, ImportSellersApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/import/sellers`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            agree: queryArg.agree,
+          },
+        }),
+        invalidatesTags: ['market'],
+      }),
+      importRates: build.mutation<ImportRatesApiResponse, ImportRatesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/import/rates`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            agree: queryArg.agree,
+          },
+        }),
+        invalidatesTags: ['market'],
+      }),
       readMarketClock: build.query<ReadMarketClockApiResponse, ReadMarketClockApiArg>({
         query: () => ({ url: `/api/market/clock` }),
         providesTags: ['market'],
@@ -673,6 +695,18 @@ export type ReadItemPricesApiArg = {
 };
 export type ImportOffersApiResponse = /** status 201  */ OfferImportDto;
 export type ImportOffersApiArg = {
+  /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
+  agree?: 'all' | 'sound';
+  body: Blob;
+};
+export type ImportSellersApiResponse = /** status 201  */ ImportReportDto;
+export type ImportSellersApiArg = {
+  /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
+  agree?: 'all' | 'sound';
+  body: Blob;
+};
+export type ImportRatesApiResponse = /** status 201  */ ImportReportDto;
+export type ImportRatesApiArg = {
   /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
   agree?: 'all' | 'sound';
   body: Blob;
@@ -1447,6 +1481,11 @@ export type CodeDto = {
   percent: number;
   untilDay: string;
 };
+export type SellerRateDto = {
+  /** What one unit of its currency is worth */
+  perUnit: number;
+  day: string;
+};
 export type SellerDto = {
   id: string;
   name: string;
@@ -1465,6 +1504,10 @@ export type SellerDto = {
   reliability: number;
   /** A discount code that holds today */
   code: CodeDto | null;
+  /** Null in the workspace’s own currency */
+  rate: SellerRateDto | null;
+  /** No rate of its currency is known, so it is left out of comparisons */
+  isWithoutRate: boolean;
   offerCount: number;
 };
 export type OfferDto = {
@@ -1858,6 +1901,8 @@ export const {
   useReadPricesQuery,
   useReadItemPricesQuery,
   useImportOffersMutation,
+  useImportSellersMutation,
+  useImportRatesMutation,
   useReadMarketClockQuery,
   useAdvanceMarketMutation,
   useListWatchesQuery,

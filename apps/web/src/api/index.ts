@@ -72,6 +72,8 @@ export const webApi = generatedApi.enhanceEndpoints({
     restoreReference: { invalidatesTags: ['references'] },
     readHistory: { keepUnusedDataFor: 0 },
     importOffers: { invalidatesTags: ['market'] },
+    importSellers: { invalidatesTags: ['market'] },
+    importRates: { invalidatesTags: ['market'] },
     listWatches: { providesTags: ['market', 'watches'] },
     addWatch: { invalidatesTags: ['watches'] },
     endWatch: { invalidatesTags: ['watches'] },

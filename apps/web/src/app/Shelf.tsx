@@ -22,7 +22,7 @@ export function Shelf() {
   const navigate = useNavigate();
   if (!shown) return null;
   return (
-    <footer className="border-rule bg-sheet border-t" aria-label="Shelf">
+    <footer className="border-rule bg-sheet border-t print:hidden" aria-label="Shelf">
       <div className="flex items-stretch">
         <div className="border-rule flex w-36 shrink-0 flex-col justify-center gap-1 border-r px-3 py-1">
           <select

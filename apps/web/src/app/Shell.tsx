@@ -18,9 +18,9 @@ export function Shell() {
   if (loaded.state === 'loading') return <p className="text-pencil p-6">Opening the workroom…</p>;
   return (
     <WorkspaceContext.Provider value={loaded.workspace}>
-      <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
+      <div className="grid h-full print:block print:h-auto grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
         <Thread />
-        <main className="min-h-0 overflow-auto">
+        <main className="min-h-0 overflow-auto print:overflow-visible">
           <Outlet />
         </main>
         <Shelf />

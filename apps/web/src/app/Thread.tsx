@@ -16,7 +16,7 @@ const PLACES = [
 /** The stages of the open figure as stitches on a thread, each with its one fact; the places that belong to all beside it. */
 export function Thread() {
   return (
-    <header className="border-rule bg-sheet flex min-h-13 items-center gap-6 border-b px-4.5 max-sm:flex-wrap max-sm:gap-x-4 max-sm:gap-y-1 max-sm:py-1.5">
+    <header className="border-rule bg-sheet flex min-h-13 print:hidden items-center gap-6 border-b px-4.5 max-sm:flex-wrap max-sm:gap-x-4 max-sm:gap-y-1 max-sm:py-1.5">
       <Link to="/" className="font-head text-[1.27rem] font-bold tracking-tight">
         Outfit
       </Link>

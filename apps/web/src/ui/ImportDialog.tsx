@@ -10,6 +10,8 @@ type Agreement = 'all' | 'sound' | undefined;
 
 interface ImportDialogProps<R extends ImportReportDto> {
   readonly title: string;
+  /** What the button that opens it says; a plain button when it is not the main one of its page. */
+  readonly opens?: string;
   /** The columns the first line must name. */
   readonly columns: readonly { readonly name: string; readonly about: string }[];
   readonly what: string;
@@ -25,7 +27,7 @@ interface Checked<R> {
 }
 
 /** Import in two steps: the file is looked at and reported row by row; nothing is taken before the person agrees. */
-export function ImportDialog<R extends ImportReportDto>({ title, columns, what, send, more }: ImportDialogProps<R>) {
+export function ImportDialog<R extends ImportReportDto>({ title, opens, columns, what, send, more }: ImportDialogProps<R>) {
   const [open, setOpen] = useState(false);
   const [checked, setChecked] = useState<Checked<R> | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
@@ -55,7 +57,7 @@ export function ImportDialog<R extends ImportReportDto>({ title, columns, what, 
         setChecked(null);
         setRefusal(null);
       }}
-      trigger={<Button tone="act">Import CSV…</Button>}
+      trigger={opens === undefined ? <Button tone="act">Import CSV…</Button> : <Button>{opens}</Button>}
     >
       <ul className="mt-3 grid grid-cols-2 gap-x-4 gap-y-0.5 text-[0.87rem]">
         {columns.map((column) => (

@@ -4,7 +4,7 @@ import { shortCost, type ReducedMarket } from './market.js';
 export const MICROGRAMS = 1e6;
 
 /** What one unit of an offer puts on a shelf. */
-export interface ShelfYield {
+interface ShelfYield {
   readonly shelf: number;
   readonly variant: number;
   readonly units: number;

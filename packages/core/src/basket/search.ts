@@ -7,7 +7,7 @@ import { closeSeller, emptyNeed, giveBack } from './ruin.js';
 import { WorkingPlan } from './workingPlan.js';
 
 /** Says when a search has to come to an end. */
-export type Halt = () => boolean;
+type Halt = () => boolean;
 
 export interface SearchEffort {
   /** Changes tried at most. */

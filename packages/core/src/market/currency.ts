@@ -8,9 +8,9 @@ export interface Rate {
 /** Money in minor units of one currency converted at a rate, rounded half up. */
 export const converted = (minor: number, perUnit: number): number => Math.floor(minor * perUnit + 0.5);
 
-/** The newest rate of a currency on or before a day, else its oldest; 1 for the workspace's own; null when it is not known. */
-export function rateOn(rates: readonly Rate[], currency: string, own: string, day: string): number | null {
-  if (currency === own) return 1;
+/** The newest rate of a currency on or before a day, else its oldest; 1 for the workspace's own; null when none is known. */
+export function rateFor(rates: readonly Rate[], currency: string, own: string, day: string): Rate | null {
+  if (currency === own) return { currency, day, perUnit: 1 };
   const known = rates.filter((rate) => rate.currency === currency).sort((a, b) => a.day.localeCompare(b.day));
-  return (known.filter((rate) => rate.day <= day).at(-1) ?? known[0])?.perUnit ?? null;
+  return known.filter((rate) => rate.day <= day).at(-1) ?? known[0] ?? null;
 }

@@ -62,7 +62,7 @@ export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
     .tuple(fc.integer({ min: 1, max: 3 }), fc.uniqueArray(fc.constantFrom(...VARIANTS, 'd'), { minLength: 2, maxLength: 3 }))
     .map(([weightG, bundle]) => [
       ...VARIANTS.map((variant) => ({ id: `i-${variant}`, weightG, yields: [{ variant, quantity: 1 }] })),
-      { id: 'i-bundle', weightG: weightG + 1, yields: bundle.map((variant) => ({ variant, quantity: 1 })) },
+      { id: 'i-bundle', weightG: weightG + 1, yields: bundle.map((variant, i) => ({ variant, quantity: i === 0 ? 2 : 1 })) },
     ]),
   sellers: fc.tuple(...SELLERS.map(seller)),
   offers: fc

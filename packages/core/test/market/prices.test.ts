@@ -6,7 +6,7 @@ import {
   offerChanges,
   quantile,
   rarityOf,
-  rateOn,
+  rateFor,
   summarise,
   summariseByCondition,
   supplyCurve,
@@ -24,17 +24,17 @@ describe('currencies', () => {
   ];
 
   test('money is converted at the newest rate on or before the day, rounded half up', () => {
-    expect(rateOn(rates, 'GBP', 'EUR', '2026-01-31')).toBe(1.1);
-    expect(rateOn(rates, 'GBP', 'EUR', '2026-03-01')).toBe(1.2);
+    expect(rateFor(rates, 'GBP', 'EUR', '2026-01-31')?.perUnit).toBe(1.1);
+    expect(rateFor(rates, 'GBP', 'EUR', '2026-03-01')).toEqual({ currency: 'GBP', day: '2026-02-01', perUnit: 1.2 });
     expect(converted(125, 1.2)).toBe(150);
     expect(converted(5, 0.1)).toBe(1);
     expect(converted(4, 0.1)).toBe(0);
   });
 
   test('before the first rate the oldest counts; the own currency needs none; an unknown one has none', () => {
-    expect(rateOn(rates, 'GBP', 'EUR', '2025-01-01')).toBe(1.1);
-    expect(rateOn(rates, 'EUR', 'EUR', '2026-01-01')).toBe(1);
-    expect(rateOn(rates, 'SEK', 'EUR', '2026-01-01')).toBeNull();
+    expect(rateFor(rates, 'GBP', 'EUR', '2025-01-01')?.perUnit).toBe(1.1);
+    expect(rateFor(rates, 'EUR', 'EUR', '2026-01-01')?.perUnit).toBe(1);
+    expect(rateFor(rates, 'SEK', 'EUR', '2026-01-01')).toBeNull();
   });
 });
 

@@ -1,4 +1,4 @@
-import { useListSellersQuery, useImportOffersMutation } from '@/api';
+import { useImportOffersMutation, useImportRatesMutation, useImportSellersMutation, useListSellersQuery } from '@/api';
 import { plural } from '@/ui/format';
 import { ImportDialog } from '@/ui/ImportDialog';
 import { useAddress } from '@/ui/useAddress';
@@ -7,6 +7,24 @@ import { ImportChanges } from './ImportChanges';
 import { Offers } from './Offers';
 import { SellerCard } from './SellerCard';
 import { WatchPanel } from './WatchPanel';
+
+const SELLER_COLUMNS = [
+  { name: 'seller', about: 'a short name, such as tin-drawer' },
+  { name: 'name', about: 'what it is called' },
+  { name: 'country', about: 'such as NL' },
+  { name: 'currency', about: 'such as EUR' },
+  { name: 'days', about: 'until a parcel is there' },
+  { name: 'postage', about: 'up to so many grams, such as 20:1.95 100:3.60' },
+  { name: 'minimum, handling, free postage from', about: 'amounts, when there are any' },
+  { name: 'duty above, duty percent, duty fee', about: 'when there is duty' },
+  { name: 'trusted, third-party', about: 'yes or no' },
+];
+
+const RATE_COLUMNS = [
+  { name: 'currency', about: 'such as GBP' },
+  { name: 'day', about: 'such as 2026-11-20' },
+  { name: 'rate', about: 'what one is worth here, such as 1.1542' },
+];
 
 const COLUMNS = [
   { name: 'seller', about: 'short name, as listed here' },
@@ -22,6 +40,8 @@ const COLUMNS = [
 export function MarketPage() {
   const { data: sellers = [] } = useListSellersQuery();
   const [importOffers] = useImportOffersMutation();
+  const [importSellers] = useImportSellersMutation();
+  const [importRates] = useImportRatesMutation();
   const [params, change] = useAddress();
   const open = sellers.find((seller) => seller.id === params.get('seller')) ?? sellers[0];
   const offers = sellers.reduce((all, seller) => all + seller.offerCount, 0);
@@ -33,7 +53,21 @@ export function MarketPage() {
           {plural(offers, 'offer')} from {plural(sellers.length, 'seller')}
         </p>
         <ClockBar />
-        <div className="ml-auto">
+        <div className="ml-auto flex gap-2">
+          <ImportDialog
+            title="Import sellers"
+            opens="Sellers…"
+            columns={SELLER_COLUMNS}
+            what="seller"
+            send={(body, agree) => importSellers({ body, ...(agree ? { agree } : {}) }).unwrap()}
+          />
+          <ImportDialog
+            title="Import exchange rates"
+            opens="Rates…"
+            columns={RATE_COLUMNS}
+            what="rate"
+            send={(body, agree) => importRates({ body, ...(agree ? { agree } : {}) }).unwrap()}
+          />
           <ImportDialog
             title="Import sellers’ offers"
             columns={COLUMNS}
@@ -43,6 +77,11 @@ export function MarketPage() {
           />
         </div>
       </div>
+      {sellers.length === 0 && (
+        <p className="text-pencil mt-3">
+          Nobody sells anything yet. Import the sellers you buy from with “Sellers…”, then the offers of each with “Import CSV…”.
+        </p>
+      )}
       <div className="mt-3 grid min-h-0 flex-1 grid-cols-[19rem_minmax(0,1fr)_18rem] gap-4 max-lg:grid-cols-[17rem_minmax(0,1fr)]">
         <ul className="min-h-0 overflow-auto" aria-label="Sellers">
           {sellers.map((seller) => (

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import { useListSellersQuery, useReadItemPricesQuery, type ItemPricesDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { Empty } from '@/ui/Empty';
-import { Choice } from '@/ui/Field';
+import { Choice, Input, Label } from '@/ui/Field';
 import { longDay, money, plural, sentenceOf } from '@/ui/format';
 import { useAddress } from '@/ui/useAddress';
 import { HistoryChart } from './HistoryChart';
@@ -20,14 +20,32 @@ export function PricesPage() {
   const [params, change] = useAddress();
   const asked = params.get('condition');
   const condition = CONDITIONS.find((row) => row === asked) ?? 'used';
-  const { data, error } = useReadItemPricesQuery({ kind: isKind(kind) ? kind : 'variant', id, condition }, { skip: !isKind(kind) });
+  const days = params.get('days') ?? '';
+  const withinDays = /^\d{1,3}$/.test(days) ? Number(days) : undefined;
+  const { data, error } = useReadItemPricesQuery(
+    { kind: isKind(kind) ? kind : 'variant', id, condition, ...(withinDays === undefined ? {} : { withinDays }) },
+    { skip: !isKind(kind) },
+  );
   if (!isKind(kind)) return <Empty title="There is no such item" />;
   if (error) return <Empty title="No prices">{sentenceOf(error)}</Empty>;
   if (!data) return <p className="text-pencil p-6">Reading prices…</p>;
-  return <Prices prices={data} onCondition={(next) => change((query) => query.set('condition', next))} />;
+  const set = (key: string, value: string): void =>
+    change((query) => {
+      if (value === '') query.delete(key);
+      else query.set(key, value);
+    });
+  return <Prices prices={data} days={days} onDays={(value) => set('days', value)} onCondition={(value) => set('condition', value)} />;
 }
 
-function Prices({ prices, onCondition }: { readonly prices: ItemPricesDto; readonly onCondition: (condition: Condition) => void }) {
+interface PricesProps {
+  readonly prices: ItemPricesDto;
+  /** Days until it must be there, as typed. */
+  readonly days: string;
+  readonly onDays: (days: string) => void;
+  readonly onCondition: (condition: Condition) => void;
+}
+
+function Prices({ prices, days, onDays, onCondition }: PricesProps) {
   const { catalogue } = useWorkspace();
   const { rarity, trend, advice, currency, condition, lowMinor } = prices;
   const format = (minor: number): string => money(minor, currency);
@@ -52,6 +70,9 @@ function Prices({ prices, onCondition }: { readonly prices: ItemPricesDto; reado
       <div className="mt-2 grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_24rem] gap-5 overflow-auto">
         <div className="space-y-4">
           <section aria-label="Wait or buy" className="border-ink flex flex-wrap items-center gap-x-6 gap-y-1 border-y py-2">
+            <Label text="Needed in days" className="order-last ml-auto w-28">
+              <Input inputMode="numeric" placeholder="whenever" value={days} onChange={(event) => onDays(event.target.value)} />
+            </Label>
             <p className="text-[1.07rem]" data-testid="advice">
               {advice ? advice.sentence : `Nobody offers it ${condition} at the moment.`}
             </p>

@@ -21,7 +21,7 @@ export function SellerCard({ seller, isOpen, onOpen }: SellerCardProps) {
     plural(seller.days, 'day'),
     ...(seller.kind === 'shop' ? [] : [seller.kind]),
     ...(seller.trusted ? [] : ['not yet trusted']),
-    ...(seller.currency === currency ? [] : [`asks in ${seller.currency}`]),
+    ...(seller.rate ? [`asks in ${seller.currency}, one at ${seller.rate.perUnit.toFixed(4)} on ${longDay(seller.rate.day)}`] : []),
   ];
   return (
     <button
@@ -37,6 +37,11 @@ export function SellerCard({ seller, isOpen, onOpen }: SellerCardProps) {
       <span className="text-pencil block text-[0.87rem]">
         <span className="font-mono text-[0.8rem]">{seller.id}</span>, {seller.country}, {terms.join(', ')}
       </span>
+      {seller.isWithoutRate && (
+        <span className="text-saffron block text-[0.87rem]">
+          No rate of {seller.currency} is known: left out of comparisons until one is imported.
+        </span>
+      )}
       {seller.code && (
         <span className="text-moss block text-[0.87rem]">
           Code <b className="font-mono">{seller.code.code}</b> takes {seller.code.percent} % off until {longDay(seller.code.untilDay)}.
