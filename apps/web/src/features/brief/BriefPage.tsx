@@ -1,10 +1,11 @@
 import { judge, P40 } from '@outfit/core';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { useListReferencesQuery, type FigureDto } from '@/api';
 import { useCompany } from '@/app/company';
 import { chosenLookOf } from '@/app/workspace';
 import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
 import { Empty } from '@/ui/Empty';
+import { useAddress } from '@/ui/useAddress';
 import { FigurePicture } from '@/ui/FigurePicture';
 import { BriefFields } from './BriefFields';
 import { NotSeen } from './NotSeen';
@@ -24,7 +25,7 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
   const { catalogue, supply } = useWorkspace();
   const { brief, state, refusal, change } = useBriefDraft(figure);
   const company = useCompany(figure);
-  const [params, setParams] = useSearchParams();
+  const [params, changeAddress] = useAddress();
   const { data: pictures = [] } = useListReferencesQuery({ id: figure.id });
   const showsPictures = params.get('show') === 'pictures';
   const look = chosenLookOf(figure);
@@ -35,15 +36,10 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
       role="tab"
       aria-selected={showsPictures === (name === 'pictures')}
       onClick={() =>
-        setParams(
-          (before) => {
-            const next = new URLSearchParams(before);
-            if (name === 'pictures') next.set('show', 'pictures');
-            else next.delete('show');
-            return next;
-          },
-          { replace: true },
-        )
+        changeAddress((next) => {
+          if (name === 'pictures') next.set('show', 'pictures');
+          else next.delete('show');
+        })
       }
       className={`pb-1 text-[1.07rem] ${showsPictures === (name === 'pictures') ? 'font-head border-lagoon border-b-2 font-semibold' : 'text-pencil hover:text-ink'}`}
     >

@@ -1,6 +1,5 @@
 import { ImagePlus } from 'lucide-react';
 import { useEffect, useRef, useState, type DragEvent } from 'react';
-import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import {
   useAddReferenceMutation,
@@ -11,8 +10,9 @@ import {
   type LookDto,
   type ReferencePictureDto,
 } from '@/api';
+import { attempt } from '@/ui/attempt';
 import { Button } from '@/ui/Button';
-import { sentenceOf } from '@/ui/format';
+import { useAddress } from '@/ui/useAddress';
 import type { Look } from '@outfit/core';
 import { PictureDesk } from './PictureDesk';
 
@@ -29,31 +29,24 @@ interface PicturesProps {
 
 /** Reference pictures: dropped, pasted or chosen; looked at closely, picked from and pinned. */
 export function Pictures({ figure, pictures, brief, look, onChange }: PicturesProps) {
-  const [params, setParams] = useSearchParams();
+  const [params, changeAddress] = useAddress();
   const [add, { isLoading }] = useAddReferenceMutation();
   const [bin] = useBinReferenceMutation();
   const [restore] = useRestoreReferenceMutation();
   const [hovering, setHovering] = useState(false);
   const open = pictures.find((picture) => picture.id === params.get('picture')) ?? pictures.at(-1);
-  const show = (id: string): void =>
-    setParams(
-      (before) => {
-        const next = new URLSearchParams(before);
-        next.set('picture', id);
-        return next;
-      },
-      { replace: true },
-    );
+  const show = (id: string): void => changeAddress((next) => next.set('picture', id));
   const take = async (file: File): Promise<void> => {
     if (!TYPES.includes(file.type)) return void toast.error('This is no PNG, JPEG or WebP picture. Nothing was added.');
     if (file.size > MOST_BYTES) return void toast.error('The picture is over 20 MB. Make it smaller and try again.');
-    try {
-      const all = await add({ id: figure.id, name: file.name || 'Pasted picture', body: file }).unwrap();
-      const last = all.at(-1);
-      if (last) show(last.id);
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
+    const all = await attempt(add({ id: figure.id, name: file.name || 'Pasted picture', body: file }).unwrap());
+    const last = all?.at(-1);
+    if (last) show(last.id);
+  };
+  // Pictures that come together are added one after another, so that they lie in the order they came in.
+  const adding = useRef(Promise.resolve());
+  const takeAll = (files: Iterable<File>): void => {
+    for (const file of files) adding.current = adding.current.then(() => take(file));
   };
   const latest = useRef(take);
   useEffect(() => {
@@ -70,20 +63,15 @@ export function Pictures({ figure, pictures, brief, look, onChange }: PicturesPr
     return () => window.removeEventListener('paste', onPaste);
   }, []);
   const throwAway = async (picture: ReferencePictureDto): Promise<void> => {
-    const complain = (error: unknown): void => void toast.error(sentenceOf(error));
-    try {
-      await bin({ id: picture.id }).unwrap();
-      toast(`“${picture.name}” is in the bin.`, {
-        action: { label: 'Take it out', onClick: () => void restore({ id: picture.id }).unwrap().catch(complain) },
-      });
-    } catch (error) {
-      complain(error);
-    }
+    if ((await attempt(bin({ id: picture.id }).unwrap())) === null) return;
+    toast(`“${picture.name}” is in the bin.`, {
+      action: { label: 'Take it out', onClick: () => void attempt(restore({ id: picture.id }).unwrap()) },
+    });
   };
   const onDrop = (event: DragEvent): void => {
     event.preventDefault();
     setHovering(false);
-    for (const file of event.dataTransfer.files) void take(file);
+    takeAll(event.dataTransfer.files);
   };
   return (
     <div

@@ -1,11 +1,12 @@
 import { differences, effortOf, fixList, graveCount, judge, P40, positionName, type Look } from '@outfit/core';
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import type { FigureDto } from '@/api';
 import { useCompany } from '@/app/company';
 import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
 import { Empty } from '@/ui/Empty';
+import { useAddress } from '@/ui/useAddress';
 import { Choice } from '@/ui/Field';
 import { FigurePicture } from '@/ui/FigurePicture';
 import { money, plural } from '@/ui/format';
@@ -31,7 +32,7 @@ export function ComparePage() {
 
 function Compare({ figure }: { readonly figure: FigureDto }) {
   const { catalogue } = useWorkspace();
-  const [params, setParams] = useSearchParams();
+  const [params, changeAddress] = useAddress();
   const ids = (params.get('looks') ?? '').split(',').filter(Boolean);
   const columns = ids.slice(0, MOST).flatMap((id): readonly Column[] => {
     const look = figure.looks.find((row) => row.id === id);
@@ -39,7 +40,7 @@ function Compare({ figure }: { readonly figure: FigureDto }) {
     const official = catalogue.data.officialFigures.find((row) => row.id === id);
     return official ? [{ id, name: `${official.name}, official`, look: { parts: official.parts, overrules: [] }, official: true }] : [];
   });
-  const show = (next: readonly string[]): void => setParams({ looks: next.join(',') }, { replace: true });
+  const show = (next: readonly string[]): void => changeAddress((query) => query.set('looks', next.join(',')));
   const more = [
     ...figure.looks.map((look) => ({ value: look.id, label: look.name })),
     ...officialFirst(figure, catalogue.data.officialFigures).map((row) => ({ value: row.id, label: `${row.name}, official ${row.id}` })),

@@ -1,12 +1,12 @@
 import { worthwhileVersions } from '@outfit/core';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { useFindCheaperVersionMutation, type ErrandDto, type JobDto, type SeriesPointDto } from '@/api';
 import { itemName } from '@/app/itemName';
 import { useWorkspace } from '@/app/WorkspaceContext';
+import { attempt } from '@/ui/attempt';
 import { Button } from '@/ui/Button';
 import { Input, Label } from '@/ui/Field';
-import { money, plural, sentenceOf } from '@/ui/format';
+import { money, plural } from '@/ui/format';
 import { useJob } from './useJobEvents';
 
 /** The cheapest version that still looks right: what gives way at a likeness the person would keep. */
@@ -19,11 +19,7 @@ export function CheaperVersion({ errand }: { readonly errand: ErrandDto }) {
   const isSound = floor.trim() !== '' && Number.isInteger(wanted) && wanted >= 0 && wanted <= 100;
   if (errand.lines.length > 1) return null;
   const start = async (): Promise<void> => {
-    try {
-      setBegun(await begin({ id: errand.id, floorDto: { floor: wanted } }).unwrap());
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
+    setBegun(await attempt(begin({ id: errand.id, floorDto: { floor: wanted } }).unwrap()));
   };
   return (
     <section aria-label="A cheaper version">

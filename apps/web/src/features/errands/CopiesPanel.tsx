@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import { usePlanCopiesMutation, useStopJobMutation, type ErrandDto, type JobDto, type SeriesDto } from '@/api';
 import { AXIS, Chart, CHART } from '@/ui/Chart';
+import { attempt } from '@/ui/attempt';
 import { Button } from '@/ui/Button';
 import { Input, Label } from '@/ui/Field';
-import { money, plural, sentenceOf } from '@/ui/format';
+import { money, plural } from '@/ui/format';
 import { useJob } from './useJobEvents';
 
 /** What the tenth copy costs compared with the first, and where stock runs out. */
@@ -17,11 +17,7 @@ export function CopiesPanel({ errand }: { readonly errand: ErrandDto }) {
   const wanted = Number(most);
   const isSound = Number.isInteger(wanted) && wanted >= 2 && wanted <= 200;
   const start = async (): Promise<void> => {
-    try {
-      setBegun(await begin({ id: errand.id, copiesDto: { most: wanted } }).unwrap());
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
+    setBegun(await attempt(begin({ id: errand.id, copiesDto: { most: wanted } }).unwrap()));
   };
   return (
     <section aria-label="How the price grows">
@@ -33,7 +29,7 @@ export function CopiesPanel({ errand }: { readonly errand: ErrandDto }) {
           if (isSound) void start();
         }}
       >
-        <Label text="Up to so many of each" className="w-32">
+        <Label text="Up to so many of each" className="w-44">
           <Input inputMode="numeric" value={most} onChange={(event) => setMost(event.target.value)} aria-invalid={!isSound} />
         </Label>
         <Button type="submit" disabled={!isSound || isLoading || job?.state === 'running'}>

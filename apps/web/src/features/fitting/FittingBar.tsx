@@ -24,7 +24,7 @@ interface FittingBarProps {
 export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: FittingBarProps) {
   const turned = (place: string): boolean => look.parts.some((part) => part.position === place && part.turned);
   return (
-    <div className="border-rule bg-sheet flex flex-wrap items-center gap-1.5 border-b px-3 py-1.5">
+    <div className="border-rule bg-sheet flex flex-wrap items-center gap-1 border-b px-2 py-1.5">
       <div role="group" aria-label="View" className="border-rule rounded-cut flex shrink-0 overflow-hidden border">
         {VIEWS.map((side) => (
           <button
@@ -32,7 +32,7 @@ export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: Fitt
             type="button"
             aria-pressed={view === side}
             onClick={() => onView(side)}
-            className={`px-2 py-1 text-[0.93rem] capitalize ${view === side ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}
+            className={`px-1.5 py-1 text-[0.93rem] capitalize ${view === side ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}
           >
             {side}
           </button>

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { useNameSnapshotMutation, useReadHistoryQuery, useReturnLookMutation, type ChangeDto, type LookDto } from '@/api';
+import { attempt } from '@/ui/attempt';
 import { Button } from '@/ui/Button';
 import { Input } from '@/ui/Field';
-import { longMoment, sentenceOf } from '@/ui/format';
+import { longMoment } from '@/ui/format';
 
 const KIND_WORDS: Readonly<Record<ChangeDto['kind'], string>> = {
   edit: '',
@@ -18,13 +18,8 @@ export function HistorySheet({ look, onDone }: { readonly look: LookDto; readonl
   const [name, setName] = useState('');
   const [snapshot] = useNameSnapshotMutation();
   const [returnTo] = useReturnLookMutation();
-  const attempt = async (work: Promise<unknown>, then: () => void): Promise<void> => {
-    try {
-      await work;
-      then();
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
+  const doing = async (work: Promise<unknown>, then: () => void): Promise<void> => {
+    if ((await attempt(work)) !== null) then();
   };
   return (
     <>
@@ -32,7 +27,7 @@ export function HistorySheet({ look, onDone }: { readonly look: LookDto; readonl
         className="mt-3 flex gap-2"
         onSubmit={(event) => {
           event.preventDefault();
-          void attempt(snapshot({ id: look.id, namedDto: { name: name.trim() } }).unwrap(), () => setName(''));
+          void doing(snapshot({ id: look.id, namedDto: { name: name.trim() } }).unwrap(), () => setName(''));
         }}
       >
         <Input
@@ -63,7 +58,7 @@ export function HistorySheet({ look, onDone }: { readonly look: LookDto; readonl
               <Button
                 className="!py-0"
                 aria-label={`Go back to after “${change.label}”`}
-                onClick={() => void attempt(returnTo({ id: look.id, returnDto: { change: change.id } }).unwrap(), onDone)}
+                onClick={() => void doing(returnTo({ id: look.id, returnDto: { change: change.id } }).unwrap(), onDone)}
               >
                 Go back to here
               </Button>

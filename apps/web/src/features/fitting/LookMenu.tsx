@@ -2,9 +2,9 @@ import { MoreHorizontal } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useBinLookMutation, useRenameLookMutation, useRestoreLookMutation, type FigureDto, type LookDto } from '@/api';
+import { attempt } from '@/ui/attempt';
 import { Button } from '@/ui/Button';
 import { Input } from '@/ui/Field';
-import { sentenceOf } from '@/ui/format';
 import { Menu } from '@/ui/Menu';
 import { Sheet } from '@/ui/Sheet';
 import { EditionSheet } from './EditionSheet';
@@ -23,17 +23,12 @@ export function LookMenu({ figure, look, onOpen }: LookMenuProps) {
   const [opened, setOpened] = useState<Opened>(null);
   const [bin] = useBinLookMutation();
   const [restore] = useRestoreLookMutation();
-  const complain = (error: unknown): void => void toast.error(sentenceOf(error));
   const throwAway = async (): Promise<void> => {
-    try {
-      await bin({ id: look.id }).unwrap();
-      onOpen(figure.chosenLook);
-      toast(`“${look.name}” is in the bin.`, {
-        action: { label: 'Take it out', onClick: () => void restore({ id: look.id }).unwrap().catch(complain) },
-      });
-    } catch (error) {
-      complain(error);
-    }
+    if ((await attempt(bin({ id: look.id }).unwrap())) === null) return;
+    onOpen(figure.chosenLook);
+    toast(`“${look.name}” is in the bin.`, {
+      action: { label: 'Take it out', onClick: () => void attempt(restore({ id: look.id }).unwrap()) },
+    });
   };
   const items = [
     { label: 'Rename…', act: () => setOpened('name') },
@@ -77,12 +72,7 @@ function Rename({ look, onDone }: { readonly look: LookDto; readonly onDone: () 
   const [name, setName] = useState(look.name);
   const [rename] = useRenameLookMutation();
   const submit = async (): Promise<void> => {
-    try {
-      await rename({ id: look.id, namedDto: { name: name.trim() } }).unwrap();
-      onDone();
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
+    if (await attempt(rename({ id: look.id, namedDto: { name: name.trim() } }).unwrap())) onDone();
   };
   return (
     <form

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useAdvanceMarketMutation, useReadMarketClockQuery } from '@/api';
+import { attempt } from '@/ui/attempt';
 import { Button } from '@/ui/Button';
-import { longDay, plural, sentenceOf } from '@/ui/format';
+import { longDay, plural } from '@/ui/format';
 import { Sheet } from '@/ui/Sheet';
 
 /** The day the simulated market has reached, and the way on: by a day, or by a month. */
@@ -12,14 +13,12 @@ export function ClockBar() {
   const [open, setOpen] = useState(false);
   if (!clock) return null;
   const go = async (days: number): Promise<void> => {
-    try {
-      const { day, told } = await advance({ advanceDto: { days } }).unwrap();
-      toast.success(
-        `It is ${longDay(day)} in the market.${told.length > 0 ? ` ${plural(told.length, 'watch', 'watches')} told something.` : ''}`,
-      );
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
+    const gone = await attempt(advance({ advanceDto: { days } }).unwrap());
+    if (!gone) return;
+    const { day, told } = gone;
+    toast.success(
+      `It is ${longDay(day)} in the market.${told.length > 0 ? ` ${plural(told.length, 'watch', 'watches')} told something.` : ''}`,
+    );
   };
   return (
     <div className="flex items-center gap-2" role="group" aria-label="Day of the market">

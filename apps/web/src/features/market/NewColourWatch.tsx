@@ -1,10 +1,9 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { useAddWatchMutation } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
+import { attempt } from '@/ui/attempt';
 import { Button } from '@/ui/Button';
 import { Choice, Input, Label } from '@/ui/Field';
-import { sentenceOf } from '@/ui/format';
 
 /** "Tell me when it exists in chestnut": a mould by number or name, and a colour it was never made in. */
 export function NewColourWatch() {
@@ -20,12 +19,7 @@ export function NewColourWatch() {
         catalogue.data.moulds.find((row) => row.name.toLowerCase().includes(wanted)));
   const submit = async (): Promise<void> => {
     if (!mould) return;
-    try {
-      await add({ newWatchDto: { kind: 'exists', mould: mould.number, colour } }).unwrap();
-      setWords('');
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
+    if (await attempt(add({ newWatchDto: { kind: 'exists', mould: mould.number, colour } }).unwrap())) setWords('');
   };
   return (
     <form

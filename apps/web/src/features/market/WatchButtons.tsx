@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useAddWatchMutation, useListSellersQuery, type ItemPricesDto, type NewWatchDto } from '@/api';
+import { attempt } from '@/ui/attempt';
 import { Button } from '@/ui/Button';
 import { Choice, Input, Label } from '@/ui/Field';
-import { sentenceOf } from '@/ui/format';
 
 /** "Tell me below 3.00", when a seller has it, when the cheapest way to it changes. */
 export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
@@ -14,12 +14,7 @@ export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
   const item = { kind: prices.kind, id: prices.id };
   const priceMinor = Math.round(Number(price.replace(',', '.')) * 100);
   const watch = async (newWatchDto: NewWatchDto): Promise<void> => {
-    try {
-      await add({ newWatchDto }).unwrap();
-      toast.success('Watched for. Notices stand on the Market page.');
-    } catch (error) {
-      toast.error(sentenceOf(error));
-    }
+    if (await attempt(add({ newWatchDto }).unwrap())) toast.success('Watched for. Notices stand on the Market page.');
   };
   const chosen = seller === '' ? (sellers[0]?.id ?? '') : seller;
   return (

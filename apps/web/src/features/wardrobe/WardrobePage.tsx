@@ -1,7 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { Download } from 'lucide-react';
 import { useMemo, useRef } from 'react';
-import { useSearchParams } from 'react-router';
 import { useImportPiecesMutation, useListPiecesQuery } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { Empty } from '@/ui/Empty';
@@ -9,6 +8,7 @@ import { Input } from '@/ui/Field';
 import { PartPicture } from '@/ui/FigurePicture';
 import { plural } from '@/ui/format';
 import { ImportDialog } from '@/ui/ImportDialog';
+import { useAddress } from '@/ui/useAddress';
 import { Swatch } from '@/ui/Swatch';
 
 const COLUMNS = [
@@ -25,7 +25,7 @@ export function WardrobePage() {
   const { catalogue } = useWorkspace();
   const { data: pieces = [] } = useListPiecesQuery();
   const [importPieces] = useImportPiecesMutation();
-  const [params, setParams] = useSearchParams();
+  const [params, changeAddress] = useAddress();
   const words = params.get('words') ?? '';
   const rows = useMemo(() => {
     const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
@@ -67,7 +67,9 @@ export function WardrobePage() {
         placeholder="Search: part, colour, nickname, drawer"
         value={words}
         className="mt-3"
-        onChange={(event) => setParams(event.target.value === '' ? {} : { words: event.target.value }, { replace: true })}
+        onChange={(event) =>
+          changeAddress((next) => (event.target.value === '' ? next.delete('words') : next.set('words', event.target.value)))
+        }
       />
       <div role="table" aria-label="Owned pieces" aria-rowcount={rows.length} className="mt-3 flex min-h-0 flex-1 flex-col">
         <div
