@@ -6,6 +6,7 @@ import { variantBehind, type BasketPlan } from '@outfit/core';
 import type { Worker } from 'node:worker_threads';
 import type { ErrandDto, SubstituteDto } from '../src/errands/errands.dto.js';
 import { JobEntity, JobsService, type JobDto } from '../src/jobs/index.js';
+import type { OfferDto } from '../src/market/market.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -205,6 +206,20 @@ describe('the plan of an errand', () => {
     const again = await server.post<ErrandDto>('errands', { ...wanted, adjustments: { locked: [], banned: [], pinned: [], accepted } });
     expect(again.body.adjustments.accepted).toEqual(accepted);
     expect((await server.get(`errands/${errand.id}/substitutes/none`)).status).toBe(404);
+  });
+
+  test('tells the market what its units came to landed: the price and their share of this parcel', async () => {
+    const { plan, errand } = await planned(wish('corvin-pell', 'corvin-pell-1', 3));
+    for (const parcel of plan.parcels) {
+      const units = parcel.lines.reduce((all, line) => all + line.quantity, 0);
+      const share = Math.round((parcel.postageMinor + parcel.handlingMinor + parcel.dutyMinor) / units);
+      for (const { offer: id } of parcel.lines) {
+        const bought = errand.offers.find((offer) => offer.id === id);
+        const path = `market/offers?kind=${bought?.kind ?? ''}&item=${encodeURIComponent(bought?.item ?? '')}`;
+        const offer = (await server.get<OfferDto[]>(path)).body.find((row) => row.id === id);
+        expect(offer?.landedMinor).toBe((offer?.priceMinor ?? 0) + share);
+      }
+    }
   });
 
   test('is ticked off line by line, and only what it buys', async () => {

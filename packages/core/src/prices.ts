@@ -7,6 +7,8 @@ export interface PricedOffer {
   readonly seller: string;
   readonly variant: string;
   readonly priceMinor: number;
+  /** With its share of postage and fees. */
+  readonly landedMinor: number;
   readonly stock: number;
   /** The day the price was seen, ISO 8601. */
   readonly seenOn: string;
@@ -28,16 +30,13 @@ export const landed = (priceMinor: number, lowestPostageMinor: number): number =
   Math.round(priceMinor + lowestPostageMinor / PIECES_PER_PARCEL);
 
 /** The lowest landed price of each variant that is in stock. Equal prices go to the seller first in the alphabet. */
-export function lowestLanded(
-  offers: readonly PricedOffer[],
-  lowestPostageMinor: (seller: string) => number,
-): ReadonlyMap<string, LandedPrice> {
+export function lowestLanded(offers: readonly PricedOffer[]): ReadonlyMap<string, LandedPrice> {
   const lowest = new Map<string, LandedPrice>();
   for (const offer of offers) {
     if (offer.stock < 1) continue;
     const price: LandedPrice = {
       variant: offer.variant,
-      landedMinor: landed(offer.priceMinor, lowestPostageMinor(offer.seller)),
+      landedMinor: offer.landedMinor,
       priceMinor: offer.priceMinor,
       seller: offer.seller,
       seenOn: offer.seenOn,

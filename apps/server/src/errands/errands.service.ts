@@ -70,7 +70,7 @@ export class ErrandsService {
       await manager.insert(ErrandEntity, entity);
       return { errand: entity, job: row };
     });
-    this.jobs.run(job, basketRun(problem));
+    this.jobs.run(job, { ...basketRun(problem), after: (plan) => this.market.rememberLanded(plan) });
     return this.toDto(errand, toDto(job));
   }
 

@@ -140,17 +140,10 @@ const isArm = (variant: string, catalogue: Catalogue): boolean =>
   catalogue.has(variant) &&
   catalogue.mouldOf(catalogue.variant(variant)).fills.some((fills) => fills.includes('arm.L') || fills.includes('arm.R'));
 
-export const landedOf = (offers: readonly PricedOffer[]): ReadonlyMap<string, number> =>
-  new Map(
-    [
-      ...lowestLanded(
-        offers
-          .filter((offer) => offer.kind === 'variant')
-          .map((offer) => ({ ...offer, variant: offer.item, priceMinor: offer.landedMinor })),
-        () => 0,
-      ),
-    ].map(([variant, price]) => [variant, price.landedMinor]),
-  );
+export const landedOf = (offers: readonly PricedOffer[]): ReadonlyMap<string, number> => {
+  const loose = offers.filter((offer) => offer.kind === 'variant').map((offer) => ({ ...offer, variant: offer.item }));
+  return new Map([...lowestLanded(loose)].map(([variant, price]) => [variant, price.landedMinor]));
+};
 
 /** What leftovers would fetch: the lower quartile of what is asked for them. */
 export function resaleOf(offers: readonly PricedOffer[]) {

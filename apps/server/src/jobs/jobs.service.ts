@@ -45,6 +45,8 @@ export interface JobRun<Task, News, Outcome> {
   readonly transfer?: readonly ArrayBuffer[];
   news(news: News): Partial<JobEntity>;
   ended(outcome: Outcome, stopped: boolean): Partial<JobEntity>;
+  /** What else follows, before the job is told to have ended. */
+  after?(outcome: Outcome): Promise<void>;
 }
 
 /** Long work in worker threads: a row per job, progress as events, stop, and *interrupted* after a restart. */
@@ -98,7 +100,7 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   }
 
   /** Starts the work; returns at once. */
-  run<Task extends object, News, Outcome>(job: JobEntity, { task, transfer = [], news, ended }: JobRun<Task, News, Outcome>): void {
+  run<Task extends object, News, Outcome>(job: JobEntity, { task, transfer = [], news, ended, after }: JobRun<Task, News, Outcome>): void {
     const stop = new SharedArrayBuffer(4);
     const flag = new Int32Array(stop);
     this.stops.set(job.id, flag);
@@ -124,6 +126,7 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
       .then(
         async (outcome) => {
           await writing;
+          await after?.(outcome as Outcome);
           await save({ state: 'done', ...ended(outcome as Outcome, Atomics.load(flag, 0) === 1), endedAt: endedAt() });
         },
         async (error: unknown) => {

@@ -54,6 +54,14 @@ export class DiscountCodeEntity {
   @Column('text') untilDay: string;
 }
 
+/** What a unit of an offer carried of its parcel's charges in the last errand that bought it. */
+@Entity('landed_share')
+export class LandedShareEntity {
+  @PrimaryColumn('text') offer: string;
+  @Column('integer') shareMinor: number;
+  @Column('text') day: string;
+}
+
 /** The day the simulated market has reached, and how it began; there is none without a simulated market. */
 @Entity('market_clock')
 export class MarketClockEntity {
@@ -94,6 +102,7 @@ export const MARKET_ENTITIES = [
   OfferEntity,
   RateEntity,
   DiscountCodeEntity,
+  LandedShareEntity,
   MarketClockEntity,
   MarketNewsEntity,
   WatchEntity,

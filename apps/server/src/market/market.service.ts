@@ -1,11 +1,11 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { lowestLanded, rateFor, type YieldKind } from '@outfit/core';
+import { landedShares, lowestLanded, rateFor, type BasketPlan, type YieldKind } from '@outfit/core';
 import { DataSource, In, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../common/clock.js';
 import type { OfferDto, PricesDto, SellerDto } from './market.dto.js';
-import { DiscountCodeEntity, MarketClockEntity, OfferEntity, RateEntity, SellerEntity } from './market.entities.js';
+import { DiscountCodeEntity, LandedShareEntity, MarketClockEntity, OfferEntity, RateEntity, SellerEntity } from './market.entities.js';
 import { CURRENCY, MarketView, termsIn, type PricedOffer } from './marketView.js';
 
 const MOST_OFFERS = 2000;
@@ -90,20 +90,24 @@ export class MarketService {
     const sellers = await manager.find(SellerEntity, { order: { id: 'ASC' } });
     const rates = await manager.find(RateEntity);
     const codes = await manager.find(DiscountCodeEntity);
+    const shares = await manager.find(LandedShareEntity);
     const known = offers.map((offer) => {
       const item = offer.kind === 'variant' ? catalogue.resolve(offer.item) : offer.item;
       return item === offer.item ? offer : { ...offer, item };
     });
-    return new MarketView(sellers, known, rates, codes, day);
+    return new MarketView(sellers, known, { rates, codes, shares }, day);
+  }
+
+  /** Remembers what units carried of their parcels' charges in a plan: until then every offer carries a fifth of its postage. */
+  async rememberLanded(plan: BasketPlan): Promise<void> {
+    const day = await this.today();
+    const rows = [...landedShares(plan)].map(([offer, shareMinor]) => ({ offer, shareMinor, day }));
+    await this.database.manager.save(LandedShareEntity, rows, { chunk: 500 });
   }
 
   async prices(): Promise<PricesDto> {
-    const { offers, sellers } = await this.view({ kind: 'variant' });
-    const postage = new Map(sellers.map((seller) => [seller.id, Math.min(...seller.postage.map((tier) => tier.costMinor))]));
-    const lowest = lowestLanded(
-      offers.map((offer: PricedOffer) => ({ ...offer, variant: offer.item })),
-      (seller) => postage.get(seller) ?? 0,
-    );
+    const { offers } = await this.view({ kind: 'variant' });
+    const lowest = lowestLanded(offers.map((offer: PricedOffer) => ({ ...offer, variant: offer.item })));
     return { currency: CURRENCY, today: await this.today(), lowest: [...lowest.values()] };
   }
 }

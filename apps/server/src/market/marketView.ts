@@ -1,5 +1,5 @@
-import { converted, landed, rateFor, type MarketOffer, type Rate, type Seller } from '@outfit/core';
-import type { DiscountCodeEntity, OfferEntity, SellerEntity } from './market.entities.js';
+import { converted, isOldPrice, landed, rateFor, type MarketOffer, type Rate, type Seller } from '@outfit/core';
+import type { DiscountCodeEntity, LandedShareEntity, OfferEntity, SellerEntity } from './market.entities.js';
 
 /** The workspace's currency. Sellers may ask in others; their prices are converted at the newest rate known. */
 export const CURRENCY = 'EUR';
@@ -24,8 +24,11 @@ export class MarketView {
   constructor(
     rows: readonly SellerEntity[],
     offers: readonly OfferEntity[],
-    rates: readonly Rate[],
-    codes: readonly DiscountCodeEntity[],
+    {
+      rates,
+      codes,
+      shares,
+    }: { readonly rates: readonly Rate[]; readonly codes: readonly DiscountCodeEntity[]; readonly shares: readonly LandedShareEntity[] },
     day: string,
   ) {
     // A seller whose currency has no rate cannot be compared with anybody, and is left out until there is one.
@@ -41,6 +44,8 @@ export class MarketView {
       const rate = this.rateOf.get(seller.id);
       return rate === undefined ? [] : [termsIn(seller, rate)];
     });
+    // What an offer carried in the last errand that bought it, as long as that is not old; else a fifth of the least postage.
+    const carried = new Map(shares.filter((row) => !isOldPrice(row.day, day)).map((row) => [row.offer, row.shareMinor]));
     const lowest = new Map(this.sellers.map((seller) => [seller.id, Math.min(...seller.postage.map((tier) => tier.costMinor))]));
     const priced: PricedOffer[] = [];
     for (const offer of offers) {
@@ -48,6 +53,7 @@ export class MarketView {
       if (rate === undefined) continue;
       const code = codeOf.get(offer.seller);
       const priceMinor = converted(offer.priceMinor * (1 - (code?.percent ?? 0) / 100), rate);
+      const share = carried.get(offer.id);
       // Field by field: a market is some 13,000 of these, and a month of days is thirty markets.
       priced.push({
         id: offer.id,
@@ -58,7 +64,7 @@ export class MarketView {
         askedMinor: offer.priceMinor,
         currency: bySeller.get(offer.seller)?.currency ?? CURRENCY,
         code: code?.code ?? null,
-        landedMinor: landed(priceMinor, lowest.get(offer.seller) ?? 0),
+        landedMinor: share === undefined ? landed(priceMinor, lowest.get(offer.seller) ?? 0) : priceMinor + share,
         stock: offer.stock,
         multiple: offer.multiple,
         condition: offer.condition,

@@ -8,6 +8,7 @@ import {
   demandOf,
   donorNameOf,
   figureCosts,
+  landedShares,
   lineReasons,
   mostCopies,
   NO_ADJUSTMENTS,
@@ -230,6 +231,16 @@ describe('what is said of a plan', () => {
       plan,
     );
     expect(Math.abs(costs.reduce((all, row) => all + row.eachMinor * row.copies, 0) - plan.paidMinor)).toBeLessThanOrEqual(2);
+  });
+
+  test('landed in an errand: a parcel of three units for 1.00 postage adds 0.33 to each', async () => {
+    const shares = landedShares(
+      await solve(basketFor(input({ adjustments: { ...NO_ADJUSTMENTS, locked: [{ offer: 'near/arm', quantity: 2 }] } }))),
+    );
+    expect([...shares]).toEqual([
+      ['near/arm', 33],
+      ['near/hat', 33],
+    ]);
   });
 
   test('against each part at its cheapest: money, or parts', () => {

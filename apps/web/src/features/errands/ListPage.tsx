@@ -1,10 +1,10 @@
 import { Printer } from 'lucide-react';
+import { useState } from 'react';
 import { useParams } from 'react-router';
-import { toast } from 'sonner';
-import { useListSellersQuery, useReadErrandQuery, useTickErrandMutation, webApi, type ErrandDto } from '@/api';
+import { useListSellersQuery, useReadErrandQuery, useTickErrandMutation, type ErrandDto } from '@/api';
 import { itemName } from '@/app/itemName';
-import { useAppDispatch } from '@/app/store';
 import { useWorkspace } from '@/app/WorkspaceContext';
+import { attempt } from '@/ui/attempt';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { longDay, money, plural, sentenceOf } from '@/ui/format';
@@ -15,27 +15,23 @@ export function ListPage() {
   const { data: errand, error } = useReadErrandQuery({ id: errandId });
   if (error) return <Empty title="No such list">{sentenceOf(error)}</Empty>;
   if (!errand) return <p className="text-pencil p-6">Opening the list…</p>;
-  return <List errand={errand} />;
+  return <List key={errand.id} errand={errand} />;
 }
 
 function List({ errand }: { readonly errand: ErrandDto }) {
   const { catalogue } = useWorkspace();
   const { data: sellers = [] } = useListSellersQuery();
-  const dispatch = useAppDispatch();
+  const [ticked, setTicked] = useState(errand.ticked);
   const [tick] = useTickErrandMutation();
   const plan = errand.job.result;
   const format = (minor: number): string => money(minor, errand.currency);
   const lines = plan?.parcels.flatMap((parcel) => parcel.lines.map((line) => line.offer)) ?? [];
   const toggle = async (offer: string): Promise<void> => {
-    const offers = errand.ticked.includes(offer) ? errand.ticked.filter((row) => row !== offer) : [...errand.ticked, offer];
+    const before = ticked;
+    const offers = before.includes(offer) ? before.filter((row) => row !== offer) : [...before, offer];
     // The tick shows at once and is taken back if it cannot be kept.
-    const ahead = dispatch(webApi.util.updateQueryData('readErrand', { id: errand.id }, (draft) => void (draft.ticked = offers)));
-    try {
-      await tick({ id: errand.id, tickedDto: { offers } }).unwrap();
-    } catch (failure) {
-      ahead.undo();
-      toast.error(sentenceOf(failure));
-    }
+    setTicked(offers);
+    if ((await attempt(tick({ id: errand.id, tickedDto: { offers } }).unwrap())) === null) setTicked(before);
   };
   if (!plan || plan.status === 'infeasible') return <Empty title="There is nothing to buy yet">Plan the errand first.</Empty>;
   return (
@@ -50,7 +46,7 @@ function List({ errand }: { readonly errand: ErrandDto }) {
         </Button>
       </div>
       <p className="mt-1" role="status">
-        {errand.ticked.length} of {plural(lines.length, 'line')} ticked off, {format(plan.paidMinor)} in all.
+        {ticked.length} of {plural(lines.length, 'line')} ticked off, {format(plan.paidMinor)} in all.
       </p>
       {plan.parcels.map((parcel) => (
         <section key={parcel.seller} className="border-ink mt-4 break-inside-avoid border-t pt-2">
@@ -62,7 +58,7 @@ function List({ errand }: { readonly errand: ErrandDto }) {
             {parcel.lines.map((line) => {
               const offer = errand.offers.find((row) => row.id === line.offer);
               if (!offer) return null;
-              const isTicked = errand.ticked.includes(line.offer);
+              const isTicked = ticked.includes(line.offer);
               return (
                 <li key={line.offer} className="border-rule border-t">
                   <label className="flex min-h-11 items-center gap-3 py-1">
