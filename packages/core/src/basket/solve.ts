@@ -324,6 +324,6 @@ const MOST_TRIES = 120_000;
 /** Small problems are proven before a bound by relaxation would pay. */
 const LARGE_FROM_ROWS = 600;
 const SEARCH_ROUNDS = 4;
-const BOUND_ROUNDS = 250;
+const BOUND_ROUNDS = 500;
 
 const gapOf = (cost: number, bound: number): number => (cost <= 0 ? 0 : Math.max(0, (cost - bound) / cost));
