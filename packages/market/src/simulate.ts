@@ -119,7 +119,8 @@ function listingsOf(catalogue: CatalogueData, seed: number, opened: string): rea
       for (const source of catalogue.sources) {
         const pieces = explode(source, catalogue);
         // What is in a bag is not known before it is opened: nobody can plan on it.
-        if (pieces.some((piece) => piece.certainty !== 'sure') || source.kind === 'event exclusive') continue;
+        const isUnknown = pieces.length === 0 || pieces.some((piece) => piece.certainty !== 'sure');
+        if (isUnknown || source.kind === 'event exclusive') continue;
         whole('source', source.id, (worth(pieces) * WHOLE_SOURCE) / 1.3, 0.35, outOfPrintOn(seed, source, opened));
       }
     if (seller.kind === 'shop')

@@ -248,7 +248,11 @@ describe('the model', () => {
         const built = buildModel(market);
         const values = built.start(decision);
         const data = built.model.toHighs({ constants });
-        const { starts, indices, values: coefficients } = data.matrix as { starts: number[]; indices: number[]; values: number[] };
+        const {
+          starts,
+          indices,
+          values: coefficients,
+        } = data.matrix as unknown as { starts: number[]; indices: number[]; values: number[] };
         const [lower, upper] = [data.rowLower as number[], data.rowUpper as number[]];
         for (let row = 0; row < lower.length; row += 1) {
           let sum = 0;

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import { useListSellersQuery, useReadItemPricesQuery, type ItemPricesDto } from '@/api';
 import { useWorkspace } from '@/app/WorkspaceContext';
 import { Empty } from '@/ui/Empty';
-import { Choice, Input, Label } from '@/ui/Field';
+import { Choice, Input } from '@/ui/Field';
 import { longDay, money, plural, sentenceOf } from '@/ui/format';
 import { useAddress } from '@/ui/useAddress';
 import { HistoryChart } from './HistoryChart';
@@ -69,19 +69,29 @@ function Prices({ prices, days, onDays, onCondition }: PricesProps) {
       </div>
       <div className="mt-2 grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_24rem] gap-5 overflow-auto">
         <div className="space-y-4">
-          <section aria-label="Wait or buy" className="border-ink flex flex-wrap items-center gap-x-6 gap-y-1 border-y py-2">
-            <Label text="Needed in days" className="order-last ml-auto w-28">
-              <Input inputMode="numeric" placeholder="whenever" value={days} onChange={(event) => onDays(event.target.value)} />
-            </Label>
-            <p className="text-[1.07rem]" data-testid="advice">
-              {advice ? advice.sentence : `Nobody offers it ${condition} at the moment.`}
-            </p>
-            <p className="text-pencil text-[0.93rem]">
-              {trend
-                ? `${trendWords(trend, format)} Over ${plural(trend.points, 'recorded day')}.`
-                : 'Too few recorded days to tell a trend.'}
-              {lowMinor !== null && ` Low is under ${format(lowMinor)}.`}
-            </p>
+          <section aria-label="Wait or buy" className="border-ink flex items-center gap-6 border-y py-2">
+            <div className="flex-1">
+              <p className="text-[1.07rem]" data-testid="advice">
+                {advice ? advice.sentence : `Nobody offers it ${condition} at the moment.`}
+              </p>
+              <p className="text-pencil text-[0.93rem]">
+                {trend
+                  ? `${trendWords(trend, format)} Over ${plural(trend.points, 'recorded day')}.`
+                  : 'Too few recorded days to tell a trend.'}
+                {lowMinor !== null && ` Low is under ${format(lowMinor)}.`}
+              </p>
+            </div>
+            <label className="text-pencil flex items-center gap-2 text-[0.93rem]">
+              needed in
+              <Input
+                inputMode="numeric"
+                className="!w-20"
+                placeholder="any"
+                value={days}
+                onChange={(event) => onDays(event.target.value)}
+              />
+              days
+            </label>
           </section>
           <section aria-label="Price history">
             <div className="flex items-center justify-between">
