@@ -105,7 +105,9 @@ function withoutDominated(offers: readonly UsableOffer[], used: ReadonlyMap<stri
   for (const group of groups.values()) {
     const [first] = group;
     const [only, ...others] = first ? [...first.yields] : [];
-    if (!only || others.length > 0 || group.some((usable) => usable.offer.multiple > 1)) continue;
+    if (!first || !only || others.length > 0 || group.some((usable) => usable.offer.multiple > 1)) continue;
+    // Where more goods may save postage, a dearer piece may be the better one to use.
+    if (fillingUpMayPay(first.seller)) continue;
     const [variant, each] = only;
     let wanted = Math.ceil((used.get(variant) ?? 0) / each);
     for (const usable of [...group].sort((a, b) => a.offer.priceMinor - b.offer.priceMinor)) {

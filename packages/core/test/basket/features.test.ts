@@ -144,6 +144,18 @@ describe('what yields several parts', () => {
   });
 });
 
+describe('free postage', () => {
+  test('is worth buying the dearer hat twice for, where the parcel holds two: 30 beats 2 and 29 postage', async () => {
+    const plan = await solve(
+      problem({
+        sellers: [seller('near', { postage: [{ upToG: 2, costMinor: 29 }], freePostageFromMinor: 30 })],
+        offers: [offer('near', 'hat', 2, { stock: 1 }), offer('near', 'hat', 15, { stock: 2 })],
+      }),
+    );
+    expect(plan).toMatchObject({ status: 'proven', costMinor: 30, parcels: [{ lines: [{ offer: 'near/hat/15', quantity: 2 }] }] });
+  });
+});
+
 describe('donors and substitutes', () => {
   test('a donor gives its hat when the hole it leaves costs less than a hat', async () => {
     const offers = [offer('near', 'hat', 300)];

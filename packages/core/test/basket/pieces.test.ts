@@ -76,12 +76,12 @@ describe('a reduced market', () => {
     ]);
   });
 
-  test('where a minimum must be reached the dearest stays, to fill the parcel up', () => {
+  test('where a minimum must be reached each stays: a dearer one may be the one to use', () => {
     const sellers = EXAMPLE.sellers.map((row) => ({ ...row, minimumMinor: 150 }));
     expect(reduceMarket({ ...twice, sellers }).offers.map((usable) => [usable.offer.id, usable.useful, usable.most])).toEqual([
       ['cheap', 1, 1],
-      ['dear', 1, 9],
-      ['dearest', 0, 9],
+      ['dear', 2, 9],
+      ['dearest', 2, 9],
     ]);
   });
 
