@@ -81,9 +81,10 @@ function Prices({ prices, days, onDays, onCondition }: PricesProps) {
                 {lowMinor !== null && ` Low is under ${format(lowMinor)}.`}
               </p>
             </div>
-            <label className="text-pencil flex items-center gap-2 text-[0.93rem]">
+            <span className="text-pencil flex items-center gap-2 text-[0.93rem]">
               needed in
               <Input
+                aria-label="Needed in so many days"
                 inputMode="numeric"
                 className="!w-20"
                 placeholder="any"
@@ -91,7 +92,7 @@ function Prices({ prices, days, onDays, onCondition }: PricesProps) {
                 onChange={(event) => onDays(event.target.value)}
               />
               days
-            </label>
+            </span>
           </section>
           <section aria-label="Price history">
             <div className="flex items-center justify-between">
