@@ -208,6 +208,11 @@ describe('watches', () => {
     expect((await server.post('market/watches', { kind: 'below' })).status).toBe(400);
   });
 
+  test('keep the fields of their kind and no others', async () => {
+    const { body } = await server.post<WatchesDto>('market/watches', { kind: 'exists', mould: 'HA-118', colour: 'woad', priceMinor: 5 });
+    expect(body.watches[0]?.watch).toEqual({ kind: 'exists', mould: 'HA-118', colour: 'woad' });
+  });
+
   test('are not begun twice, and end', async () => {
     const watch = { kind: 'cheapest way', item: { kind: 'variant', id: 'HA-118·peat' } };
     const { body } = await server.post<WatchesDto>('market/watches', watch);

@@ -102,7 +102,7 @@ export class NewErrandDto extends ErrandSettingsDto {
   @ApiProperty({ description: 'The figure or line-up it is planned from' }) @IsString() @Length(1, 100) scope: string;
   @ApiProperty({ type: [ErrandLineDto] })
   @IsArray()
-  @ArrayMinSize(1, { message: 'Choose at least one look to shop for.' })
+  @ArrayMinSize(1, { message: 'choose at least one look to shop for' })
   @ArrayMaxSize(200)
   @ValidateNested({ each: true })
   @Type(() => ErrandLineDto)

@@ -61,6 +61,7 @@ export class ErrandPlanner {
 
   async input(stored: readonly StoredLine[], settings: ErrandSettingsDto, adjustments: Adjustments): Promise<ErrandInput> {
     const catalogue = await this.catalogue.catalogue();
+    refuseUnknownSubstitutes(adjustments, catalogue);
     const lines = await this.lines(stored);
     const demand = demandOf(lines);
     const view = await this.market.view();
@@ -154,6 +155,14 @@ export function resaleOf(offers: readonly PricedOffer[]) {
     const summary = (sums.find((row) => row.condition === 'used') ?? sums[0])?.summary;
     return summary ? [{ variant, valueMinor: summary.lowerQuartileMinor, upTo: RESOLD_OF_EACH }] : [];
   });
+}
+
+/** A substitute must be a part of the catalogue; whether it is sold or owned shows in the plan. */
+function refuseUnknownSubstitutes({ accepted }: Adjustments, catalogue: Catalogue): void {
+  const i = accepted.findIndex((row) => !catalogue.has(row.substitute));
+  if (i < 0) return;
+  const sentence = `There is no part ${accepted[i]?.substitute ?? ''} to stand in for another.`;
+  throw new Problem(422, sentence, [{ path: `/adjustments/accepted/${i}/substitute`, sentence }]);
 }
 
 /** An imagined part can be planned on paper, not bought. */

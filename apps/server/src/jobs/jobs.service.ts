@@ -126,7 +126,8 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
       .then(
         async (outcome) => {
           await writing;
-          await after?.(outcome as Outcome);
+          // What follows is no part of the work: the job has ended, whether that can be kept or not.
+          await after?.(outcome as Outcome).catch((error: unknown) => this.logger.error(error));
           await save({ state: 'done', ...ended(outcome as Outcome, Atomics.load(flag, 0) === 1), endedAt: endedAt() });
         },
         async (error: unknown) => {

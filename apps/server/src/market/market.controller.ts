@@ -1,6 +1,5 @@
 import { Body, Controller, Delete, Get, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import type { Watch } from '@outfit/core';
 import { bytesOf } from '../common/csvBody.js';
 import { AgreementQuery, ImportReportDto } from '../common/importReport.dto.js';
 import { AdvanceService } from './advance.service.js';
@@ -23,6 +22,7 @@ import { MarketService } from './market.service.js';
 import { OfferImportService } from './offerImport.service.js';
 import { PricesService } from './prices.service.js';
 import { TermsImportService } from './termsImport.service.js';
+import { watchOf } from './watchOf.js';
 import { WatchesService } from './watches.service.js';
 
 @ApiTags('market')
@@ -117,7 +117,7 @@ export class MarketController {
   @ApiOperation({ operationId: 'addWatch' })
   @ApiCreatedResponse({ type: WatchesDto })
   watch(@Body() body: NewWatchDto): Promise<WatchesDto> {
-    return this.watching.add(body as Watch);
+    return this.watching.add(watchOf(body));
   }
 
   @Delete('watches/:id')

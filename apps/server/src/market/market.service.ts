@@ -9,6 +9,7 @@ import { DiscountCodeEntity, LandedShareEntity, MarketClockEntity, OfferEntity, 
 import { CURRENCY, MarketView, termsIn, type PricedOffer } from './marketView.js';
 
 const MOST_OFFERS = 2000;
+const CHUNK = 500;
 
 /** The market as it stands: who sells, what they ask, in the workspace's currency. */
 @Injectable()
@@ -102,7 +103,11 @@ export class MarketService {
   async rememberLanded(plan: BasketPlan): Promise<void> {
     const day = await this.today();
     const rows = [...landedShares(plan)].map(([offer, shareMinor]) => ({ offer, shareMinor, day }));
-    await this.database.manager.save(LandedShareEntity, rows, { chunk: 500 });
+    // Two errands may end at once and have bought of the same offer: the later share stands.
+    await this.database.transaction(async (manager) => {
+      for (let start = 0; start < rows.length; start += CHUNK)
+        await manager.upsert(LandedShareEntity, rows.slice(start, start + CHUNK), ['offer']);
+    });
   }
 
   async prices(): Promise<PricesDto> {
