@@ -1,3 +1,4 @@
+import { count } from '../explain.js';
 import { quantile } from './summary.js';
 import { TREND_DAYS, type PricePoint, type Trend } from './trend.js';
 
@@ -41,7 +42,10 @@ export function waitOrBuy({ nowMinor, points, today, trend, sellers, deadline }:
     return {
       verdict: 'buy',
       rule: 'deadline',
-      sentence: `Buy: it must be there in ${deadline.days} days, and the quickest seller takes ${deadline.deliveryDays}.`,
+      sentence:
+        deadline.days < deadline.deliveryDays
+          ? `Buy at once: the quickest seller takes ${count(deadline.deliveryDays, 'day')}, so it comes ${count(deadline.deliveryDays - deadline.days, 'day')} late.`
+          : `Buy today: the quickest seller takes ${count(deadline.deliveryDays, 'day')}, and that is all there is.`,
     };
   if (low !== null && nowMinor < low)
     return { verdict: 'buy', rule: 'low', sentence: 'Buy: the price is under the lowest quarter of the last 90 days.' };

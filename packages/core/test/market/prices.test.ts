@@ -162,6 +162,12 @@ describe('wait or buy', () => {
   });
 });
 
+test('a delivery that comes too late is said to be late', () => {
+  const late = { nowMinor: 5, points: [], today: 0, trend: null, sellers: 1, deadline: { days: 3, deliveryDays: 5 } };
+  expect(waitOrBuy(late).sentence).toBe('Buy at once: the quickest seller takes 5 days, so it comes 2 days late.');
+  expect(waitOrBuy({ ...late, deadline: { days: 5, deliveryDays: 5 } }).sentence).toContain('Buy today');
+});
+
 describe('worth and supply', () => {
   test('a figure of a hat at 7.10 and two arms at 1.45: the hat is 71 % of it', () => {
     const prices = new Map([

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { ErrandDto, FillDto, PlanDto } from '@/api';
 import { itemName, toPrices } from '@/app/itemName';
 import { useWorkspace } from '@/app/WorkspaceContext';
+import { Heads } from '@/ui/Heads';
 
 interface PartTableProps {
   readonly errand: ErrandDto;
@@ -32,19 +33,7 @@ export function PartTable({ errand, plan, sellerName }: PartTableProps) {
     <div>
       <h3 className="text-[1.07rem]">Part by part</h3>
       <table className="mt-1 w-full text-[0.93rem]">
-        <thead className="text-pencil text-left text-[0.87rem]">
-          <tr>
-            <th scope="col" className="py-1 pr-3 font-medium">
-              Wanted
-            </th>
-            <th scope="col" className="py-1 pr-3 font-medium">
-              Part
-            </th>
-            <th scope="col" className="py-1 pr-3 font-medium">
-              Comes from
-            </th>
-          </tr>
-        </thead>
+        <Heads names={['Wanted', 'Part', 'Comes from']} />
         <tbody>
           {errand.needs.map((need) => (
             <tr key={need.variant} className="border-rule border-t align-top">

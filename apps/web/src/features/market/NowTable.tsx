@@ -1,5 +1,6 @@
 import type { PriceSummaryDto } from '@/api';
 import { money } from '@/ui/format';
+import { Heads } from '@/ui/Heads';
 
 /** What is asked now, a row a condition: how many, the least, the quartiles, the mean weighted by stock. */
 export function NowTable({ now, currency }: { readonly now: readonly PriceSummaryDto[]; readonly currency: string }) {
@@ -8,15 +9,7 @@ export function NowTable({ now, currency }: { readonly now: readonly PriceSummar
     <section aria-label="Prices now">
       <h2 className="text-[1.07rem]">What is asked now</h2>
       <table className="w-full text-[0.87rem]">
-        <thead className="text-pencil text-left">
-          <tr>
-            {['State', 'Offers', 'Least', 'Middle half', 'Mean'].map((name, i) => (
-              <th key={name} scope="col" className={`py-1 pr-2 font-medium ${i > 0 ? 'text-right' : ''}`}>
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Heads names={['State', 'Offers', 'Least', 'Middle half', 'Mean']} right={['Offers', 'Least', 'Middle half', 'Mean']} />
         <tbody>
           {now.map((row) => (
             <tr key={row.condition} className="border-rule border-t">

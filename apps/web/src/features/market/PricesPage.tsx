@@ -5,6 +5,7 @@ import { useWorkspace } from '@/app/WorkspaceContext';
 import { Empty } from '@/ui/Empty';
 import { Choice, Input } from '@/ui/Field';
 import { longDay, money, plural, sentenceOf } from '@/ui/format';
+import { Heads } from '@/ui/Heads';
 import { useAddress } from '@/ui/useAddress';
 import { HistoryChart } from './HistoryChart';
 import { NowTable } from './NowTable';
@@ -142,15 +143,7 @@ function OfferTable({ prices }: { readonly prices: ItemPricesDto }) {
       <h2 className="text-[1.07rem]">Who has it</h2>
       {prices.offers.length === 0 && <p className="text-pencil">Nobody, at the moment.</p>}
       <table className="w-full text-[0.87rem]">
-        <thead className="text-pencil text-left">
-          <tr>
-            {['Seller', 'State', 'Stock', 'Price', 'Landed'].map((name, i) => (
-              <th key={name} scope="col" className={`py-1 pr-2 font-medium ${i > 1 ? 'text-right' : ''}`}>
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Heads names={['Seller', 'State', 'Stock', 'Price', 'Landed']} right={['Stock', 'Price', 'Landed']} />
         <tbody>
           {prices.offers.map((offer) => (
             <tr key={offer.id} className={`border-rule border-t ${offer.isOld ? 'text-pencil' : ''}`}>
