@@ -1,44 +1,11 @@
 import js from '@eslint/js';
-import boundaries from 'eslint-plugin-boundaries';
 import jsxA11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
+import house from './scripts/lint/rooms.mjs';
 
 const PACKAGES = ['core', 'drawing', 'formats', 'market', 'demo'];
-
-/** Arrows point one way (docs/decisions and the architecture): whatever is not allowed here is refused. */
-const elements = [
-  ...PACKAGES.map((name) => ({ type: name, pattern: `packages/${name}/src` })),
-  { type: 'server-common', pattern: 'apps/server/src/(common|database)' },
-  { type: 'server-area', pattern: 'apps/server/src/*', capture: ['area'] },
-  { type: 'web-feature', pattern: 'apps/web/src/features/*', capture: ['area'] },
-  { type: 'web-app', pattern: 'apps/web/src/app' },
-  { type: 'web-ui', pattern: 'apps/web/src/ui' },
-  { type: 'web-api', pattern: 'apps/web/src/api' },
-];
-
-const whole = (...types) => types.map((type) => ({ to: { element: { type } } }));
-/** Another area is reached through its index.ts only; a folder's own files reach each other freely. */
-const front = (type) => [
-  { to: { element: { type, fileInternalPath: 'index.ts' } } },
-  { to: { element: { type, captured: { area: '{{from.element.captured.area}}' } } } },
-];
-
-const appPolicies = [
-  { from: { element: { type: 'server-common' } }, allow: [...whole('server-common'), ...front('server-area')] },
-  { from: { element: { type: 'server-area' } }, allow: [...whole('server-common'), ...front('server-area')] },
-  {
-    from: { element: { type: 'web-feature' } },
-    allow: [
-      ...whole('web-app', 'web-ui', 'web-api'),
-      { to: { element: { type: 'web-feature', captured: { area: '{{from.element.captured.area}}' } } } },
-    ],
-  },
-  { from: { element: { type: 'web-app' } }, allow: [...whole('web-app', 'web-ui', 'web-api'), ...front('web-feature')] },
-  { from: { element: { type: 'web-ui' } }, allow: whole('web-ui', 'web-api') },
-  { from: { element: { type: 'web-api' } }, allow: whole('web-api') },
-];
 
 export default tseslint.config(
   { ignores: ['**/dist/', '**/dist-types/', '**/node_modules/', 'data/', '**/generated.ts', 'test-results/', 'playwright-report/'] },
@@ -87,16 +54,10 @@ export default tseslint.config(
     },
   })),
   {
-    files: ['apps/*/src/**/*.{ts,tsx}'],
-    plugins: { boundaries },
-    settings: {
-      'boundaries/elements': elements,
-      'boundaries/include': ['apps/**/*'],
-      'import/resolver': {
-        typescript: { project: ['apps/server/tsconfig.json', 'apps/web/tsconfig.json'], noWarnOnMultipleProjects: true },
-      },
-    },
-    rules: { 'boundaries/dependencies': ['error', { default: 'disallow', policies: appPolicies }] },
+    // Doors, arrows between rooms, and whose tables are whose: scripts/lint/rooms.mjs.
+    files: ['packages/*/src/**/*.ts', 'apps/*/src/**/*.{ts,tsx}'],
+    plugins: { house },
+    rules: { 'house/rooms': 'error', 'house/tables': 'error' },
   },
   {
     files: ['apps/web/src/**/*.tsx', 'apps/web/src/**/*.ts'],

@@ -1,6 +1,7 @@
 /** Packages, server, and what of the web application computes. What a person sees is Playwright's, in e2e/. */
 export default {
   testTimeout: 30_000,
+  maxWorkers: '100%',
   projects: ['packages/core', 'packages/drawing', 'packages/formats', 'packages/market', 'packages/demo', 'apps/server', 'apps/web'].map(
     (dir) => ({
       displayName: dir.split('/')[1],
@@ -10,7 +11,7 @@ export default {
       testEnvironment: 'node',
       extensionsToTreatAsEsm: ['.ts'],
       moduleNameMapper: {
-        '^@outfit/core/basket$': '<rootDir>/packages/core/src/basket/index.ts',
+        '^@outfit/core/basket$': '<rootDir>/packages/core/src/basket/solver.ts',
         '^@outfit/(core|drawing|formats|market|demo)$': '<rootDir>/packages/$1/src/index.ts',
         '^(\\.{1,2}/.*)\\.js$': '$1',
         '^@/(.*)$': '<rootDir>/apps/web/src/$1',

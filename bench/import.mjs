@@ -9,7 +9,7 @@ import { join } from 'node:path';
 import { MessageChannel } from 'node:worker_threads';
 import { createApp } from '../apps/server/dist/app.js';
 import { CatalogueService } from '../apps/server/dist/catalogue/catalogue.service.js';
-import importCatalogue from '../apps/server/dist/catalogue/import.worker.js';
+import importCatalogue from '../apps/server/dist/catalogue/files/import.worker.js';
 import { grown, quantile, time, world } from './grown.mjs';
 
 const ROUNDS = 5;

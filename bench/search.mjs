@@ -7,7 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from '../apps/server/dist/app.js';
 import { CatalogueService } from '../apps/server/dist/catalogue/catalogue.service.js';
-import { SearchService } from '../apps/server/dist/catalogue/search.service.js';
+import { SearchService } from '../apps/server/dist/catalogue/search/search.service.js';
 import { grown, quantile, time } from './grown.mjs';
 
 const QUERIES = [

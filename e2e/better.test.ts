@@ -1,9 +1,8 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
+import { candidates, marks, parts, putOnBest } from './dressing.js';
+import { expect, test } from './fixtures.js';
 import sharp from 'sharp';
 
-const marks = (page: Page) => page.getByRole('region', { name: 'Marks' });
-const candidates = (page: Page) => page.getByRole('listbox', { name: /^Candidates/ }).getByRole('option');
-const parts = (page: Page) => page.getByRole('list', { name: 'Parts of this look' });
 const shown = async (page: Page): Promise<number> => Number(await page.getByTestId('likeness').textContent());
 
 async function begin(page: Page, kind: RegExp, name: string, which?: string): Promise<void> {
@@ -125,7 +124,7 @@ test('a new character is designed from a reference picture', async ({ page }) =>
     .getByRole('link', { name: /Fitting/ })
     .click();
   for (const [place, wanted] of [
-    ['Hair or hat', /chestnut/],
+    ['Headgear', /chestnut/],
     ['Head', /Head/],
     ['Torso', /madder/],
   ] as const) {
@@ -182,8 +181,7 @@ test('a bald character: no hair is wished for, and the checks say what the bare 
   await expect(marks(page)).not.toContainText('brows');
   // A head with one face settles it; nothing has to hide under hair then.
   await page.getByRole('button', { name: 'Head', exact: true }).click();
-  await page.getByLabel('Filter by words').fill('walrus wheat');
-  await candidates(page).first().click();
+  await putOnBest(page, 'walrus wheat');
   await expect(marks(page)).not.toContainText('second face');
   await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /Brief/ }).click();
   await page.getByRole('button', { name: 'Add a wish' }).click();
@@ -198,8 +196,7 @@ test('cape, plate and scarf are stacked until the head no longer seats', async (
   await page.goto('/figures/pim-otterby/fitting?position=neck.1');
   const stack = async (place: string, words: string): Promise<void> => {
     await page.getByRole('button', { name: `${place}, empty` }).click();
-    await page.getByLabel('Filter by words').fill(words);
-    await candidates(page).first().click();
+    await putOnBest(page, words);
     await expect(page.getByRole('button', { name: place, exact: true })).toBeVisible();
   };
   // The post is 4.0 long and the head wants 2.4 of it.

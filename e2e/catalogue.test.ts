@@ -1,5 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
+import { expect, test } from './fixtures.js';
 
 const found = (page: Page) => page.getByRole('listbox', { name: 'Found parts' });
 const look = async (page: Page, words: string): Promise<void> => {

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
+import { expect, test } from './fixtures.js';
 
 const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
 const HEADER = 'seller,item,price,stock,multiple,condition,seen on\n';
@@ -110,7 +111,7 @@ test('a seller is banned, a part is bought elsewhere, and it is taken back', asy
   const without = await planned(page, async () => {
     await parcels
       .first()
-      .getByRole('button', { name: /^Settle / })
+      .getByRole('button', { name: /^Adjust / })
       .first()
       .click();
     await page.getByRole('menuitem', { name: `Nothing from ${first}` }).click();
@@ -129,14 +130,14 @@ test('a seller is banned, a part is bought elsewhere, and it is taken back', asy
 test('a substitute is accepted, and the trip is planned with it', async ({ page }) => {
   await page.goto('/figures/ibbe-lantry/errand?look=ibbe-lantry-2');
   await plan(page);
-  await page.getByRole('article').getByRole('button', { name: 'Settle Long cape in lagoon and brass' }).click();
-  await page.getByRole('menuitem', { name: 'What else would do…' }).click();
+  await page.getByRole('article').getByRole('button', { name: 'Adjust Long cape in lagoon and brass' }).click();
+  await page.getByRole('menuitem', { name: 'Substitutes…' }).click();
   const sheet = page.getByRole('dialog');
   await expect(sheet).toContainText(/likeness lost/);
   await planned(page, () => sheet.getByRole('button', { name: 'Accept', exact: true }).first().click());
-  await expect(page.getByRole('list', { name: 'Settled by you' })).toContainText('for Long cape in lagoon and brass');
+  await expect(page.getByRole('list', { name: 'Adjusted by you' })).toContainText('for Long cape in lagoon and brass');
   await planned(page, () => page.getByRole('button', { name: /^Take back: / }).click());
-  await expect(page.getByRole('list', { name: 'Settled by you' })).toHaveCount(0);
+  await expect(page.getByRole('list', { name: 'Adjusted by you' })).toHaveCount(0);
 });
 
 test('the list is ticked off on a phone, and stays ticked', async ({ page }) => {

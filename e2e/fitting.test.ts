@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures.js';
 
 test('undo and redo survive a reload', async ({ page }) => {
   await page.goto('/figures/toss-hallam/fitting?position=headgear');
@@ -23,17 +23,17 @@ test('undo and redo survive a reload', async ({ page }) => {
   await expect(parts).toContainText('Bowl fringe in straw');
 });
 
-test('a mark is mended by its remedy, and another waved off with a reason that stays', async ({ page }) => {
+test('a mark is mended by its remedy, and another overruled with a reason that stays', async ({ page }) => {
   await page.goto('/figures/ibbe-lantry/fitting?look=ibbe-lantry-2');
   const marks = page.getByRole('region', { name: 'Marks' });
   await expect(marks).toContainText('The hands in clay are 22.6 from the face in umber: different.');
   await marks.getByRole('button', { name: 'Put on Mitten hand in umber, owned' }).click();
   await expect(marks).not.toContainText('hands in clay');
-  await marks.getByRole('listitem').filter({ hasText: 'sits high and loose' }).getByRole('button', { name: 'Wave it off…' }).click();
+  await marks.getByRole('listitem').filter({ hasText: 'sits high and loose' }).getByRole('button', { name: 'Overrule it…' }).click();
   await page.getByLabel('Why it is fine').fill('It is a windy night');
-  await page.getByRole('button', { name: 'Wave off', exact: true }).click();
+  await page.getByRole('button', { name: 'Overrule', exact: true }).click();
   await page.reload();
-  await expect(marks).toContainText('Waved off: “It is a windy night”.');
+  await expect(marks).toContainText('Overruled: “It is a windy night”.');
 });
 
 test('a figure is dressed with the keyboard alone', async ({ page }) => {

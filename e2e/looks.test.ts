@@ -1,8 +1,8 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
+import { candidates, parts, putOnBest } from './dressing.js';
+import { expect, test } from './fixtures.js';
 
-const candidates = (page: Page) => page.getByRole('listbox', { name: /^Candidates/ }).getByRole('option');
-const parts = (page: Page) => page.getByRole('list', { name: 'Parts of this look' });
 const press = async (page: Page, ...keys: string[]): Promise<void> => {
   for (const key of keys) await page.keyboard.press(key);
 };
@@ -16,7 +16,7 @@ test('a figure is dressed with the keyboard alone, from finding it to judging it
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Hob Linnet' })).toBeVisible();
 
-  // 1 is the hair; L goes to its list; arrows preview, Enter puts on, A notes what would do too.
+  // 1 is the hair; L goes to its list; arrows preview, Enter puts on, A notes a substitute.
   await page.keyboard.press('1');
   await expect(candidates(page).nth(3)).toBeVisible();
   await press(page, 'l', 'ArrowDown', 'ArrowDown');
@@ -24,7 +24,7 @@ test('a figure is dressed with the keyboard alone, from finding it to judging it
   const active = await page.getByRole('listbox').getAttribute('aria-activedescendant');
   const name = (await page.locator(`#${active ?? ''} b`).textContent()) ?? '';
   await page.keyboard.press('a');
-  await expect(page.getByRole('region', { name: 'Would do too' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Substitutes' })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(candidates(page).filter({ hasText: 'on now' })).toContainText(name);
 
@@ -35,7 +35,7 @@ test('a figure is dressed with the keyboard alone, from finding it to judging it
   await expect(page).toHaveURL(/view=back/);
   await press(page, 'Control+z', 'Control+z', 'Control+z');
   await expect(parts(page)).toContainText('Headgear: Side parting in slate');
-  await expect(page.getByRole('region', { name: 'Would do too' })).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Substitutes' })).toHaveCount(0);
   await page.keyboard.press('?');
   await expect(page.getByText('apply the first remedy of the gravest mark')).toBeVisible();
   await page.keyboard.press('Escape');
@@ -47,13 +47,11 @@ test('things are built up in a hand, companions stand beside, and what is where 
   await page.goto('/figures/avis-kell/fitting');
   await page.getByRole('button', { name: 'More places' }).click();
   await page.getByRole('menuitem', { name: 'Beside' }).click();
-  await page.getByLabel('Filter by words').fill('ferry dog');
-  await candidates(page).first().click();
+  await putOnBest(page, 'ferry dog');
   await expect(parts(page)).toContainText('Beside: Ferry dog');
   await page.getByRole('button', { name: 'More places' }).click();
   await page.getByRole('menuitem', { name: 'Beside, one more' }).click();
-  await page.getByLabel('Filter by words').fill('gull');
-  await candidates(page).first().click();
+  await putOnBest(page, 'gull');
   await expect(parts(page)).toContainText('Beside, 2: Gull');
   await expect(page.getByRole('button', { name: 'Beside 2' })).toBeVisible();
   await page.getByRole('button', { name: 'Beside', exact: true }).click();

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures.js';
 
 const LINE_UPS = ['heron-crew', 'otter-crew', 'kingfisher-crew', 'winter-post', 'better', 'odile', 'sleet', 'lamplighters'];
 

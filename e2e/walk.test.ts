@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
+import { expect, test } from './fixtures.js';
 import { readFile } from 'node:fs/promises';
 
 const csv = (text: string) => ({ name: 'desk.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
@@ -64,7 +65,7 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
       ),
     );
   await expect(page.getByRole('row', { name: /3 variant HA-118·sillver .* Did you mean HA-118·silver\?/ })).toBeVisible();
-  await expect(page.getByRole('row', { name: /4 quantity 0 Must be between 1 and 10000\./ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /4 quantity 0 Not between 1 and 10000\./ })).toBeVisible();
   await expect(page.getByTestId('wardrobe-total')).toHaveText('87 pieces in 44 runs');
   await page.getByRole('button', { name: 'Import the 1 sound row alone' }).click();
   await expect(page.getByTestId('wardrobe-total')).toHaveText('88 pieces in 45 runs');

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures.js';
 
 test('a month goes by, and a watch tells that a colour exists now', async ({ page }) => {
   await page.goto('/market');

@@ -1,5 +1,5 @@
 // Measures what every mould hides of the body it is worn on, from the drawings, and writes the table the demo data
-// ships: packages/demo/src/data/covers.ts. Run it after a silhouette was redrawn, then build again.
+// ships: packages/demo/src/data/catalogue/covers.ts. Run it after a silhouette was redrawn, then build again.
 import { Catalogue, wornParts } from '@outfit/core';
 import { drawLook, joints, regionBoxes, silhouette, VIEWS } from '@outfit/drawing';
 import { writeFileSync } from 'node:fs';
@@ -103,7 +103,7 @@ const rows = Object.entries(table).map(
       .join(', ')} },`,
 );
 writeFileSync(
-  join(ROOT, 'packages/demo/src/data/covers.ts'),
+  join(ROOT, 'packages/demo/src/data/catalogue/covers.ts'),
   `import type { Region } from '@outfit/core';
 
 /** What each silhouette hides of the body: region to fraction. Measured from the drawings by \`npm run covers\`. */

@@ -1,45 +1,60 @@
-import { Global, Module, type DynamicModule } from '@nestjs/common';
-import { TypeOrmModule } from '@nestjs/typeorm';
+import { type DynamicModule, Global, Module, type OnApplicationShutdown } from '@nestjs/common';
 import { CatalogueModule } from './catalogue/index.js';
-import { join } from 'node:path';
-import { Clock, SystemClock } from './common/clock.js';
-import { FileStore } from './common/fileStore.js';
-import { databaseOptions } from './database/options.js';
 import { ErrandsModule } from './errands/index.js';
 import { FiguresModule } from './figures/index.js';
-import { JobsModule } from './jobs/index.js';
 import { MarketModule } from './market/index.js';
+import { Clock, SystemClock } from './platform/clock/index.js';
+import { Database, FolderLock } from './platform/db/index.js';
+import { FilesModule } from './platform/files/index.js';
+import { HistoryModule } from './platform/history/index.js';
+import { ImportingModule } from './platform/importing/index.js';
+import { JobsModule } from './platform/jobs/index.js';
+import { LiveModule } from './platform/live/index.js';
 import { WardrobeModule } from './wardrobe/index.js';
 
-/** What every area may ask for: the time, and a place for files. */
+/** What everything stands on: the time, and the workspace's database. It is closed, and its folder let go of, last of all. */
 @Global()
 @Module({})
-class GroundModule {
-  static over(dataFolder: string): DynamicModule {
+class GroundModule implements OnApplicationShutdown {
+  constructor(
+    private readonly database: Database,
+    private readonly lock: FolderLock,
+  ) {}
+
+  static over(database: Database, lock: FolderLock): DynamicModule {
     return {
       module: GroundModule,
       providers: [
         { provide: Clock, useClass: SystemClock },
-        { provide: FileStore, useValue: new FileStore(dataFolder) },
+        { provide: Database, useValue: database },
+        { provide: FolderLock, useValue: lock },
       ],
-      exports: [Clock, FileStore],
+      exports: [Clock, Database],
     };
+  }
+
+  onApplicationShutdown(): void {
+    this.database.close();
+    this.lock.release();
   }
 }
 
 @Module({})
 export class AppModule {
-  static over(dataFolder: string): DynamicModule {
+  static over(dataFolder: string, database: Database, lock: FolderLock): DynamicModule {
     return {
       module: AppModule,
       imports: [
-        TypeOrmModule.forRoot(databaseOptions(join(dataFolder, 'outfit.sqlite'))),
-        GroundModule.over(dataFolder),
+        GroundModule.over(database, lock),
+        FilesModule.over(dataFolder),
+        LiveModule,
+        HistoryModule,
+        JobsModule,
+        ImportingModule,
         CatalogueModule,
         FiguresModule,
         WardrobeModule,
         MarketModule,
-        JobsModule,
         ErrandsModule,
       ],
     };

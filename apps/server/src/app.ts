@@ -1,21 +1,29 @@
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { getDataSourceToken } from '@nestjs/typeorm';
-import { json, static as serveStatic, type NextFunction, type Request, type Response } from 'express';
+import compression from 'compression';
+import { type NextFunction, type Request, type Response, static as serveStatic } from 'express';
 import helmet from 'helmet';
 import { existsSync, mkdirSync } from 'node:fs';
+import type { Server } from 'node:http';
 import { join } from 'node:path';
-import type { DataSource } from 'typeorm';
 import { AppModule } from './app.module.js';
-import { catalogueBody, CatalogueService } from './catalogue/index.js';
-import { Clock } from './common/clock.js';
-import { csvBody } from './common/csvBody.js';
-import { ProblemFilter } from './common/problem.filter.js';
-import { AdvanceService } from './market/index.js';
-import { pictureBody } from './common/rasters.js';
-import { sameMachine } from './common/sameMachine.js';
-import { validation } from './common/validation.js';
-import { loadDemo } from './demo/loadDemo.js';
+import { catalogueBody } from './catalogue/index.js';
+import { loadDemo } from './demo/index.js';
+import { Database, FolderLock, openDatabase } from './platform/db/index.js';
+import { pictureBody } from './platform/files/index.js';
+import {
+  csvBody,
+  inGoodTime,
+  jsonBody,
+  nothingHere,
+  ProblemFilter,
+  problemHandler,
+  refuseUnreadable,
+  sameMachine,
+  validation,
+} from './platform/http/index.js';
+import { rememberTab } from './platform/live/index.js';
+import { SCHEMA } from './schema.js';
 
 export interface AppOptions {
   /** Folder of the person's data; made when missing. */
@@ -45,26 +53,60 @@ const SECURITY = helmet({
   strictTransportSecurity: false,
 });
 
-/** Builds the application, not yet listening. */
+/** Answers are sent compressed, a whole catalogue is a tenth then; what is told as it happens goes out at once. */
+const squeezed = compression({
+  level: 4,
+  filter: (request, response) =>
+    !String(response.getHeader('content-type')).startsWith('text/event-stream') && compression.filter(request, response),
+});
+
+/**
+ * Builds the application, not yet listening. Takes the data folder for itself: a second server on it is refused. Throws
+ * StartRefused with a sentence for what a person can put right.
+ */
 export async function createApp({ dataFolder, webFolder, demo }: AppOptions): Promise<NestExpressApplication> {
   mkdirSync(dataFolder, { recursive: true });
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(dataFolder), {
+  const lock = FolderLock.take(dataFolder);
+  let database: Database | null = null;
+  try {
+    database = await openDatabase(join(dataFolder, 'outfit.sqlite'), SCHEMA, new Date());
+    const app = await buildApp(dataFolder, database, lock, webFolder);
+    if (demo) await loadDemo(app);
+    return app;
+  } catch (error) {
+    database?.close();
+    lock.release();
+    throw error;
+  }
+}
+
+async function buildApp(
+  dataFolder: string,
+  database: Database,
+  lock: FolderLock,
+  webFolder: string | null,
+): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(dataFolder, database, lock), {
     bodyParser: false,
     logger: ['error', 'warn'],
     abortOnError: false,
+    // An open progress page would keep a closing server waiting for ever.
+    forceCloseConnections: true,
   });
   app.setGlobalPrefix('api');
-  app.use(sameMachine, SECURITY);
-  app.use('/api/errands/solve', json({ limit: '10mb' }));
+  app.use(sameMachine, SECURITY, rememberTab, inGoodTime, squeezed);
+  app.use('/api/errands/solve', jsonBody('10mb'));
   app.use('/api/catalogue/import', catalogueBody);
   app.use(['/api/catalogue/photographs', '/api/figures/:id/references'], pictureBody);
-  app.use(json({ limit: '1mb' }), csvBody);
+  app.use(jsonBody('1mb'), csvBody);
   if (webFolder !== null) serveWeb(app, webFolder);
   app.useGlobalPipes(validation());
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();
-  if (demo)
-    await loadDemo(app.get<DataSource>(getDataSourceToken()), app.get(CatalogueService), app.get(AdvanceService), app.get(Clock).today());
+  await app.init();
+  (app.getHttpServer() as Server).on('clientError', refuseUnreadable);
+  // After the routes: whatever no controller answered, and whatever failed before one was reached.
+  app.use(nothingHere, problemHandler);
   return app;
 }
 

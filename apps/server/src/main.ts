@@ -1,4 +1,3 @@
-import { accessSync, constants, mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
@@ -6,6 +5,8 @@ import { createApp } from './app.js';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 const DEFAULT_PORT = 4640;
+/** However long something takes to end, the process has by then. */
+const MOST_CLOSING_MS = 2500;
 
 /** Ends with one sentence and no stack: these are things a person can put right. */
 function giveUp(sentence: string): never {
@@ -13,14 +14,14 @@ function giveUp(sentence: string): never {
   process.exit(1);
 }
 
-function writable(folder: string): string {
-  try {
-    mkdirSync(folder, { recursive: true });
-    accessSync(folder, constants.W_OK);
-  } catch {
-    giveUp(`the data folder ${folder} cannot be written. Choose another with --data, or change its permissions.`);
-  }
-  return folder;
+/** Why it did not start, of whatever was thrown. */
+function reasonOf(error: unknown, port: number, dataFolder: string): string {
+  const { code, message } = error as { code?: string; message?: string };
+  if (code === 'EADDRINUSE') return `port ${port} is taken, perhaps by another Outfit. Close it, or choose another with --port.`;
+  if (code === 'EACCES' || code === 'EROFS' || code === 'EPERM' || code === 'ENOTDIR' || code === 'EEXIST')
+    return `the data folder ${dataFolder} cannot be written. Choose another with --data, or change its permissions.`;
+  if (code === 'ENOSPC') return `there is no room on the disk of ${dataFolder}. Make room and start again.`;
+  return message ?? String(error);
 }
 
 const { values } = parseArgs({
@@ -29,16 +30,16 @@ const { values } = parseArgs({
 const port = Number(values.port ?? process.env['OUTFIT_PORT'] ?? DEFAULT_PORT);
 if (!Number.isInteger(port) || port < 0 || port > 65535)
   giveUp(`“${values.port ?? ''}” is not a port. Give a number such as ${DEFAULT_PORT}.`);
-const dataFolder = writable(resolve(values.data ?? process.env['OUTFIT_DATA'] ?? join(ROOT, 'data', values.demo ? 'demo' : 'workspace')));
+const dataFolder = resolve(values.data ?? process.env['OUTFIT_DATA'] ?? join(ROOT, 'data', values.demo ? 'demo' : 'workspace'));
 
 try {
   const app = await createApp({ dataFolder, webFolder: join(ROOT, 'apps/web/dist'), demo: values.demo });
   await app.listen(port, '127.0.0.1');
+  for (const signal of ['SIGTERM', 'SIGINT'] as const)
+    process.once(signal, () => setTimeout(() => process.exit(0), MOST_CLOSING_MS).unref());
   const address = (await app.getUrl()).replace('[::1]', '127.0.0.1');
   console.log(`Outfit is ready: ${address}`);
   console.log(`Your data is in ${dataFolder}. Stop with Ctrl C.`);
 } catch (error) {
-  const code = (error as { code?: string }).code;
-  if (code === 'EADDRINUSE') giveUp(`port ${port} is taken, perhaps by another Outfit. Close it, or choose another with --port.`);
-  giveUp(error instanceof Error ? error.message : String(error));
+  giveUp(reasonOf(error, port, dataFolder));
 }

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { CatalogueData, Variant } from '@outfit/core';
-import type { SearchAnswerDto } from '../src/catalogue/search.dto.js';
-import type { JobDto } from '../src/jobs/index.js';
+import { type SearchAnswerDto } from '../src/catalogue/search/search.dto.js';
+import { type ImportJobDto } from '../src/catalogue/files/importReport.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -19,21 +19,26 @@ const notices = async () => (await server.get<{ id: number; figure: string; vari
 describe('carrying the catalogue in and out', () => {
   const text = async (what: string): Promise<string> =>
     (await server.request<string>('GET', `catalogue/export?what=${what}`)).body as unknown as string;
-  const send = async (what: string, body: string | Uint8Array, agree = ''): Promise<JobDto> => {
-    const { body: job, status } = await server.request<JobDto>('POST', `catalogue/import?what=${what}${agree && `&agree=${agree}`}`, body, {
-      'content-type': 'application/octet-stream',
-    });
+  const send = async (what: string, body: string | Uint8Array, agree = ''): Promise<ImportJobDto> => {
+    const { body: job, status } = await server.request<ImportJobDto>(
+      'POST',
+      `catalogue/import?what=${what}${agree && `&agree=${agree}`}`,
+      body,
+      {
+        'content-type': 'application/octet-stream',
+      },
+    );
     expect(status).toBe(202);
-    return server.ended(job.id);
+    return server.ended<ImportJobDto>(job.id);
   };
 
   test('a file that was exported changes nothing', async () => {
     for (const what of ['colours', 'motifs', 'moulds', 'prints', 'variants', 'bundles', 'officialFigures', 'sources']) {
-      const { importReport } = await send(what, await text(what));
+      const { result: importReport } = await send(what, await text(what));
       expect(importReport).toMatchObject({ problemCount: 0, addedCount: 0, changedCount: 0, importedCount: 0 });
       expect(importReport?.sameCount).toBe(importReport?.rowCount);
     }
-    const { importReport } = await send(
+    const { result: importReport } = await send(
       'archive',
       JSON.stringify(await server.get('catalogue/export?what=archive').then(({ body }) => body)),
     );
@@ -43,10 +48,10 @@ describe('carrying the catalogue in and out', () => {
   test('an archive read into an empty workspace gives the same catalogue, and the same archive again', async () => {
     const archive = JSON.stringify(await server.get('catalogue/export?what=archive').then(({ body }) => body));
     const other = await Harness.start(undefined, false);
-    const { body: job } = await other.request<JobDto>('POST', 'catalogue/import?what=archive&agree=all', archive, {
+    const { body: job } = await other.request<ImportJobDto>('POST', 'catalogue/import?what=archive&agree=all', archive, {
       'content-type': 'application/json',
     });
-    expect((await other.ended(job.id)).importReport).toMatchObject({ problemCount: 0 });
+    expect((await other.ended(job.id)).result).toMatchObject({ problemCount: 0 });
     expect((await other.get<CatalogueData>('catalogue')).body).toEqual(await catalogue());
     expect(JSON.stringify((await other.get('catalogue/export?what=archive')).body)).toBe(archive);
     expect((await other.get<SearchAnswerDto>('catalogue/search?q=librarian')).body.total).toBe((await find('librarian')).total);
@@ -57,7 +62,7 @@ describe('carrying the catalogue in and out', () => {
     const before = await catalogue();
     const file = 'mould,colours,made from,made until\nHA-118,ink,2020,2021\nHA-118,puce,2020,2021\nHA-118,raven,2016,2026\n';
     const dry = await send('variants', file);
-    expect(dry.importReport).toMatchObject({
+    expect(dry.result).toMatchObject({
       rowCount: 3,
       soundCount: 2,
       addedCount: 1,
@@ -65,19 +70,19 @@ describe('carrying the catalogue in and out', () => {
       importedCount: 0,
       problemCount: 1,
     });
-    expect(dry.importReport?.problems).toEqual([{ line: 3, path: 'colours', value: null, reason: 'There is no colour “puce”.' }]);
+    expect(dry.result?.problems).toEqual([{ line: 3, path: 'colours', value: null, reason: 'There is no colour “puce”.' }]);
     expect(await catalogue()).toEqual(before);
     const whole = await send('variants', file, 'all');
-    expect(whole).toMatchObject({ state: 'failed', importReport: null });
+    expect(whole).toMatchObject({ state: 'failed', result: null });
     expect(whole.error).toMatch(/1 problems? stand.*Nothing was imported/);
     expect(await catalogue()).toEqual(before);
-    expect((await send('variants', file, 'sound')).importReport).toMatchObject({ importedCount: 2 });
+    expect((await send('variants', file, 'sound')).result).toMatchObject({ importedCount: 2 });
     expect((await find('HA-118 ink')).variants).toEqual(['HA-118·ink']);
     expect(await variant('HA-118·raven')).toMatchObject({ made: { from: 2016, until: 2026 } });
   });
 
   test('an import that makes an imagined part tells its planners', async () => {
-    const { importReport } = await send('variants', 'mould,colours,made from,made until\nHA-118,rust,2026,2026\n', 'all');
+    const { result: importReport } = await send('variants', 'mould,colours,made from,made until\nHA-118,rust,2026,2026\n', 'all');
     expect(importReport?.noticeCount).toBe(1);
     expect((await notices()).map((notice) => notice.figure)).toContain('odile-marsh');
   });
@@ -88,11 +93,11 @@ describe('carrying the catalogue in and out', () => {
     ['missing columns', 'variants', 'mould\nHA-118\n', /Missing: “colours”/],
     ['unknown columns', 'colours', 'colour,name,hex,shine\nx,x,#000000,1\n', /Unknown column “shine”/],
     ['an open quotation mark', 'variants', 'mould,colours\n"HA-118,raven\n', /quotation mark is not closed/],
-    ['no JSON', 'archive', '{"format": ', /not JSON/],
+    ['no JSON', 'archive', '{"format": ', /no valid JSON/],
     ['another kind of JSON', 'archive', '{"parts": []}', /not a catalogue archive/],
-    ['a version to come', 'archive', '{"format":"outfit-catalogue","version":9}', /version 9.*version 1 can be read/],
+    ['a version to come', 'archive', '{"format":"outfit-catalogue","version":9}', /version “9”.*version 1 can be read/],
     ['an unknown kind', 'archive', '{"format":"outfit-catalogue","version":1,"shapes":[]}', /“shapes”, which is not known/],
-    ['a kind that is no list', 'archive', '{"format":"outfit-catalogue","version":1,"colours":{}}', /must be a list/],
+    ['a kind that is no list', 'archive', '{"format":"outfit-catalogue","version":1,"colours":{}}', /is no list/],
     ['nothing but a header', 'colours', '', /.*/],
   ])('a file with %s is answered with a sentence', async (_, what, body, sentence) => {
     if (body.length === 0) {
@@ -130,7 +135,7 @@ describe('carrying the catalogue in and out', () => {
     ],
   ])('%s are reported row by row, and nothing is imported', async (_, what, body, sentence) => {
     const before = await catalogue();
-    const { importReport } = await send(what, body);
+    const { result: importReport } = await send(what, body);
     expect(importReport?.problems.map((problem) => problem.reason).join(' ')).toMatch(sentence);
     expect(await catalogue()).toEqual(before);
   });
@@ -158,7 +163,7 @@ describe('carrying the catalogue in and out', () => {
       variants: [{ id: 'M-1·raven', mould: 'M-1', colours: ['raven'] }],
       bundles: [{ id: 'B-1', name: 'B', parts: [{ variant: 'M-1·raven', quantity: 1 }] }],
     };
-    const { importReport } = await send('archive', JSON.stringify(archive), 'sound');
+    const { result: importReport } = await send('archive', JSON.stringify(archive), 'sound');
     expect(importReport).toMatchObject({ soundCount: 0, importedCount: 0 });
     expect(importReport?.problems.map((problem) => problem.path)).toEqual(['/moulds/0/fills/0/0', '/variants/0/mould', '/bundles/0/parts']);
   });
@@ -167,7 +172,7 @@ describe('carrying the catalogue in and out', () => {
     await save('colours', { id: 'sum', name: '=SUM(A1)', hex: '#123456', finish: 'solid', kind: 'cloth' });
     const csv = await text('colours');
     expect(csv).toContain("'=SUM(A1)");
-    expect((await send('colours', csv)).importReport).toMatchObject({ changedCount: 0, addedCount: 0 });
+    expect((await send('colours', csv)).result).toMatchObject({ changedCount: 0, addedCount: 0 });
   });
 
   test('a file of 300 MB is refused before it is read, with a sentence', async () => {
@@ -192,19 +197,19 @@ describe('carrying the catalogue in and out', () => {
   test('100,000 rows go in with progress, and a stop keeps nothing of them', async () => {
     const rows = Array.from({ length: 100_000 }, (_, i) => `c${i},colour ${i},#${(i % 0xffffff).toString(16).padStart(6, '0')}`);
     const file = `colour,name,hex\n${rows.join('\n')}\n`;
-    const { body: job } = await server.request<JobDto>('POST', 'catalogue/import?what=colours&agree=all', file, {
+    const { body: job } = await server.request<ImportJobDto>('POST', 'catalogue/import?what=colours&agree=all', file, {
       'content-type': 'text/csv',
     });
     const phases = new Set<string>();
     for (let polls = 0; polls < 200; polls += 1) {
-      const { body: now } = await server.get<JobDto>(`jobs/${job.id}`);
-      if (now.importProgress) phases.add(now.importProgress.phase);
-      if (now.importProgress?.phase === 'writing' || now.state !== 'running') break;
+      const { body: now } = await server.get<ImportJobDto>(`jobs/${job.id}`);
+      if (now.progress) phases.add(now.progress.phase);
+      if (now.progress?.phase === 'writing' || now.state !== 'running') break;
       await new Promise((resolve) => setTimeout(resolve, 10));
     }
     await server.post(`jobs/${job.id}/stop`);
-    const ended = await server.ended(job.id);
-    expect(ended).toMatchObject({ state: 'stopped', importReport: null, error: 'Stopped. Nothing was imported.' });
+    const ended = await server.ended<ImportJobDto>(job.id);
+    expect(ended).toMatchObject({ state: 'stopped', result: null, error: 'Stopped. Nothing was imported.' });
     expect((await catalogue()).colours.some((colour) => colour.id === 'c0')).toBe(false);
     expect(phases.size).toBeGreaterThan(0);
   }, 60_000);

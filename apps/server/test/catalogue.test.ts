@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { Catalogue, type CatalogueData, type Variant } from '@outfit/core';
 import sharp from 'sharp';
-import type { SearchAnswerDto } from '../src/catalogue/search.dto.js';
+import { CatalogueService } from '../src/catalogue/catalogue.service.js';
+import { type SearchAnswerDto } from '../src/catalogue/search/search.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -162,7 +163,7 @@ describe('own entries', () => {
       /before the first/,
     ],
     ['a number that is not its own', 'variants', { id: 'x', mould: 'HA-118', colours: ['ink'] }, /mould, its colours and its print/],
-    ['a missing field', 'colours', { id: 'puce', name: 'puce' }, /hex.*missing/],
+    ['a missing field', 'colours', { id: 'puce', name: 'puce' }, /Hex is missing/],
     ['an unknown field', 'motifs', { id: 'm', name: 'm', size: 3 }, /“size” is not known/],
     [
       'a source inside itself',
@@ -243,6 +244,34 @@ describe('merging doubles', () => {
     ['nothing', { kind: 'mould', double: 'HA-118', kept: 'HA-000' }, 404],
   ])('into %s is refused', async (_, body, status) => {
     expect((await server.post('catalogue/merge', body)).status).toBe(status);
+  });
+});
+
+describe('what is kept in memory', () => {
+  const isOnDisk = (): void => {
+    const service = server.app.get(CatalogueService);
+    expect(service.now().data).toEqual(new Catalogue(service.store.read()).data);
+  };
+
+  test('is what stands in the tables, after everything above', isOnDisk);
+
+  test('and after entries are added, changed, merged, and taken back again', async () => {
+    const colour = { id: 'aaa-first', name: 'First', hex: '#010203', finish: 'solid', kind: 'cloth' };
+    await save('colours', colour);
+    isOnDisk();
+    await save('colours', { ...colour, name: 'Still first' });
+    isOnDisk();
+    await save('variants', { id: 'HA-118·aaa-first', mould: 'HA-118', colours: ['aaa-first'], made: { from: 2001, until: 2002 } });
+    isOnDisk();
+    await server.post('catalogue/merge', { kind: 'variant', double: 'HA-118·aaa-first', kept: 'HA-118·raven' });
+    isOnDisk();
+    const undo = async (): Promise<void> => {
+      const { body } = await server.get<{ id: number; undoable: boolean }[]>('catalogue/changes');
+      const newest = body.find((change) => change.undoable);
+      expect((await server.post(`catalogue/changes/${newest?.id ?? 0}/undo`)).status).toBe(201);
+    };
+    await undo();
+    isOnDisk();
   });
 });
 

@@ -1,9 +1,9 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { EXAMPLE, EXAMPLE_PLAN } from '../../../packages/core/test/basket/example.js';
 import { variantBehind, type BasketPlan } from '@outfit/core';
-import type { ErrandDto, SubstituteDto } from '../src/errands/errands.dto.js';
-import type { JobDto } from '../src/jobs/index.js';
-import type { OfferDto } from '../src/market/market.dto.js';
+import { type ErrandDto, type SubstituteDto } from '../src/errands/errands.dto.js';
+import { type ErrandJobDto, type SeriesJobDto } from '../src/errands/solving/plan.dto.js';
+import { type OfferDto } from '../src/market/market.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -18,7 +18,7 @@ const wish = (scope: string, look: string, copies = 1): object => ({ scope, line
 const planned = async (wanted: object): Promise<{ readonly errand: ErrandDto; readonly plan: BasketPlan }> => {
   const { status, body } = await server.post<ErrandDto>('errands', wanted);
   expect(status).toBe(201);
-  const job = await server.ended(body.job.id);
+  const job = await server.ended<ErrandJobDto>(body.job.id);
   if (!job.result) throw new Error(job.error ?? 'no plan');
   return { errand: (await server.get<ErrandDto>(`errands/${body.id}`)).body, plan: job.result };
 };
@@ -28,7 +28,7 @@ describe('an errand', () => {
     const { status, body } = await server.post<ErrandDto>('errands', wish('ibbe-lantry', 'ibbe-lantry-1', 2));
     expect(status).toBe(201);
     expect(body.needs.find((need) => need.variant === 'AR-501·saffron')).toEqual({ variant: 'AR-501·saffron', quantity: 4, owned: 2 });
-    const job = await server.ended(body.job.id);
+    const job = await server.ended<ErrandJobDto>(body.job.id);
     expect(job).toMatchObject({ state: 'done', error: null });
     const plan = job.result;
     // Proven to within the half per cent an errand asks for.
@@ -44,7 +44,7 @@ describe('an errand', () => {
 
   test('has a shopping list that adds up to what is paid', async () => {
     const { body } = await server.post<ErrandDto>('errands', wish('corvin-pell', 'corvin-pell-1'));
-    const { result } = await server.ended(body.job.id);
+    const { result } = await server.ended<ErrandJobDto>(body.job.id);
     const list = await server.get<string>(`errands/${body.id}/shopping-list.csv`);
     expect(list.headers.get('content-type')).toContain('text/csv');
     const [header, ...rows] = list.body
@@ -60,7 +60,7 @@ describe('an errand', () => {
 
   test('under rules nobody can keep leaves the parts short and says so', async () => {
     const { body } = await server.post<ErrandDto>('errands', { ...wish('corvin-pell', 'corvin-pell-1'), budgetMinor: 100 });
-    const { result } = await server.ended(body.job.id);
+    const { result } = await server.ended<ErrandJobDto>(body.job.id);
     expect(result?.paidMinor).toBeLessThanOrEqual(100);
     expect(result?.short.length).toBeGreaterThan(0);
     expect(result?.reasons.join(' ')).toContain('left unfilled');
@@ -80,9 +80,9 @@ const RESALE = { variant: 'kite', valueMinor: 10, upTo: 1 };
 
 describe('a bare basket problem', () => {
   test('is solved as a job', async () => {
-    const { status, body } = await server.post<JobDto>('errands/solve', EXAMPLE);
+    const { status, body } = await server.post<ErrandJobDto>('errands/solve', EXAMPLE);
     expect(status).toBe(202);
-    const job = await server.ended(body.id);
+    const job = await server.ended<ErrandJobDto>(body.id);
     expect(job.result).toEqual({ ...EXAMPLE_PLAN, seconds: job.result?.seconds });
   });
 
@@ -120,13 +120,13 @@ describe('a bare basket problem', () => {
   });
 
   test('with duty and resale is solved: every feature of the format is worked out', async () => {
-    const { body } = await server.post<JobDto>('errands/solve', {
+    const { body } = await server.post<ErrandJobDto>('errands/solve', {
       ...EXAMPLE,
       sellers: EXAMPLE.sellers.map((seller) => ({ ...seller, duty: { aboveMinor: 0, percent: 10, feeMinor: 5 } })),
       resale: [RESALE],
       rules: { ...EXAMPLE.rules, resaleShare: 0.5 },
     });
-    const { result } = await server.ended(body.id);
+    const { result } = await server.ended<ErrandJobDto>(body.id);
     // All from Near: 210 goods + 100 postage + 21 + 5 duty.
     expect(result).toMatchObject({ status: 'proven', costMinor: 336 });
   });
@@ -140,7 +140,7 @@ describe('a bare basket problem', () => {
     });
     expect([broken.status, (await broken.json()) as object]).toEqual([
       400,
-      { status: 400, message: 'What was sent is not valid JSON.', faults: [] },
+      { status: 400, message: 'What was sent is no valid JSON. Look for a missing bracket, comma or quote.', faults: [] },
     ]);
   });
 });
@@ -231,9 +231,9 @@ describe('the plan of an errand', () => {
   test('ends as it should when two of the same end at once', async () => {
     const wanted = wish('ibbe-lantry', 'ibbe-lantry-1');
     const begun = await Promise.all([1, 2, 3].map(() => server.post<ErrandDto>('errands', wanted)));
-    const ended = await Promise.all(begun.map(({ body }) => server.ended(body.job.id)));
+    const ended = await Promise.all(begun.map(({ body }) => server.ended<ErrandJobDto>(body.job.id)));
     expect(ended.map((job) => job.state)).toEqual(['done', 'done', 'done']);
-    for (const { body } of begun) expect((await server.get<JobDto>(`jobs/${body.job.id}`)).body.state).toBe('done');
+    for (const { body } of begun) expect((await server.get<ErrandJobDto>(`jobs/${body.job.id}`)).body.state).toBe('done');
   });
 
   test('is ticked off line by line, and only what it buys', async () => {
@@ -246,14 +246,14 @@ describe('the plan of an errand', () => {
 
   test('has a curve of copies, and a cheaper version that keeps its likeness', async () => {
     const { errand } = await planned(wish('ibbe-lantry', 'ibbe-lantry-1'));
-    const copies = await server.post<JobDto>(`errands/${errand.id}/copies`, { most: 4 });
+    const copies = await server.post<SeriesJobDto>(`errands/${errand.id}/copies`, { most: 4 });
     expect(copies.status).toBe(202);
-    const series = (await server.ended(copies.body.id)).series;
+    const series = (await server.ended<SeriesJobDto>(copies.body.id)).result;
     expect(series?.points.map((point) => point.copies)).toEqual([1, 2, 3, 4]);
     const costs = series?.points.map((point) => point.costMinor) ?? [];
     expect(costs).toEqual([...costs].sort((a, b) => a - b));
-    const cheaper = await server.post<JobDto>(`errands/${errand.id}/cheaper`, { floor: 80 });
-    const versions = (await server.ended(cheaper.body.id)).series?.points ?? [];
+    const cheaper = await server.post<SeriesJobDto>(`errands/${errand.id}/cheaper`, { floor: 80 });
+    const versions = (await server.ended<SeriesJobDto>(cheaper.body.id)).result?.points ?? [];
     expect(versions.length).toBeGreaterThan(3);
     expect(Math.min(...versions.map((version) => version.costMinor))).toBeLessThanOrEqual((costs[0] ?? 0) * 1.01);
     for (const version of versions) expect(version.likeness).not.toBeNull();

@@ -1,9 +1,10 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import sharp from 'sharp';
-import type { FigureDto } from '../src/figures/figures.dto.js';
-import type { ChangeDto, LookDto } from '../src/figures/looks.dto.js';
-import type { ReferencePictureDto } from '../src/figures/references.js';
-import type { DonorDto } from '../src/wardrobe/wardrobe.dto.js';
+import { type FigureDto } from '../src/figures/record/figures.dto.js';
+import { type LookDto } from '../src/figures/record/looks.dto.js';
+import { type ChangeDto } from '../src/platform/history/index.js';
+import { type ReferencePictureDto } from '../src/figures/references/references.dto.js';
+import { type DonorDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -52,17 +53,17 @@ describe('what a figure begins with', () => {
 describe('everything of a look is an edit', () => {
   const LOOK = 'perrin-oake-1';
 
-  test('verdict, acceptable parts, alterations and the year are kept, told in the history, and undone', async () => {
+  test('verdict, substitutes, alterations and the year are kept, told in the history, and undone', async () => {
     const before = await server.look(LOOK);
     await edit(LOOK, { action: 'judge', stars: 4, words: 'Nearly' }, { action: 'leave as it is', leave: true });
-    await edit(LOOK, { action: 'accept', position: 'headgear', variant: 'HA-118·raven', reason: 'Tied too' });
+    await edit(LOOK, { action: 'note substitute', position: 'headgear', variant: 'HA-118·raven', reason: 'Tied too' });
     await edit(LOOK, { action: 'alter', position: 'torso', alteration: 'remove print', what: 'stamp-badge', note: 'With care' });
     await edit(LOOK, { action: 'vary', year: 1890, skinSchool: null });
     server = await server.restart();
     const look = await server.look(LOOK);
     expect(look).toMatchObject({
       verdict: { stars: 4, words: 'Nearly', leave: true },
-      acceptable: [{ position: 'headgear', variant: 'HA-118·raven', reason: 'Tied too' }],
+      substitutes: [{ position: 'headgear', variant: 'HA-118·raven', reason: 'Tied too' }],
       variation: { year: 1890 },
     });
     expect(look.parts.find((part) => part.position === 'torso')?.alterations).toEqual([
@@ -71,7 +72,7 @@ describe('everything of a look is an edit', () => {
     for (let step = 0; step < 4; step += 1) await server.post(`looks/${LOOK}/undo`);
     const after = await server.look(LOOK);
     expect(after.parts).toEqual(before.parts);
-    expect(after.acceptable).toEqual([]);
+    expect(after.substitutes).toEqual([]);
     expect(after.verdict).toBeUndefined();
   });
 
@@ -91,10 +92,10 @@ describe('everything of a look is an edit', () => {
   });
 
   test.each<[string, object, number, RegExp]>([
-    ['an edit without what it needs', { action: 'accept', position: 'headgear' }, 400, /needs variant/],
+    ['an edit without what it needs', { action: 'note substitute', position: 'headgear' }, 400, /variant is missing: say it/],
     ['six stars', { action: 'judge', stars: 6, words: '' }, 400, /stars/],
     ['paint in no known colour', { action: 'alter', position: 'torso', alteration: 'paint', what: 'puce' }, 422, /no colour “puce”/],
-    ['a part where it does not go', { action: 'accept', position: 'torso', variant: 'HA-118·raven' }, 422, /does not go at torso/],
+    ['a part where it does not go', { action: 'note substitute', position: 'torso', variant: 'HA-118·raven' }, 422, /does not go at torso/],
   ])('%s is refused with a sentence', async (_, wrong, status, sentence) => {
     const answer = await server.post<{ message: string }>(`looks/${LOOK}/edits`, { edits: [wrong], label: 'Wrong' });
     expect(answer.status).toBe(status);

@@ -1,12 +1,38 @@
 import 'reflect-metadata';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { createApp } from '../src/app.js';
-import type { FigureDto, LineUpDto } from '../src/figures/figures.dto.js';
-import type { LookDto } from '../src/figures/looks.dto.js';
-import type { JobDto } from '../src/jobs/index.js';
+import { type FigureDto, type LineUpDto } from '../src/figures/record/figures.dto.js';
+import { type LookDto } from '../src/figures/record/looks.dto.js';
+import { type AnyJobDto } from '../src/platform/jobs/job.dto.js';
+
+/** The server's own start, run from its sources. */
+export const MAIN = fileURLToPath(new URL('../src/main.ts', import.meta.url));
+export const SOURCES = ['--import', fileURLToPath(new URL('../../../scripts/sources/register.mjs', import.meta.url))];
+
+export interface ServerProcess {
+  readonly process: ChildProcess;
+  readonly base: string;
+}
+
+/** A server in a process of its own, once it is ready: for what can only be tried by killing it. */
+export function startProcess(folder: string, ...args: readonly string[]): Promise<ServerProcess> {
+  const server = spawn(process.execPath, [...SOURCES, MAIN, '--data', folder, '--port', '0', ...args]);
+  return new Promise((resolve, reject) => {
+    let said = '';
+    server.stdout.on('data', (text: Buffer) => {
+      said += text.toString();
+      const base = /ready: (\S+)/.exec(said)?.[1];
+      if (base) resolve({ process: server, base });
+    });
+    server.stderr.on('data', (text: Buffer) => (said += text.toString()));
+    server.once('exit', () => reject(new Error(`The server did not start: ${said}`)));
+  });
+}
 
 export interface Answer<T> {
   readonly status: number;
@@ -66,10 +92,10 @@ export class Harness {
   }
 
   /** Waits until a job has ended, by its events. */
-  async ended(id: string): Promise<JobDto> {
+  async ended<Job = AnyJobDto>(id: string): Promise<Job> {
     const response = await fetch(`${this.base}/api/jobs/${id}/events`);
     const events = (await response.text()).split('\n').filter((line) => line.startsWith('data: '));
-    return JSON.parse((events.at(-1) ?? '').slice(6)) as JobDto;
+    return JSON.parse((events.at(-1) ?? '').slice(6)) as Job;
   }
 
   /** Closes and opens again on the same data, as after a restart. */

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { ImportReportDto } from '../src/common/importReport.dto.js';
-import type { OfferDto, PricesDto, SellerDto } from '../src/market/market.dto.js';
-import type { PieceDto } from '../src/wardrobe/wardrobe.dto.js';
+import { type ImportReportDto } from '../src/platform/importing/importReport.dto.js';
+import { type OfferDto, type PricesDto, type SellerDto } from '../src/market/market.dto.js';
+import { type PieceDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -79,12 +79,29 @@ describe('importing offers', () => {
     expect((await server.post<ImportReportDto>('market/import?agree=all', file)).body.importedCount).toBe(1);
     const { body } = await server.get<PricesDto>('market/prices');
     // 5 and a fifth of the 1.95 that Tin Drawer's lightest parcel costs
-    expect(body.lowest.find((price) => price.variant === 'HE-901·walnut+clear-amber')).toMatchObject({
-      priceMinor: 5,
-      landedMinor: 44,
-      seller: 'tin-drawer',
-      seenOn: '2026-11-20',
-    });
+    const { variants, priceMinor, landedMinor, sellers, seenOn, names } = body.lowest;
+    const at = variants.indexOf('HE-901·walnut+clear-amber');
+    expect([priceMinor[at], landedMinor[at], names[sellers[at] ?? NaN], names[seenOn[at] ?? NaN]]).toEqual([
+      5,
+      44,
+      'tin-drawer',
+      '2026-11-20',
+    ]);
+  });
+
+  test('an offer is known by what it is: the next file may have its lines in any order', async () => {
+    const rows = ['0.40,3,1,used', '0.35,2,1,used', '0.90,1,1,new', '0.38,8,4,used'].map(
+      (rest) => `tin-drawer,HA-118·raven,${rest},2026-11-20`,
+    );
+    const offers = async () =>
+      (await importedOf('tin-drawer'))
+        .map(({ id, askedMinor, condition, multiple }) => `${id}: ${askedMinor} ${condition} ${multiple}`)
+        .sort();
+    await server.post('market/import?agree=all', `${HEADER}${rows.join('\n')}\n`);
+    const first = await offers();
+    await server.post('market/import?agree=all', `${HEADER}${[...rows].reverse().join('\n')}\n`);
+    expect(await offers()).toEqual(first);
+    expect(first).toHaveLength(4);
   });
 
   test('a seller’s file imported again replaces that seller’s imported offers, not the simulated ones', async () => {

@@ -1,9 +1,10 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { getDataSourceToken } from '@nestjs/typeorm';
 import type { Worker } from 'node:worker_threads';
-import type { DataSource } from 'typeorm';
 import { EXAMPLE, EXAMPLE_PLAN } from '../../../packages/core/test/basket/example.js';
-import { JobEntity, JobsService, type JobDto } from '../src/jobs/index.js';
+import { JobEntity } from '../src/platform/jobs/job.entity.js';
+import { JobsService } from '../src/platform/jobs/jobs.service.js';
+import { type ErrandJobDto } from '../src/errands/solving/plan.dto.js';
+import { Database } from '../src/platform/db/index.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -47,13 +48,13 @@ describe('jobs', () => {
   };
 
   test('can be stopped and keep the best plan so far', async () => {
-    const { body } = await server.post<JobDto>('errands/solve', long());
+    const { body } = await server.post<ErrandJobDto>('errands/solve', long());
     for (let tries = 0; tries < 100; tries += 1) {
-      if ((await server.get<JobDto>(`jobs/${body.id}`)).body.result) break;
+      if ((await server.get<ErrandJobDto>(`jobs/${body.id}`)).body.result) break;
       await new Promise((resolve) => setTimeout(resolve, 50));
     }
     await server.post(`jobs/${body.id}/stop`);
-    const job = await server.ended(body.id);
+    const job = await server.ended<ErrandJobDto>(body.id);
     expect(job.state).toBe('stopped');
     expect(job.result?.status).toBe('stopped');
     expect(job.result?.short).toEqual([]);
@@ -61,38 +62,40 @@ describe('jobs', () => {
   }, 30_000);
 
   test('whose thread dies are marked failed, their best plan kept, and the server goes on', async () => {
-    const { body } = await server.post<JobDto>('errands/solve', long());
+    const { body } = await server.post<ErrandJobDto>('errands/solve', long());
     for (let tries = 0; tries < 200; tries += 1) {
-      if ((await server.get<JobDto>(`jobs/${body.id}`)).body.result) break;
+      if ((await server.get<ErrandJobDto>(`jobs/${body.id}`)).body.result) break;
       await new Promise((resolve) => setTimeout(resolve, 20));
     }
     const { pool } = server.app.get(JobsService) as unknown as { pool: { threads: Worker[] } };
     await Promise.all(pool.threads.map((thread) => thread.terminate()));
-    const job = await server.ended(body.id);
+    const job = await server.ended<ErrandJobDto>(body.id);
     expect(job.state).toBe('failed');
     expect(job.error).toContain('The solver broke off.');
     expect(job.result?.short).toEqual([]);
     expect(job.result?.paidMinor).toBeGreaterThan(0);
-    const next = await server.post<JobDto>('errands/solve', EXAMPLE);
-    expect((await server.ended(next.body.id)).state).toBe('done');
+    const next = await server.post<ErrandJobDto>('errands/solve', EXAMPLE);
+    expect((await server.ended<ErrandJobDto>(next.body.id)).state).toBe('done');
   }, 30_000);
 
   test('that ran while Outfit was closed are marked interrupted, their best plan kept', async () => {
-    const database = server.app.get<DataSource>(getDataSourceToken());
-    await database.manager.insert(JobEntity, {
-      id: 'left-behind',
-      kind: 'errand',
-      state: 'running',
-      startedAt: '2026-01-01T00:00:00.000Z',
-      endedAt: null,
-      result: EXAMPLE_PLAN,
-      error: null,
+    const database = server.app.get(Database);
+    await database.write(() => {
+      database.table(JobEntity).insert({
+        id: 'left-behind',
+        kind: 'errand',
+        state: 'running',
+        startedAt: '2026-01-01T00:00:00.000Z',
+        endedAt: null,
+        result: EXAMPLE_PLAN,
+        error: null,
+      });
     });
     server = await server.restart();
-    const { body } = await server.get<JobDto>('jobs/left-behind');
+    const { body } = await server.get<ErrandJobDto>('jobs/left-behind');
     expect(body).toMatchObject({ state: 'interrupted', result: EXAMPLE_PLAN });
     expect(body.endedAt).not.toBeNull();
-    expect(await server.ended('left-behind')).toEqual(body);
+    expect(await server.ended<ErrandJobDto>('left-behind')).toEqual(body);
   });
 
   test('that are not there answer 404, also as events', async () => {

@@ -1,8 +1,16 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { getDataSourceToken } from '@nestjs/typeorm';
-import type { DataSource } from 'typeorm';
-import type { AdvancedDto, ClockDto, ItemPricesDto, OfferDto, OfferImportDto, SellerDto, WatchesDto } from '../src/market/market.dto.js';
-import type { ImportReportDto } from '../src/common/importReport.dto.js';
+import { Database } from '../src/platform/db/index.js';
+import {
+  type AdvancedDto,
+  type ClockDto,
+  type ItemPricesDto,
+  type OfferDto,
+  type OfferImportDto,
+  type SellerDto,
+  type WatchesDto,
+  type SellerOffersDto,
+} from '../src/market/market.dto.js';
+import { type ImportReportDto } from '../src/platform/importing/importReport.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -31,6 +39,24 @@ describe('the market', () => {
     const [offer] = body.filter((row) => row.code === null && row.askedMinor > 50);
     expect(offer?.currency).toBe('GBP');
     expect((offer?.priceMinor ?? 0) / (offer?.askedMinor ?? 1)).toBeCloseTo(1.15, 1);
+  });
+
+  test('pages through all a seller offers, the cheapest first, and finds every one by its words', async () => {
+    const page = async (query: string) => (await server.get<SellerOffersDto>(`market/sellers/tin-drawer/offers?${query}`)).body;
+    const { total } = await page('limit=1');
+    const all: OfferDto[] = [];
+    while (all.length < total) all.push(...(await page(`offset=${all.length}&limit=200`)).offers);
+    const whole = (await server.get<OfferDto[]>('market/offers?seller=tin-drawer')).body;
+    expect(new Set(all.map((offer) => offer.id))).toEqual(new Set(whole.map((offer) => offer.id)));
+    expect(all.map((offer) => offer.priceMinor)).toEqual([...all].map((offer) => offer.priceMinor).sort((a, b) => a - b));
+    const [dearest] = all.slice(-1);
+    const found = await page(`words=${encodeURIComponent((dearest?.item ?? '').toLowerCase())}&limit=200`);
+    expect(found.offers.map((offer) => offer.id)).toContain(dearest?.id);
+    expect(found.total).toBe(found.offers.length);
+    expect(found.offers.every((offer) => offer.item.startsWith(dearest?.item ?? '-'))).toBe(true);
+    expect((await page('words=nothing-like-that')).total).toBe(0);
+    expect((await server.get('market/sellers/nobody/offers')).status).toBe(404);
+    expect((await server.get('market/sellers/tin-drawer/offers?limit=9999')).status).toBe(400);
   });
 
   test('tells everything of a part: now, before, trend, supply, rarity, advice', async () => {
@@ -229,8 +255,7 @@ test('a workspace without a simulated market says so', async () => {
   try {
     expect((await bare.get<ClockDto>('market/clock')).body.isSimulated).toBe(false);
     expect((await bare.post('market/clock/advance', { days: 1 })).status).toBe(409);
-    const database = bare.app.get<DataSource>(getDataSourceToken());
-    expect(await database.query('PRAGMA foreign_key_check')).toEqual([]);
+    expect(bare.app.get(Database).prepare('PRAGMA foreign_key_check').all()).toEqual([]);
   } finally {
     await bare.stop();
   }

@@ -1,14 +1,12 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { getDataSourceToken } from '@nestjs/typeorm';
 import { spawn, spawnSync } from 'node:child_process';
 import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { request } from 'node:http';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
-import type { DataSource } from 'typeorm';
-import { Harness } from './harness.js';
+import { Database } from '../src/platform/db/index.js';
+import { Harness, MAIN, SOURCES } from './harness.js';
 
 let server: Harness;
 beforeAll(async () => {
@@ -49,26 +47,28 @@ describe('who is answered', () => {
   });
 
   test('an unknown address is a sentence, not a stack', async () => {
-    expect(await server.get('nowhere')).toMatchObject({ status: 404, body: { message: 'There is nothing at this address.' } });
+    expect(await server.get('nowhere')).toMatchObject({
+      status: 404,
+      body: { message: 'There is nothing at this address. Go back and choose again.' },
+    });
   });
 });
 
 describe('the database', () => {
   test('writes ahead, keeps foreign keys, and is on the disk when it says so', async () => {
-    const database = server.app.get<DataSource>(getDataSourceToken());
-    const pragma = async (name: string): Promise<unknown> =>
-      Object.values(((await database.query(`PRAGMA ${name}`)) as object[])[0] ?? {})[0];
-    expect([await pragma('journal_mode'), await pragma('synchronous'), await pragma('foreign_keys')]).toEqual(['wal', 2, 1]);
-    await expect(
-      database.query("INSERT INTO piece (variant, quantity, condition, place, note, addedAt) VALUES ('nothing', 1, 'new', '', '', '')"),
-    ).rejects.toThrow(/FOREIGN KEY/);
+    const database = server.app.get(Database);
+    const pragma = (name: string): unknown => Object.values(database.prepare(`PRAGMA ${name}`).get() as object)[0];
+    expect([pragma('journal_mode'), pragma('synchronous'), pragma('foreign_keys')]).toEqual(['wal', 2, 1]);
+    const insert = "INSERT INTO piece (variant, quantity, condition, place, note, addedAt) VALUES ('nothing', 1, 'new', '', '', '')";
+    await expect(database.write(() => database.prepare(insert).run().changes)).rejects.toMatchObject({
+      message: expect.stringContaining('FOREIGN KEY'),
+    });
   });
 });
 
 describe('starting', () => {
-  const MAIN = fileURLToPath(new URL('../dist/main.js', import.meta.url));
   const start = (args: string[]) =>
-    spawnSync(process.execPath, [MAIN, ...args], { encoding: 'utf8', timeout: 20_000, env: { PATH: process.env['PATH'] } });
+    spawnSync(process.execPath, [...SOURCES, MAIN, ...args], { encoding: 'utf8', timeout: 20_000, env: { PATH: process.env['PATH'] } });
 
   test('on a taken port ends with a sentence', async () => {
     const blocker = createServer().listen(0, '127.0.0.1');
@@ -76,7 +76,7 @@ describe('starting', () => {
     const { port } = blocker.address() as { port: number };
     const folder = mkdtempSync(join(tmpdir(), 'outfit-port-'));
     const { status, stderr } = await new Promise<{ status: number | null; stderr: string }>((resolve) => {
-      const child = spawn(process.execPath, [MAIN, '--data', folder, '--port', String(port)]);
+      const child = spawn(process.execPath, [...SOURCES, MAIN, '--data', folder, '--port', String(port)]);
       let stderr = '';
       child.stderr.on('data', (chunk: Buffer) => (stderr += chunk.toString()));
       child.on('exit', (code) => resolve({ status: code, stderr }));

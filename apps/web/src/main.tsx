@@ -2,9 +2,9 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
-import { router } from './app/router';
-import { store } from './app/store';
+import { router } from './app';
 import './styles.css';
+import { store } from './workspace';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no #root');

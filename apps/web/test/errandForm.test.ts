@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { copiesOf, soundLines } from '../src/features/errands/lines.js';
-import { amount, draftOf, limit, settingsFrom } from '../src/features/errands/rules.js';
+import { copiesOf, soundLines } from '@/features/errands/form/lines';
+import { amount, draftOf, limit, settingsFrom } from '@/features/errands/form/rules';
 
 describe('the rules of a trip as they are typed', () => {
   test('nothing typed is no rule; a slip is told and keeps the trip from being planned', () => {

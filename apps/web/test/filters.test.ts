@@ -2,7 +2,15 @@ import { describe, expect, test } from '@jest/globals';
 import { Catalogue } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import fc from 'fast-check';
-import { NO_FILTERS, passes, readFilters, setCount, SORTS, writeFilters, type CandidateFilters } from '../src/features/fitting/filters';
+import {
+  NO_FILTERS,
+  passes,
+  readFilters,
+  setCount,
+  SORTS,
+  writeFilters,
+  type CandidateFilters,
+} from '@/features/fitting/candidates/filters';
 
 const catalogue = new Catalogue(demoWorld().catalogue);
 const hair = catalogue.data.variants.filter((variant) => catalogue.mouldOf(variant).family === 'hair');

@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { applyEdits, Catalogue, wornParts, type Look, type LookEdit, type Position } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import { joints, VIEWS } from '@outfit/drawing';
-import { otherSpots, placeLabels } from '../src/features/fitting/labels';
-import { isAt, readSpot, writeSpot } from '../src/features/fitting/spots';
+import { otherSpots, placeLabels } from '@/features/fitting/paper/labels';
+import { isAt, readSpot, writeSpot } from '@/features/fitting/spots';
 
 const world = demoWorld();
 const catalogue = new Catalogue(world.catalogue);
@@ -61,7 +61,7 @@ describe('names around the figure', () => {
   });
 
   test('an empty figure names the body; seldom used places wait under More places', () => {
-    expect(labelsOf(EMPTY).map((label) => label.text)).toEqual(expect.arrayContaining(['Hair or hat', 'Head', 'Neck 1', 'Torso', 'Legs']));
+    expect(labelsOf(EMPTY).map((label) => label.text)).toEqual(expect.arrayContaining(['Headgear', 'Head', 'Neck 1', 'Torso', 'Legs']));
     expect(otherSpots(EMPTY, catalogue).map(({ text }) => text)).toEqual(
       expect.arrayContaining(['Left wrist', 'Beside', 'Stand', 'Built of']),
     );

@@ -1,6 +1,22 @@
-import type { CatalogueData } from '../src/index.js';
+import { type CatalogueData } from '../src/index.js';
 
 const LEGS_COVERED = { 'leg.front.thigh': 0.9, 'leg.front.shin': 0.9, 'leg.front.foot': 0.2 };
+
+/** The family of what goes there. */
+const FAMILY_AT: Readonly<Record<string, string>> = {
+  headgear: 'hair',
+  head: 'head',
+  torso: 'torso',
+  arm: 'arm',
+  hand: 'hand',
+  hips: 'legs',
+  lower: 'legs',
+  neck: 'cape',
+  feet: 'foot',
+  waist: 'waist',
+  stand: 'stand',
+  beside: 'beside',
+};
 
 /** Shapes of the small catalogue: a few of every family, with round measures. */
 export const MOULDS: CatalogueData['moulds'] = [
@@ -61,7 +77,7 @@ function mould(
     number,
     name,
     nicknames: [],
-    family: name.toLowerCase(),
+    family: FAMILY_AT[(fills[0]?.[0] ?? '').split('.')[0] ?? ''] ?? 'held',
     revision: 1,
     material: 'rigid',
     silhouette: 'head',

@@ -1,8 +1,19 @@
-export * from './anchors.js';
-export * from './draw.js';
-export * from './figure.js';
-export { regionBoxes, type RegionBox } from './regionBoxes.js';
-export { besideReach, joints, type Joints } from './place.js';
+export { silhouette, SILHOUETTE_NAMES } from './families/index.js';
+export {
+  anchorOf,
+  besideReach,
+  boxText,
+  drawLook,
+  drawVariant,
+  figureBox,
+  figureSvg,
+  joints,
+  type Joints,
+  markPoint,
+  type Point,
+  type RegionBox,
+  regionBoxes,
+  tellingView,
+} from './figure/index.js';
 export { MOTIF_NAMES, motifsOn, type Surface } from './motifs/index.js';
-export { SILHOUETTE_NAMES, silhouette } from './silhouettes/index.js';
-export { VIEWS, type View } from './shape.js';
+export { type View, VIEWS } from './shape/index.js';

@@ -1,9 +1,24 @@
-export * from './basket.js';
-export * from './basketSchema.js';
-export * from './catalogueArchive.js';
-export { CATALOGUE_LIMITS, readCatalogueTable, writeCatalogueTable, type CatalogueTable } from './catalogueColumns.js';
-export { CATALOGUE_TABLES } from './catalogueTables.js';
-export * from './sellerTables.js';
-export * from './table.js';
-export * from './tables.js';
-export * from './write.js';
+export { BASKET_PLAN_SCHEMA, BASKET_PROBLEM_SCHEMA, isBasketPlan, readBasketProblem } from './basket/index.js';
+export {
+  CATALOGUE_LIMITS,
+  CATALOGUE_SCHEMA,
+  CATALOGUE_TABLES,
+  type CatalogueTable,
+  readArchive,
+  readCatalogueTable,
+  rowShapeFault,
+  writeArchive,
+  writeCatalogueTable,
+} from './catalogue/index.js';
+export { notTwice, offerColumns, offerFault, rateColumns, sellerColumns } from './market/index.js';
+export {
+  type Cell,
+  readTable,
+  type RowOf,
+  type RowProblem,
+  TABLE_LIMITS,
+  type TableReport,
+  UnreadableFile,
+  writeTable,
+} from './table/index.js';
+export { wardrobeColumns } from './wardrobe/index.js';

@@ -42,8 +42,13 @@ describe('a basket problem as JSON', () => {
   });
 
   test('unknown and missing keys are refused by name', () => {
-    expect(faultsOf(change('/sellers/0/rating', 5))).toEqual([{ path: '/sellers/0/rating', sentence: 'This key is not known.' }]);
-    expect(faultsOf(change('/rules', {}))).toContainEqual({ path: '/rules/maxParcels', sentence: 'This key is missing.' });
+    expect(faultsOf(change('/sellers/0/rating', 5))).toEqual([
+      { path: '/sellers/0/rating', sentence: '“rating” is not known here: leave it out.' },
+    ]);
+    expect(faultsOf(change('/rules', {}))).toContainEqual({
+      path: '/rules/maxParcels',
+      sentence: 'Max parcels of rules is missing: say it.',
+    });
   });
 
   test('names that refer to nothing, and sums beyond counting, are refused after the shape', () => {

@@ -39,6 +39,7 @@ const name = fc
 const item = name.map((text) => text.replace(/[;]/g, '')).filter((text) => text.trim() !== '' && !/^'?[=+\-@]/.test(text));
 const some = <T>(value: fc.Arbitrary<T>): fc.Arbitrary<T | undefined> => fc.option(value, { nil: undefined });
 const mm = fc.integer({ min: 0, max: 400 }).map((n) => n / 10);
+const aboveZero = fc.integer({ min: 1, max: 400 }).map((n) => n / 10);
 const share = fc.integer({ min: 0, max: 100 }).map((n) => n / 100);
 const year = fc.integer({ min: 1950, max: 2050 });
 /** Absent means absent: keys that are undefined are left out, as in files. */
@@ -71,11 +72,11 @@ const ROWS: { [K in CatalogueKind]: fc.Arbitrary<CatalogueRow<K>> } = {
     revision: fc.integer({ min: 1, max: 9 }),
     revisionNote: some(name),
     material: fc.constantFrom(...MATERIALS),
-    sizeMm: some(fc.record({ width: mm, height: mm, depth: mm })),
+    sizeMm: some(fc.record({ width: aboveZero, height: aboveZero, depth: aboveZero })),
     silhouette: word,
     fills: fc.array(fc.uniqueArray(fc.constantFrom(...POSITIONS), { minLength: 1, maxLength: 3 }), { minLength: 1, maxLength: 3 }),
     geometry: row<CatalogueRow<'moulds'>['geometry']>({
-      massG: mm,
+      massG: aboveZero,
       heightMm: some(mm),
       riseMm: some(mm),
       thicknessMm: some(mm),
@@ -206,15 +207,15 @@ describe('an archive that is not sound', () => {
     expect(rows.motifs?.map((motif) => motif.id)).toEqual(['a', 'd']);
     expect(places.motifs).toEqual([0, 3]);
     expect(problems).toEqual([
-      { kind: 'motifs', index: 1, path: '/motifs/1', reason: 'The key “name” is missing.' },
-      { kind: 'motifs', index: 2, path: '/motifs/2', reason: 'The key “size” is not known.' },
+      { kind: 'motifs', index: 1, path: '/motifs/1', reason: 'Name is missing: say it.' },
+      { kind: 'motifs', index: 2, path: '/motifs/2', reason: '“size” is not known here: leave it out.' },
     ]);
   });
 
   test.each<[string, Uint8Array, RegExp]>([
-    ['no JSON', bytes('{'), /not JSON/],
-    ['a list', bytes('[]'), /must be one object/],
-    ['another format', bytes('{"format":"x"}'), /must be “outfit-catalogue”/],
+    ['no JSON', bytes('{'), /no valid JSON/],
+    ['a list', bytes('[]'), /it is not one object/],
+    ['another format', bytes('{"format":"x"}'), /its “format” is not “outfit-catalogue”/],
     ['binary', new Uint8Array([0x7b, 0, 0x7d]), /binary/],
     ['too large', new Uint8Array(60_000_001).fill(32), /over 60 MB/],
   ])('as %s is refused whole', (_, file, reason) => {
@@ -224,7 +225,7 @@ describe('an archive that is not sound', () => {
 
   test('a row by itself is judged the same way', () => {
     expect(rowShapeFault('motifs', { id: 'a', name: 'a' })).toBeNull();
-    expect(rowShapeFault('motifs', { id: 'a' })).toEqual({ path: '/', reason: 'The key “name” is missing.' });
+    expect(rowShapeFault('motifs', { id: 'a' })).toEqual({ path: '/name', reason: 'Name is missing: say it.' });
   });
 });
 

@@ -1,5 +1,4 @@
-export { simulatedMarket, type Market, type SeenOffer } from './simulate.js';
-export type { MarketNews } from './news.js';
-export type { DiscountCode } from './codes.js';
-export { SELLER_KINDS, SELLERS, type SellerKind, type SimulatedSeller } from './sellers.js';
+export { type MarketNews, newsBetween } from './news.js';
+export { SELLER_KINDS, type SellerKind, SELLERS } from './sellers.js';
+export { type Market, simulatedMarket } from './simulate.js';
 export { dayNumber, isoDay } from './time.js';

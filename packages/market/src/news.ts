@@ -1,4 +1,4 @@
-import { seedOf, seeded, variantIdOf, type CatalogueData, type Variant } from '@outfit/core';
+import { type CatalogueData, seeded, seedOf, type Variant, variantIdOf } from '@outfit/core';
 import { dayNumber, isoDay } from './time.js';
 
 /** What changes in the world besides prices. `day` is when it is heard. */

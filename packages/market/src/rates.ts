@@ -1,4 +1,4 @@
-import { seeded, seedOf, type Rate } from '@outfit/core';
+import { type Rate, seeded, seedOf } from '@outfit/core';
 import { dayNumber } from './time.js';
 
 /** What one unit of each currency is worth in euro, give or take: the walk goes around these. */

@@ -1,24 +1,24 @@
 import {
-  CONDITIONS,
-  explode,
-  seeded,
-  seedOf,
   type CatalogueData,
   type Condition,
+  CONDITIONS,
+  explode,
   type MarketOffer,
   type Rate,
+  seeded,
+  seedOf,
   type Variant,
   type YieldKind,
 } from '@outfit/core';
 import { codesOn, type DiscountCode } from './codes.js';
-import { newsBetween, outOfPrintOn, type MarketNews } from './news.js';
+import { type MarketNews, newsBetween, outOfPrintOn } from './news.js';
 import { ratesOn } from './rates.js';
 import { SELLERS, type SimulatedSeller } from './sellers.js';
 import { dayNumber, isoDay } from './time.js';
 import { usualPrices } from './usual.js';
 
 /** What a seller asks, in its own currency, as the market shows it. `seenOn` is the day of the price, ISO 8601. */
-export interface SeenOffer extends MarketOffer {
+interface SeenOffer extends MarketOffer {
   readonly seenOn: string;
 }
 

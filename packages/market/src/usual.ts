@@ -1,4 +1,4 @@
-import { seeded, seedOf, type CatalogueData, type Variant } from '@outfit/core';
+import { type CatalogueData, seeded, seedOf, type Variant } from '@outfit/core';
 
 /** Usual prices in minor units by the first two letters of the mould number. */
 const USUAL_MINOR: Readonly<Record<string, number>> = {

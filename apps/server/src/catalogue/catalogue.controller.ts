@@ -1,11 +1,12 @@
-import { Body, Controller, Get, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
+import { Body, Controller, Get, Param, Post, Query, Req, Res } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
+import { NumberParam, sendKept } from '../platform/http/index.js';
 import { CatalogueDto } from './catalogue.dto.js';
 import { CatalogueService } from './catalogue.service.js';
 import { CatalogueChangeDto, MergeDto, SavedEntryDto, SaveEntryDto } from './entries.dto.js';
 import { EntriesService } from './entries.service.js';
-import { SearchAnswerDto, SearchQuery } from './search.dto.js';
-import { SearchService } from './search.service.js';
+import { SearchAnswerDto, SearchQuery, SearchService } from './search/index.js';
 
 @ApiTags('catalogue')
 @Controller('catalogue')
@@ -19,22 +20,22 @@ export class CatalogueController {
   @Get()
   @ApiOperation({ operationId: 'readCatalogue' })
   @ApiOkResponse({ type: CatalogueDto })
-  async read(): Promise<CatalogueDto> {
-    return (await this.service.catalogue()).data as CatalogueDto;
+  read(@Req() request: Request, @Res() response: Response): Promise<void> {
+    return sendKept(request, response, this.service.now().data);
   }
 
   @Get('search')
   @ApiOperation({ operationId: 'searchCatalogue' })
   @ApiOkResponse({ type: SearchAnswerDto })
-  search(@Query() query: SearchQuery): Promise<SearchAnswerDto> {
+  search(@Query() query: SearchQuery): SearchAnswerDto {
     return this.searches.search(query);
   }
 
   @Post('entries')
   @ApiOperation({ operationId: 'saveEntry' })
   @ApiCreatedResponse({ type: SavedEntryDto })
-  save(@Body() { kind, row }: SaveEntryDto): Promise<SavedEntryDto> {
-    return this.entries.save(kind, row);
+  save(@Body() { kind, row, seen }: SaveEntryDto): Promise<SavedEntryDto> {
+    return this.entries.save(kind, row, seen);
   }
 
   @Post('merge')
@@ -54,7 +55,7 @@ export class CatalogueController {
   @Post('changes/:id/undo')
   @ApiOperation({ operationId: 'undoCatalogueChange' })
   @ApiCreatedResponse({ type: SavedEntryDto })
-  undo(@Param('id', ParseIntPipe) id: number): Promise<SavedEntryDto> {
-    return this.entries.undo(id);
+  undo(@Param() { id }: NumberParam): Promise<SavedEntryDto> {
+    return this.entries.takeBack(id);
   }
 }

@@ -1,38 +1,41 @@
 import { ApiExtraModels, ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import {
-  MOOD_NAMES,
-  MOTIF_TRAITS,
-  POSITIONS,
+  COLOUR_KINDS,
+  FINISHES,
+  SKIN_SCHOOLS,
   type CatalogueData,
+  CERTAINTIES,
+  type Certainty,
   type ColourKind,
   type Era,
   type Face,
   type Finish,
+  type Grip,
+  GRIPS,
+  type Material,
+  MATERIALS,
+  MOOD_NAMES,
   type MoodName,
+  MOTIF_TRAITS,
   type MotifTrait,
   type Position,
+  POSITIONS,
   type SkinSchool,
-  CERTAINTIES,
-  GRIPS,
-  MATERIALS,
   SOURCE_KINDS,
-  YIELD_KINDS,
-  ZONES,
-  type Certainty,
-  type Grip,
-  type Material,
   type SourceKind,
+  YIELD_KINDS,
   type YieldKind,
   type Zone,
+  ZONES,
 } from '@outfit/core';
 
 export class ColourDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
   @ApiProperty() hex: string;
-  @ApiProperty({ enum: ['solid', 'clear', 'metallic', 'pearl', 'glitter', 'glow'] }) finish: Finish;
-  @ApiProperty({ enum: ['cloth', 'hair', 'skin', 'metal', 'clear'] }) kind: ColourKind;
-  @ApiPropertyOptional({ enum: ['house', 'natural'] }) skinSchool?: SkinSchool;
+  @ApiProperty({ enum: FINISHES }) finish: Finish;
+  @ApiProperty({ enum: COLOUR_KINDS }) kind: ColourKind;
+  @ApiPropertyOptional({ enum: SKIN_SCHOOLS }) skinSchool?: SkinSchool;
 }
 
 export class MotifDto {

@@ -1,20 +1,40 @@
-import { Injectable } from '@nestjs/common';
-import { InjectDataSource } from '@nestjs/typeorm';
-import { Catalogue, type CatalogueData } from '@outfit/core';
-import type { Database } from 'better-sqlite3';
-import { DataSource } from 'typeorm';
-import { CatalogueStore } from './store.js';
+import { Injectable, type OnApplicationBootstrap } from '@nestjs/common';
+import { Catalogue, CATALOGUE_KINDS, type CatalogueData, type CatalogueKind, type CatalogueRow, keyOf } from '@outfit/core';
+import { setImmediate as nextTurn } from 'node:timers/promises';
+import { Clock } from '../platform/clock/index.js';
+import { Database } from '../platform/db/index.js';
+import { LiveService } from '../platform/live/index.js';
+import { CatalogueStore, perKind } from './catalogue.store.js';
+import { CatalogueHooks } from './hooks.js';
 
+/** Rows read at a turn while a changed catalogue is read again beside other work. */
+const ROWS_A_TURN = 4000;
+
+/** The catalogue as it stands, kept in memory. */
 @Injectable()
-export class CatalogueService {
-  private loaded: Catalogue | null = null;
+export class CatalogueService implements OnApplicationBootstrap {
+  readonly store: CatalogueStore;
+  /** The catalogue, and the rows it was made of as they stand in the tables. */
+  private loaded: { readonly catalogue: Catalogue; readonly rows: CatalogueData } | null = null;
   private version = 0;
 
-  constructor(@InjectDataSource() private readonly database: DataSource) {}
+  constructor(
+    private readonly database: Database,
+    private readonly hooks: CatalogueHooks,
+    private readonly live: LiveService,
+    private readonly clock: Clock,
+  ) {
+    this.store = new CatalogueStore((sql) => this.database.prepare(sql));
+  }
+
+  /** News that nobody had been told when a server died is told now. */
+  async onApplicationBootstrap(): Promise<void> {
+    await this.tellMade();
+  }
 
   /** The catalogue, read once and kept until it is changed. */
-  catalogue(): Promise<Catalogue> {
-    return Promise.resolve((this.loaded ??= new Catalogue(this.store.read())));
+  now(): Catalogue {
+    return (this.loaded ?? this.keep(this.store.read())).catalogue;
   }
 
   /** Grows with every change, for those who keep something made from the catalogue. */
@@ -22,24 +42,89 @@ export class CatalogueService {
     return this.version;
   }
 
-  /** The catalogue has been changed: whoever asks next reads it again. */
+  /** The catalogue has been changed: whoever asks next reads it again. Within a unit of work; tabs hear of it once it is done. */
   changed(): void {
+    this.forget();
+    this.database.afterUndo(() => this.forget());
+    this.live.changed('catalogue');
+  }
+
+  /**
+   * Some rows have been written or taken out: they are read again and the rest is kept, so that one colour more does not have
+   * 60,000 parts read anew. Within a unit of work.
+   */
+  changedRows(keys: ReadonlyMap<CatalogueKind, ReadonlySet<string>>): void {
+    const before = this.loaded?.rows;
+    this.changed();
+    if (!before) return;
+    const patched = Object.entries(before).map(([kind, rows]) => {
+      const touched = keys.get(kind as CatalogueKind);
+      return [kind, touched ? this.patched(kind as CatalogueKind, rows as CatalogueRow<CatalogueKind>[], touched) : (rows as unknown)];
+    });
+    this.keep(Object.fromEntries(patched) as CatalogueData);
+  }
+
+  /** The rows of a kind with some of them as they stand now, in the order of their keys. */
+  private patched(
+    kind: CatalogueKind,
+    rows: readonly CatalogueRow<CatalogueKind>[],
+    touched: ReadonlySet<string>,
+  ): readonly CatalogueRow<CatalogueKind>[] {
+    const fresh = [...touched].flatMap((key) => this.store.row(kind, key) ?? []);
+    const kept = rows.filter((row) => !touched.has(keyOf(row)));
+    return [...kept, ...fresh].sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1));
+  }
+
+  private keep(rows: CatalogueData): { readonly catalogue: Catalogue } {
+    this.loaded = { catalogue: new Catalogue(rows), rows };
+    return this.loaded;
+  }
+
+  private forget(): void {
     this.loaded = null;
     this.version += 1;
   }
 
-  /** The connection all services share; statements on it stand within the caller's transaction. */
-  get connection(): Database {
-    return (this.database.driver as unknown as { databaseConnection: Database }).databaseConnection;
+  /**
+   * Reads a catalogue that a worker has changed, a few thousand rows at a turn, so that edits go on between; the old one
+   * serves until then.
+   */
+  async readAgain(): Promise<void> {
+    const rows = perKind<CatalogueRow<CatalogueKind>[]>(() => []);
+    for (const kind of CATALOGUE_KINDS)
+      for (;;) {
+        const last = rows[kind].at(-1);
+        const more = this.store.readAfter(kind, last ? keyOf(last) : '', ROWS_A_TURN);
+        rows[kind].push(...more);
+        await nextTurn();
+        if (more.length < ROWS_A_TURN) break;
+      }
+    this.keep(rows as unknown as CatalogueData);
+    this.version += 1;
+    this.live.changedElsewhere('catalogue');
   }
 
-  get store(): CatalogueStore {
-    return new CatalogueStore(this.connection);
-  }
-
-  /** Writes a whole catalogue into an empty database, within the caller's transaction. */
+  /** Fills an empty catalogue, within a unit of work. */
   fill(data: CatalogueData): void {
     this.store.write(data);
     this.changed();
+  }
+
+  /** Tells whoever planned a variant that it came to be made; how many were told. */
+  tellMade(): Promise<number> {
+    return this.database.write(() => this.tellMadeNow());
+  }
+
+  /** The same, within a unit of work that is under way. */
+  tellMadeNow(): number {
+    const news = this.store.untold();
+    const told = this.hooks.tell(news);
+    this.store.markTold(news, this.clock.now().toISOString());
+    return told;
+  }
+
+  /** Does anybody's plan name a variant, or its history? */
+  isNamed(variant: string): boolean {
+    return this.hooks.isNamed(variant);
   }
 }

@@ -1,18 +1,18 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { CATALOGUE_KINDS, MERGEABLE, type CatalogueKind, type Mergeable } from '@outfit/core';
-import { IsIn, IsObject, IsString, MaxLength } from 'class-validator';
+import { CATALOGUE_KINDS, type CatalogueKind, MERGEABLE, type Mergeable } from '@outfit/core';
+import { Document, Id, OneOf } from '../platform/http/index.js';
 
 export class SaveEntryDto {
-  @ApiProperty({ enum: CATALOGUE_KINDS }) @IsIn(CATALOGUE_KINDS) kind: CatalogueKind;
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'A row of the kind, as in docs/formats/catalogue.schema.json' })
-  @IsObject()
-  row: object;
+  @OneOf('Kind', CATALOGUE_KINDS) kind: CatalogueKind;
+  @Document('Entry', { description: 'A row of the kind, as in docs/formats/catalogue.schema.json' }) row: object;
+  @Document('Entry seen', { optional: true, description: 'The entry as it was when it was opened; refused when it is another by now' })
+  seen?: object;
 }
 
 export class MergeDto {
-  @ApiProperty({ enum: MERGEABLE }) @IsIn(MERGEABLE) kind: Mergeable;
-  @ApiProperty({ description: 'The double, which goes' }) @IsString() @MaxLength(500) double: string;
-  @ApiProperty({ description: 'The entry that stays' }) @IsString() @MaxLength(500) kept: string;
+  @OneOf('Kind', MERGEABLE) kind: Mergeable;
+  @Id('Double', { most: 500, description: 'The double, which goes' }) double: string;
+  @Id('Entry kept', { most: 500, description: 'The entry that stays' }) kept: string;
 }
 
 export class SavedEntryDto {

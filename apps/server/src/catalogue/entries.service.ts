@@ -1,56 +1,56 @@
 import { Injectable } from '@nestjs/common';
-import { InjectDataSource } from '@nestjs/typeorm';
 import {
-  Catalogue,
+  type Catalogue,
   CATALOGUE_KINDS,
-  keyOf,
-  knownBy,
-  merge,
-  MergeRefused,
-  NOTHING_KNOWN,
-  rowFaults,
   type CatalogueKind,
   type CatalogueRow,
   type CatalogueRows,
+  keyOf,
+  knownBy,
   type KnownKeys,
+  merge,
   type Mergeable,
+  MergeRefused,
+  NOTHING_KNOWN,
+  rowFaults,
 } from '@outfit/core';
+import { SILHOUETTE_NAMES } from '@outfit/drawing';
 import { rowShapeFault } from '@outfit/formats';
-import { DataSource } from 'typeorm';
-import { Clock } from '../common/clock.js';
-import { notFound, Problem } from '../common/problem.js';
+import { Clock } from '../platform/clock/index.js';
+import { Database } from '../platform/db/index.js';
+import { HistoryService } from '../platform/history/index.js';
+import { Conflict, notFound, Problem } from '../platform/http/index.js';
 import { CatalogueService } from './catalogue.service.js';
+import { stable } from './codecs.js';
 import type { CatalogueChangeDto, SavedEntryDto } from './entries.dto.js';
 import { nowMade } from './nowMade.js';
-import type { CatalogueStore } from './store.js';
 
-const MOST_CHANGES = 100;
+/** The whole catalogue is one item of the history: an entry and a double of it can only be undone in their order. */
+const ALL = 'all';
 const STILL_NAMED = 'Something names this entry by now: a look or its history, a piece, an offer or another entry. Nothing was changed.';
 
-interface ChangeRow {
-  readonly id: number;
-  readonly at: string;
-  readonly label: string;
-  readonly kind: string;
-  readonly item: string;
-  readonly before: string | null;
-  readonly after: string | null;
-}
-
-/** A person's own entries: added, changed, merged, taken back. Every change is one row of an append-only log. */
+/** A person's own entries: added, changed, merged, taken back. Every change is one row of the log. */
 @Injectable()
 export class EntriesService {
   constructor(
-    @InjectDataSource() private readonly database: DataSource,
+    private readonly database: Database,
     private readonly catalogue: CatalogueService,
+    private readonly history: HistoryService,
     private readonly clock: Clock,
-  ) {}
+  ) {
+    history.register('catalogue', (_, to, from) => this.put(rowsOf(to), rowsOf(from)));
+  }
 
-  async save(kind: CatalogueKind, row: unknown): Promise<SavedEntryDto> {
+  /** Adds an entry, or changes the one under its key; `seen` is that one as the person saw it, when they saw one. */
+  async save(kind: CatalogueKind, row: unknown, seen?: unknown): Promise<SavedEntryDto> {
     const shape = rowShapeFault(kind, row);
-    if (shape) throw new Problem(422, `${shape.path}: ${shape.reason}`, [{ path: shape.path, sentence: shape.reason }]);
-    const entry = row as CatalogueRow<CatalogueKind>;
-    const catalogue = await this.catalogue.catalogue();
+    if (shape) throw new Problem(422, shape.reason, [{ path: shape.path, sentence: shape.reason }]);
+    return this.changing(() => this.saveNow(kind, row as CatalogueRow<CatalogueKind>, seen));
+  }
+
+  /** The same for a row whose shape is sound, within a unit of work that is under way. */
+  saveNow(kind: CatalogueKind, entry: CatalogueRow<CatalogueKind>, seen?: unknown): SavedEntryDto {
+    const catalogue = this.catalogue.now();
     const rows = { [kind]: [entry] } as CatalogueRows;
     const faults = rowFaults(rows, knownTo(catalogue));
     if (faults[0]) {
@@ -59,84 +59,134 @@ export class EntriesService {
     }
     const key = keyOf(entry);
     const before = rowOf(catalogue, kind, key);
-    return this.apply(
-      rows,
-      { label: `${before ? 'Changed' : 'Added'} ${key}`, kind, item: key },
-      before ? ({ [kind]: [before] } as CatalogueRows) : null,
-    );
+    if (seen !== undefined && before && stable(before) !== stable(seen)) throw new Conflict(`The entry ${key}`, before);
+    const label = `${before ? 'Changed' : 'Added'} ${key}`;
+    return this.write(rows, before ? ({ [kind]: [before] } as CatalogueRows) : {}, { label, kind, item: key });
+  }
+
+  /** Imagined variants that a look was planned with. Within a unit of work that is under way. */
+  imagineNow(variants: CatalogueRows['variants'], label: (id: string) => string): void {
+    for (const variant of variants ?? [])
+      if (!this.catalogue.now().has(variant.id))
+        this.write({ variants: [variant] }, {}, { label: label(variant.id), kind: 'variants', item: variant.id });
   }
 
   async merge(kind: Mergeable, double: string, kept: string): Promise<SavedEntryDto> {
-    const catalogue = await this.catalogue.catalogue();
-    for (const id of [double, kept]) if (!isThere(catalogue, kind, id)) throw notFound(kind, id);
-    try {
-      const { add, mark } = merge(kind, double, kept, catalogue);
-      const doubles = mark.map(({ variant, mergedInto }) => ({ ...catalogue.variant(variant), mergedInto }));
-      const before = [...add.filter((variant) => catalogue.has(variant.id)), ...doubles].map((variant) => catalogue.variant(variant.id));
-      const label = `Merged ${double} into ${kept}`;
-      return await this.apply({ variants: [...add, ...doubles] }, { label, kind, item: double }, { variants: before });
-    } catch (error) {
-      if (error instanceof MergeRefused) throw new Problem(422, error.message);
-      throw error;
-    }
+    return this.changing(() => {
+      const catalogue = this.catalogue.now();
+      for (const id of [double, kept]) if (!isThere(catalogue, kind, id)) throw notFound(kind, id);
+      try {
+        const { add, mark } = merge(kind, double, kept, catalogue);
+        const doubles = mark.map(({ variant, mergedInto }) => ({ ...catalogue.variant(variant), mergedInto }));
+        const before = [...add.filter((variant) => catalogue.has(variant.id)), ...doubles].map((variant) => catalogue.variant(variant.id));
+        const rows = { variants: [...add, ...doubles] };
+        return this.write(rows, { variants: before }, { label: `Merged ${double} into ${kept}`, kind, item: double });
+      } catch (error) {
+        if (error instanceof MergeRefused) throw new Problem(422, error.message);
+        throw error;
+      }
+    });
   }
 
-  /** Takes one change back: what was changed is as before, what was added goes unless something refers to it. */
-  async undo(id: number): Promise<SavedEntryDto> {
-    const { connection, store } = this.catalogue;
-    const change = connection.prepare('SELECT * FROM catalogue_change WHERE id = ?').get(id) as ChangeRow | undefined;
-    if (!change) throw notFound('change', String(id));
-    const before = change.before === null ? {} : (JSON.parse(change.before) as CatalogueRows);
-    const after = change.after === null ? {} : (JSON.parse(change.after) as CatalogueRows);
-    if (change.after === null) throw new Problem(409, 'An import is not taken back here. Import the archive you exported before it.');
-    const was = new Set(CATALOGUE_KINDS.flatMap((kind) => (before[kind] ?? []).map((row) => `${kind}|${keyOf(row)}`)));
-    try {
-      return await this.apply(before, { label: `Took back: ${change.label}`, kind: change.kind, item: change.item }, after, () => {
-        for (const kind of [...CATALOGUE_KINDS].reverse())
-          for (const row of after[kind] ?? []) if (!was.has(`${kind}|${keyOf(row)}`)) this.takeOut(kind, keyOf(row), store);
-        // Rows name each other in documents that foreign keys do not see.
-        if (rowFaults(store.read(), NOTHING_KNOWN).length > 0) throw new Problem(409, STILL_NAMED);
+  /** Takes one change back, whichever it is: what was changed is as before, what was added goes unless something refers to it. */
+  async takeBack(id: number): Promise<SavedEntryDto> {
+    return this.changing(() => {
+      const change = this.history.past('catalogue', ALL, id);
+      if (change.after === null) throw new Problem(409, 'An import is not taken back here. Import the archive you exported before it.');
+      const [before, after] = [rowsOf(change.before), rowsOf(change.after)];
+      const notices = this.put(before, after);
+      const [kind, item] = splitAbout(change.about);
+      this.history.record({
+        subject: 'catalogue',
+        item: ALL,
+        label: `Took back: ${change.label}`,
+        about: `${kind} ${item}`,
+        before: after,
+        after: before,
       });
+      return { kind, key: item, notices };
+    });
+  }
+
+  changes(): CatalogueChangeDto[] {
+    return this.history.list('catalogue', ALL).map(({ id, at, kind, label, about }) => {
+      const [of, item] = splitAbout(about);
+      return {
+        id,
+        at,
+        label: kind === 'edit' ? label : `${kind === 'undo' ? 'Undone' : 'Done again'}: ${label}`,
+        kind: of,
+        item,
+        undoable: kind === 'edit' && of !== 'import',
+      };
+    });
+  }
+
+  /** A unit of work on the catalogue. References are looked at again at its end, so its commit may refuse too. */
+  private async changing(work: () => SavedEntryDto): Promise<SavedEntryDto> {
+    try {
+      return await this.database.write<SavedEntryDto>(work);
     } catch (error) {
       if ((error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT')) throw new Problem(409, STILL_NAMED);
       throw error;
     }
   }
 
-  private takeOut(kind: CatalogueKind, key: string, store: CatalogueStore): void {
-    if (kind === 'variants' && store.isPlanned(key)) throw new Problem(409, STILL_NAMED);
-    store.remove(kind, key);
-  }
-
-  changes(): CatalogueChangeDto[] {
-    const rows = this.catalogue.connection
-      .prepare('SELECT id, at, label, kind, item, after IS NOT NULL AS undoable FROM catalogue_change ORDER BY id DESC LIMIT ?')
-      .all(MOST_CHANGES) as (ChangeRow & { undoable: number })[];
-    return rows.map(({ id, at, label, kind, item, undoable }) => ({ id, at, label, kind, item, undoable: undoable === 1 }));
-  }
-
-  /** Writes, logs, indexes and tells, in one transaction. */
-  private async apply(
+  private write(
     rows: CatalogueRows,
-    change: { readonly label: string; readonly kind: string; readonly item: string },
-    before: CatalogueRows | null,
-    alsoRemove: () => void = () => undefined,
-  ): Promise<SavedEntryDto> {
-    const at = this.clock.now().toISOString();
-    try {
-      return await this.database.transaction(() => {
-        const { store } = this.catalogue;
-        const written = store.write(rows);
-        alsoRemove();
-        store.recordChange({ ...change, at, before, after: rows });
-        const catalogue = new Catalogue(store.read());
-        const notices = written.turnedMade.map((id) => store.tellMade(id, nowMade(id, catalogue), at));
-        return Promise.resolve({ kind: change.kind, key: change.item, notices: notices.reduce((all, count) => all + count, 0) });
-      });
-    } finally {
-      this.catalogue.changed();
-    }
+    before: CatalogueRows,
+    { label, kind, item }: { label: string; kind: string; item: string },
+  ): SavedEntryDto {
+    const notices = this.put(rows, {});
+    this.history.record({ subject: 'catalogue', item: ALL, label, about: `${kind} ${item}`, before, after: rows });
+    return { kind, key: item, notices };
   }
+
+  /** Writes rows, takes out what `from` has and `to` has not, and tells who planned what came to be made. */
+  private put(to: CatalogueRows, from: CatalogueRows): number {
+    const { store } = this.catalogue;
+    const stays = new Set(CATALOGUE_KINDS.flatMap((kind) => (to[kind] ?? []).map((row) => `${kind}|${keyOf(row)}`)));
+    const { turnedMade } = store.write(to);
+    let isRemoving = false;
+    for (const kind of [...CATALOGUE_KINDS].reverse())
+      for (const row of from[kind] ?? []) {
+        const key = keyOf(row);
+        if (stays.has(`${kind}|${key}`)) continue;
+        if (kind === 'variants' && this.catalogue.isNamed(key)) throw new Problem(409, STILL_NAMED);
+        isRemoving = true;
+        removeOrRefuse(() => store.remove(kind, key));
+      }
+    this.catalogue.changedRows(keysOf(to, from));
+    // Rows name each other in documents that foreign keys do not see.
+    if (isRemoving && rowFaults(store.read(), NOTHING_KNOWN).length > 0) throw new Problem(409, STILL_NAMED);
+    if (turnedMade.length === 0) return 0;
+    const at = this.clock.now().toISOString();
+    for (const id of turnedMade) store.noteMade(id, nowMade(id, this.catalogue.now()), at);
+    return this.catalogue.tellMadeNow();
+  }
+}
+
+/** The keys of all rows that are written or taken out, by kind. */
+function keysOf(...all: readonly CatalogueRows[]): ReadonlyMap<CatalogueKind, ReadonlySet<string>> {
+  const touched = CATALOGUE_KINDS.map((kind) => [kind, new Set(all.flatMap((rows) => (rows[kind] ?? []).map(keyOf)))] as const);
+  return new Map(touched.filter(([, keys]) => keys.size > 0));
+}
+
+function removeOrRefuse(remove: () => void): void {
+  try {
+    remove();
+  } catch (error) {
+    if ((error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT')) throw new Problem(409, STILL_NAMED);
+    throw error;
+  }
+}
+
+const rowsOf = (state: unknown): CatalogueRows => (state ?? {}) as CatalogueRows;
+
+/** "variants HA-118·x" as a kind and a key. */
+function splitAbout(about: string | null): [kind: string, item: string] {
+  const at = (about ?? '').indexOf(' ');
+  return at < 0 ? [about ?? '', ''] : [(about ?? '').slice(0, at), (about ?? '').slice(at + 1)];
 }
 
 const rowOf = (catalogue: Catalogue, kind: CatalogueKind, key: string): CatalogueRow<CatalogueKind> | undefined =>
@@ -145,8 +195,16 @@ const rowOf = (catalogue: Catalogue, kind: CatalogueKind, key: string): Catalogu
 const isThere = (catalogue: Catalogue, kind: Mergeable, id: string): boolean =>
   ({ mould: catalogue.hasMould(id), colour: catalogue.hasColour(id), print: catalogue.hasPrint(id), variant: catalogue.has(id) })[kind];
 
-const knownTo = ({ data }: Catalogue): KnownKeys =>
-  knownBy((kind) => new Set((data[kind] as readonly CatalogueRow<CatalogueKind>[]).map(keyOf)), {
+const SILHOUETTES: ReadonlySet<string> = new Set(SILHOUETTE_NAMES);
+
+const knownTo = (catalogue: Catalogue): KnownKeys => {
+  const { data } = catalogue;
+  return knownBy((kind) => new Set((data[kind] as readonly CatalogueRow<CatalogueKind>[]).map(keyOf)), {
     mergedInto: (id) => data.variants.find((variant) => variant.id === id)?.mergedInto,
+    mouldOf: (variant) => (catalogue.has(variant) ? catalogue.variant(variant).mould : undefined),
+    fillsOf: (mould) => (catalogue.hasMould(mould) ? catalogue.mould(mould).fills : undefined),
+    parentOf: (motif) => catalogue.motif(motif)?.parent,
+    silhouettes: SILHOUETTES,
     sources: data.sources,
   });
+};

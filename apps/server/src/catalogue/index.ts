@@ -1,21 +1,6 @@
-import { Module } from '@nestjs/common';
-import { JobsModule } from '../jobs/index.js';
-import { CarryController, CarryService } from './carry.js';
-import { CatalogueController } from './catalogue.controller.js';
-import { CatalogueService } from './catalogue.service.js';
-import { EntriesService } from './entries.service.js';
-import { NoticesController, NoticesService } from './notices.js';
-import { PhotographsController, PhotographsService } from './photographs.js';
-import { SearchService } from './search.service.js';
-
-@Module({
-  imports: [JobsModule],
-  controllers: [CarryController, PhotographsController, CatalogueController, NoticesController],
-  providers: [CarryService, CatalogueService, EntriesService, NoticesService, PhotographsService, SearchService],
-  exports: [CatalogueService, EntriesService],
-})
-export class CatalogueModule {}
-
+export { CatalogueModule } from './catalogue.module.js';
 export { CatalogueService } from './catalogue.service.js';
+export type { MadeNews } from './catalogue.store.js';
 export { EntriesService } from './entries.service.js';
-export { catalogueBody } from './carry.js';
+export { catalogueBody } from './files/index.js';
+export { CatalogueHooks } from './hooks.js';

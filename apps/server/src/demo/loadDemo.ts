@@ -1,50 +1,39 @@
-import { demoWorld, type DemoFigure } from '@outfit/demo';
-import type { DataSource, EntityManager } from 'typeorm';
-
+import type { INestApplicationContext } from '@nestjs/common';
+import { demoWorld } from '@outfit/demo';
 import { CatalogueService } from '../catalogue/index.js';
-import { FigureEntity, LineUpEntity, LookEntity } from '../figures/index.js';
-import type { AdvanceService } from '../market/index.js';
-import { DonorEntity, PieceEntity } from '../wardrobe/index.js';
+import { FiguresStore } from '../figures/index.js';
+import { AdvanceService } from '../market/index.js';
+import { Clock } from '../platform/clock/index.js';
+import { Database } from '../platform/db/index.js';
+import { WardrobeService } from '../wardrobe/index.js';
 
 const SEED = 7;
 
-/** Fills an empty database with the made-up world, in one transaction. Does nothing when there is data already. */
-export async function loadDemo(database: DataSource, catalogue: CatalogueService, market: AdvanceService, today: string): Promise<boolean> {
-  if (catalogue.store.keys('colours').size > 0) return false;
+/** Fills an empty database with the made-up world, in one unit of work. Does nothing when there is data already. */
+export async function loadDemo(app: INestApplicationContext): Promise<void> {
+  const catalogue = app.get(CatalogueService, { strict: false });
+  if (!catalogue.store.isEmpty()) return;
+  const figures = app.get(FiguresStore, { strict: false });
+  const today = app.get(Clock, { strict: false }).today();
   const world = demoWorld();
-  await database.transaction(async (manager) => {
+  await app.get(Database, { strict: false }).write(() => {
     catalogue.fill(world.catalogue);
-    for (const [place, { id, name, figures }] of world.lineUps.entries()) {
-      await manager.insert(LineUpEntity, { id, name, place });
-      for (const [figurePlace, figure] of figures.entries()) await insertFigure(manager, id, figurePlace, figure);
+    for (const [place, lineUp] of world.lineUps.entries()) {
+      figures.insertLineUp({ id: lineUp.id, name: lineUp.name, place });
+      for (const [i, { id, role, looks, chosen, brief }] of lineUp.figures.entries()) {
+        const lookId = (k: number): string => `${id}-${k + 1}`;
+        figures.insertFigure({ id, lineUp: lineUp.id, place: i, role, brief, chosenLook: lookId(chosen) });
+        for (const [k, { name, parts, verdict, variation }] of looks.entries())
+          figures.insertLook(
+            { id: lookId(k), figure: id, place: k, name },
+            { parts, overrules: [], ...(verdict ? { verdict } : {}), ...(variation ? { variation } : {}) },
+          );
+      }
     }
-    await manager.insert(
-      PieceEntity,
+    app.get(WardrobeService, { strict: false }).fill(
       world.pieces.map((piece) => ({ ...piece, addedAt: `${today}T00:00:00.000Z` })),
+      world.donors,
     );
-    await manager.insert(DonorEntity, [...world.donors]);
-    await market.open(manager, world.catalogue, SEED, today);
+    app.get(AdvanceService, { strict: false }).open(world.catalogue, SEED, today);
   });
-  return true;
-}
-
-async function insertFigure(manager: EntityManager, lineUp: string, place: number, figure: DemoFigure): Promise<void> {
-  const { id, role, looks, chosen, brief } = figure;
-  const lookId = (i: number): string => `${id}-${i + 1}`;
-  await manager.insert(FigureEntity, { id, lineUp, place, role, brief, chosenLook: lookId(chosen) });
-  await manager.insert(
-    LookEntity,
-    looks.map((look, i) => ({
-      id: lookId(i),
-      figure: id,
-      place: i,
-      name: look.name,
-      parts: look.parts,
-      overrules: [],
-      verdict: look.verdict,
-      acceptable: [],
-      variation: look.variation,
-      removedAt: null,
-    })),
-  );
 }

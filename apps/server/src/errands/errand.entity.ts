@@ -22,6 +22,8 @@ export class ErrandEntity {
   @Column('text') createdAt: string;
   @Column('text') job: string;
   @Column('simple-json') problem: BasketProblem;
+  /** Errands in the order they were planned; a clock may go back, this does not. */
+  @Column('integer') ordinal: number;
   /** Offers ticked off while shopping. */
   @Column('simple-json') ticked: readonly string[];
 }

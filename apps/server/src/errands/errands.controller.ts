@@ -1,8 +1,8 @@
 import { Body, Controller, Get, Header, HttpCode, Param, Post, Put, Query, StreamableFile } from '@nestjs/common';
 import { ApiAcceptedResponse, ApiBody, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { JobDto, PlanDto } from '../jobs/index.js';
 import { CopiesDto, ErrandDto, ErrandsQuery, FloorDto, NewErrandDto, SubstituteDto, TickedDto } from './errands.dto.js';
 import { ErrandsService } from './errands.service.js';
+import { ErrandJobDto, PlanDto, SeriesJobDto } from './solving/index.js';
 
 @ApiTags('errands')
 @Controller('errands')
@@ -19,7 +19,7 @@ export class ErrandsController {
   @Get()
   @ApiOperation({ operationId: 'latestErrand' })
   @ApiOkResponse({ type: [ErrandDto], description: 'The newest errand of a figure or line-up, or none' })
-  latest(@Query() { scope }: ErrandsQuery): Promise<ErrandDto[]> {
+  latest(@Query() { scope }: ErrandsQuery): ErrandDto[] {
     return this.service.latest(scope);
   }
 
@@ -27,15 +27,15 @@ export class ErrandsController {
   @HttpCode(202)
   @ApiOperation({ operationId: 'solveBasket' })
   @ApiBody({ schema: { type: 'object' }, description: 'A basket problem: docs/formats/basket-problem.schema.json' })
-  @ApiAcceptedResponse({ type: JobDto })
-  solve(@Body() body: object): Promise<JobDto> {
+  @ApiAcceptedResponse({ type: ErrandJobDto })
+  solve(@Body() body: object): Promise<ErrandJobDto> {
     return this.service.solve(body);
   }
 
   @Get(':id')
   @ApiOperation({ operationId: 'readErrand' })
   @ApiOkResponse({ type: ErrandDto })
-  read(@Param('id') id: string): Promise<ErrandDto> {
+  read(@Param('id') id: string): ErrandDto {
     return this.service.errand(id);
   }
 
@@ -49,23 +49,23 @@ export class ErrandsController {
   @Post(':id/copies')
   @HttpCode(202)
   @ApiOperation({ operationId: 'planCopies' })
-  @ApiAcceptedResponse({ type: JobDto })
-  copies(@Param('id') id: string, @Body() { most }: CopiesDto): Promise<JobDto> {
+  @ApiAcceptedResponse({ type: SeriesJobDto })
+  copies(@Param('id') id: string, @Body() { most }: CopiesDto): Promise<SeriesJobDto> {
     return this.service.copies(id, most);
   }
 
   @Post(':id/cheaper')
   @HttpCode(202)
   @ApiOperation({ operationId: 'findCheaperVersion' })
-  @ApiAcceptedResponse({ type: JobDto })
-  cheaper(@Param('id') id: string, @Body() { floor }: FloorDto): Promise<JobDto> {
+  @ApiAcceptedResponse({ type: SeriesJobDto })
+  cheaper(@Param('id') id: string, @Body() { floor }: FloorDto): Promise<SeriesJobDto> {
     return this.service.cheaper(id, floor);
   }
 
   @Get(':id/substitutes/:variant')
   @ApiOperation({ operationId: 'listSubstitutes' })
   @ApiOkResponse({ type: [SubstituteDto] })
-  substitutes(@Param('id') id: string, @Param('variant') variant: string): Promise<SubstituteDto[]> {
+  substitutes(@Param('id') id: string, @Param('variant') variant: string): SubstituteDto[] {
     return this.service.substitutes(id, variant);
   }
 
@@ -73,7 +73,7 @@ export class ErrandsController {
   @ApiOperation({ operationId: 'exportPlan' })
   @ApiOkResponse({ type: PlanDto })
   @Header('Content-Disposition', 'attachment; filename="plan.json"')
-  plan(@Param('id') id: string): Promise<PlanDto> {
+  plan(@Param('id') id: string): PlanDto {
     return this.service.plan(id);
   }
 
@@ -81,7 +81,7 @@ export class ErrandsController {
   @ApiOperation({ operationId: 'exportShoppingList' })
   @ApiProduces('text/csv')
   @Header('Content-Disposition', 'attachment; filename="shopping-list.csv"')
-  async list(@Param('id') id: string): Promise<StreamableFile> {
-    return new StreamableFile(Buffer.from(await this.service.shoppingList(id)), { type: 'text/csv; charset=utf-8' });
+  list(@Param('id') id: string): StreamableFile {
+    return new StreamableFile(Buffer.from(this.service.shoppingList(id)), { type: 'text/csv; charset=utf-8' });
   }
 }

@@ -1,113 +1,76 @@
-import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { CONDITIONS, YIELD_KINDS, type Adjustments, type Condition, type YieldKind } from '@outfit/core';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsNumber,
-  IsOptional,
-  IsString,
-  Length,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
-import { JobDto } from '../jobs/index.js';
+import { ApiProperty } from '@nestjs/swagger';
+import { type Adjustments, type Condition, CONDITIONS, YIELD_KINDS, type YieldKind } from '@outfit/core';
+import { Flag, Fraction, Id, OneOf, Row, Rows, Text, Texts, Whole } from '../platform/http/index.js';
+import { ErrandJobDto, SeriesJobDto } from './solving/index.js';
+
+const MOST_MINOR = 100_000_000;
 
 /** The rules of an errand a person may set. Absent or null: no such rule. */
 export class ErrandSettingsDto {
-  @ApiPropertyOptional({ type: Number, nullable: true }) @IsOptional() @IsInt() @Min(1) @Max(200) maxParcels?: number | null;
-  @ApiPropertyOptional({ type: Number, nullable: true }) @IsOptional() @IsInt() @Min(0) @Max(100_000_000) budgetMinor?: number | null;
-  @ApiPropertyOptional({ type: Number, nullable: true }) @IsOptional() @IsInt() @Min(1) @Max(365) withinDays?: number | null;
-  @ApiPropertyOptional({ enum: CONDITIONS }) @IsOptional() @IsIn(CONDITIONS) condition?: Condition;
-  @ApiPropertyOptional() @IsOptional() @IsBoolean() trustedOnly?: boolean;
-  @ApiPropertyOptional() @IsOptional() @IsBoolean() allowThirdParty?: boolean;
-  @ApiPropertyOptional({ description: 'Owned whole figures may be taken apart; the hole costs what filling it would' })
-  @IsOptional()
-  @IsBoolean()
+  @Whole('Parcels', 1, 200, { optional: true, nullable: true }) maxParcels?: number | null;
+  @Whole('Budget', 0, MOST_MINOR, { optional: true, nullable: true }) budgetMinor?: number | null;
+  @Whole('Days', 1, 365, { optional: true, nullable: true }) withinDays?: number | null;
+  @OneOf('Condition', CONDITIONS, { optional: true }) condition?: Condition;
+  @Flag('Trusted sellers only', { optional: true }) trustedOnly?: boolean;
+  @Flag('Third-party parts', { optional: true }) allowThirdParty?: boolean;
+  @Flag('Take donors apart', {
+    optional: true,
+    description: 'Owned whole figures may be taken apart; the hole costs what filling it would',
+  })
   useDonors?: boolean;
-  @ApiPropertyOptional({ description: 'Bought arms of one kind come from one seller, so that their colour matches' })
-  @IsOptional()
-  @IsBoolean()
+  @Flag('Arms from one seller', {
+    optional: true,
+    description: 'Bought arms of one kind come from one seller, so that their colour matches',
+  })
   matchArms?: boolean;
-  @ApiPropertyOptional({ description: 'Share of what leftovers would fetch that counts in favour of a plan' })
-  @IsOptional()
-  @IsNumber()
-  @Min(0)
-  @Max(1)
+  @Fraction('Share of resale', 0, 1, {
+    optional: true,
+    description: 'Share of what leftovers would fetch that counts in favour of a plan',
+  })
   resaleShare?: number;
-  @ApiPropertyOptional({ description: 'What a point of likeness is worth when a substitute is weighed, in minor units' })
-  @IsOptional()
-  @IsInt()
-  @Min(0)
-  @Max(100_000)
+  @Whole('A point of likeness', 0, 100_000, {
+    optional: true,
+    description: 'What a point of likeness is worth when a substitute is weighed, in minor units',
+  })
   pointMinor?: number;
 }
 
 export class ErrandLineDto {
-  @ApiProperty() @IsString() @Length(1, 100) look: string;
-  @ApiProperty({ minimum: 1, maximum: 500 }) @IsInt() @Min(1) @Max(500) copies: number;
-  @ApiPropertyOptional({ type: String, nullable: true, description: 'Looks of one group are never shown together' })
-  @IsOptional()
-  @IsString()
-  @Length(1, 100)
+  @Id('Look') look: string;
+  @Whole('Copies', 1, 500) copies: number;
+  @Text('Group', { most: 100, optional: true, nullable: true, description: 'Looks of one group are never shown together' })
   group?: string | null;
 }
 
 export class LockedDto {
-  @ApiProperty() @IsString() @Length(1, 300) offer: string;
-  @ApiProperty() @IsInt() @Min(1) @Max(100_000) quantity: number;
+  @Id('Offer', { most: 800 }) offer: string;
+  @Whole('Number', 1, 100_000) quantity: number;
 }
 
 export class PinnedDto {
-  @ApiProperty() @IsString() @Length(1, 200) variant: string;
-  @ApiProperty() @IsString() @Length(1, 200) seller: string;
+  @Id('Part', { most: 500 }) variant: string;
+  @Id('Seller') seller: string;
 }
 
 export class AcceptedDto {
-  @ApiProperty() @IsString() @Length(1, 200) variant: string;
-  @ApiProperty() @IsString() @Length(1, 200) substitute: string;
+  @Id('Part', { most: 500 }) variant: string;
+  @Id('Substitute', { most: 500 }) substitute: string;
 }
 
 const MOST_ADJUSTMENTS = 500;
 
-/** What a person settled on a plan, kept when it is planned again. */
+/** What a person adjusted on a plan, kept when it is planned again. */
 export class AdjustmentsDto implements Adjustments {
-  @ApiProperty({ type: [LockedDto] })
-  @IsArray()
-  @ArrayMaxSize(MOST_ADJUSTMENTS)
-  @ValidateNested({ each: true })
-  @Type(() => LockedDto)
-  locked: LockedDto[];
-  @ApiProperty({ type: [String] }) @IsArray() @ArrayMaxSize(MOST_ADJUSTMENTS) @IsString({ each: true }) banned: string[];
-  @ApiProperty({ type: [PinnedDto] })
-  @IsArray()
-  @ArrayMaxSize(MOST_ADJUSTMENTS)
-  @ValidateNested({ each: true })
-  @Type(() => PinnedDto)
-  pinned: PinnedDto[];
-  @ApiProperty({ type: [AcceptedDto] })
-  @IsArray()
-  @ArrayMaxSize(MOST_ADJUSTMENTS)
-  @ValidateNested({ each: true })
-  @Type(() => AcceptedDto)
-  accepted: AcceptedDto[];
+  @Rows('Kept lines', () => LockedDto, { most: MOST_ADJUSTMENTS }) locked: LockedDto[];
+  @Texts('Sellers ruled out', { most: MOST_ADJUSTMENTS, each: 200 }) banned: string[];
+  @Rows('Parts bought at a seller', () => PinnedDto, { most: MOST_ADJUSTMENTS }) pinned: PinnedDto[];
+  @Rows('Substitutes', () => AcceptedDto, { most: MOST_ADJUSTMENTS }) accepted: AcceptedDto[];
 }
 
 export class NewErrandDto extends ErrandSettingsDto {
-  @ApiProperty({ description: 'The figure or line-up it is planned from' }) @IsString() @Length(1, 100) scope: string;
-  @ApiProperty({ type: [ErrandLineDto] })
-  @IsArray()
-  @ArrayMinSize(1, { message: 'choose at least one look to shop for' })
-  @ArrayMaxSize(200)
-  @ValidateNested({ each: true })
-  @Type(() => ErrandLineDto)
-  lines: ErrandLineDto[];
-  @ApiPropertyOptional({ type: AdjustmentsDto }) @IsOptional() @ValidateNested() @Type(() => AdjustmentsDto) adjustments?: AdjustmentsDto;
+  @Id('Figure or line-up', { description: 'The figure or line-up it is planned from' }) scope: string;
+  @Rows('Looks', () => ErrandLineDto, { least: 1, most: 200 }) lines: ErrandLineDto[];
+  @Row('Adjustments', () => AdjustmentsDto, { optional: true }) adjustments?: AdjustmentsDto;
 }
 
 export class NeedDto {
@@ -144,6 +107,7 @@ export class ErrandFigureDto {
   @ApiProperty({ type: String, nullable: true }) group: string | null;
   @ApiProperty({ type: Number, nullable: true, description: 'A copy, with its share of postage; null until there is a plan' }) eachMinor:
     number | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'All its copies; the looks sum to what is paid' }) totalMinor: number | null;
   @ApiProperty({ type: DominantDto, nullable: true }) dominant: DominantDto | null;
 }
 
@@ -168,27 +132,27 @@ export class ErrandDto {
   @ApiProperty({ type: [LineReasonDto] }) reasons: readonly LineReasonDto[];
   @ApiProperty({ type: [LeftoverValueDto] }) leftovers: readonly LeftoverValueDto[];
   @ApiProperty({ type: [String] }) ticked: readonly string[];
-  @ApiProperty() job: JobDto;
+  @ApiProperty({ type: ErrandJobDto }) job: ErrandJobDto;
+  @ApiProperty({ type: SeriesJobDto, nullable: true, description: 'What more copies cost, as it was last worked out' })
+  copies: SeriesJobDto | null;
+  @ApiProperty({ type: SeriesJobDto, nullable: true, description: 'Cheaper versions, as they were last looked for' })
+  cheaper: SeriesJobDto | null;
 }
 
 export class ErrandsQuery {
-  @ApiProperty() @IsString() @Length(1, 100) scope: string;
+  @Id('Figure or line-up') scope: string;
 }
 
 export class TickedDto {
-  @ApiProperty({ type: [String] }) @IsArray() @ArrayMaxSize(5000) @IsString({ each: true }) offers: string[];
+  @Texts('Offers', { most: 5000, each: 800 }) offers: string[];
 }
 
 export class CopiesDto {
-  @ApiProperty({ minimum: 2, maximum: 200 }) @IsInt() @Min(2) @Max(200) most: number;
+  @Whole('Copies', 2, 200) most: number;
 }
 
 export class FloorDto {
-  @ApiProperty({ minimum: 0, maximum: 100, description: 'Likeness that the cheaper look must keep' })
-  @IsInt()
-  @Min(0)
-  @Max(100)
-  floor: number;
+  @Whole('Likeness', 0, 100, { description: 'Likeness that the cheaper look must keep' }) floor: number;
 }
 
 export class SubstituteDto {

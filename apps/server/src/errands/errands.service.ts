@@ -1,39 +1,47 @@
 import { Injectable } from '@nestjs/common';
-import { InjectDataSource } from '@nestjs/typeorm';
 import {
+  type Adjustments,
   basketFor,
+  type BasketPlan,
   figureCosts,
   lineReasons,
-  mostCopies,
+  money,
   NO_ADJUSTMENTS,
   offerBehind,
+  ownedOf,
+  stockOf,
   variantBehind,
-  type Adjustments,
-  type BasketPlan,
   type YieldKind,
 } from '@outfit/core';
 import { readBasketProblem } from '@outfit/formats';
 import { randomUUID } from 'node:crypto';
-import { DataSource } from 'typeorm';
 import { CatalogueService } from '../catalogue/index.js';
-import { Clock } from '../common/clock.js';
-import { notFound, Problem } from '../common/problem.js';
 import { FiguresService } from '../figures/index.js';
-import { basketRun, JobsService, plainInput, seriesRun, toDto, type JobDto } from '../jobs/index.js';
 import { MarketService } from '../market/index.js';
+import { Clock } from '../platform/clock/index.js';
+import { Database } from '../platform/db/index.js';
+import { notFound, Problem } from '../platform/http/index.js';
+import { JobsService } from '../platform/jobs/index.js';
+import { LiveService } from '../platform/live/index.js';
 import { WardrobeService } from '../wardrobe/index.js';
+import { refuseUnsound } from './adjustments.js';
 import { CheaperService } from './cheaper.js';
-import { ErrandEntity, type StoredLine } from './errand.entity.js';
+import type { ErrandEntity, StoredLine } from './errand.entity.js';
 import type { ErrandDto, ErrandOfferDto, NewErrandDto, SubstituteDto } from './errands.dto.js';
+import { ErrandsStore } from './errands.store.js';
+import { ERRAND_JOBS, ownerOf } from './ownJobs.js';
 import { ErrandPlanner, landedOf, resaleOf } from './planner.js';
 import { shoppingList } from './shoppingList.js';
+import { basketRun, type ErrandJobDto, plainInput, type SeriesJobDto, seriesRun } from './solving/index.js';
 
 const MOST_SUBSTITUTES = 12;
 
+/** Errands: planned for some looks, planned again with what was settled, ticked off while shopping. */
 @Injectable()
 export class ErrandsService {
   constructor(
-    @InjectDataSource() private readonly database: DataSource,
+    private readonly database: Database,
+    private readonly store: ErrandsStore,
     private readonly catalogue: CatalogueService,
     private readonly planner: ErrandPlanner,
     private readonly cheaperLooks: CheaperService,
@@ -41,132 +49,138 @@ export class ErrandsService {
     private readonly wardrobe: WardrobeService,
     private readonly market: MarketService,
     private readonly jobs: JobsService,
+    private readonly live: LiveService,
     private readonly clock: Clock,
-  ) {}
-
-  /** Plans what some looks × copies need: builds the basket problem and starts the job that solves it. */
-  async create({ scope, lines: wanted, adjustments: adjusted, ...settings }: NewErrandDto): Promise<ErrandDto> {
-    const adjustments: Adjustments = adjusted ?? NO_ADJUSTMENTS;
-    const looks = await this.planner.lines(
-      wanted.map((line) => ({ figure: '', look: line.look, copies: line.copies, group: line.group ?? null })),
-    );
-    const lines: StoredLine[] = looks.map(({ look, copies, group }) => ({ figure: look.figure, look: look.id, copies, group }));
-    const problem = basketFor(await this.planner.input(lines, settings, adjustments));
-    const title = await this.titleOf(scope, lines);
-    const { errand, job } = await this.database.transaction(async (manager) => {
-      const row = await this.jobs.create(manager, 'errand');
-      const entity: ErrandEntity = {
-        id: randomUUID(),
-        scope,
-        title,
-        lines,
-        settings,
-        adjustments: plain(adjustments),
-        createdAt: this.clock.now().toISOString(),
-        job: row.id,
-        problem,
-        ticked: [],
-      };
-      await manager.insert(ErrandEntity, entity);
-      return { errand: entity, job: row };
-    });
-    this.jobs.run(job, { ...basketRun(problem), after: (plan) => this.market.rememberLanded(plan) });
-    return this.toDto(errand, toDto(job));
+  ) {
+    for (const kind of Object.values(ERRAND_JOBS)) jobs.register(kind);
   }
 
-  private async titleOf(scope: string, lines: readonly StoredLine[]): Promise<string> {
-    const lineUps = await this.figures.lineUps();
+  /** Plans what some looks × copies need: builds the basket problem and starts the job that solves it. */
+  async create({ scope, lines: wanted, adjustments: asked, ...settings }: NewErrandDto): Promise<ErrandDto> {
+    const looks = this.planner.lines(wanted.map(({ look, copies, group }) => ({ figure: '', look, copies, group: group ?? null })));
+    const lines: StoredLine[] = looks.map(({ look, copies, group }) => ({ figure: look.figure, look: look.id, copies, group }));
+    const title = this.titleOf(scope, lines);
+    const adjustments = this.adjustmentsFor(scope, plain(asked ?? NO_ADJUSTMENTS));
+    const problem = basketFor(this.planner.input(lines, settings, adjustments));
+    const { errand, job } = await this.database.write(() => {
+      const id = randomUUID();
+      const row = this.jobs.create(ERRAND_JOBS.errand.kind, ownerOf(id));
+      const createdAt = this.clock.now().toISOString();
+      const entity = this.store.insert({ id, scope, title, lines, settings, adjustments, createdAt, job: row.id, problem, ticked: [] });
+      this.live.changed('errands', scope);
+      return { errand: entity, job: row };
+    });
+    this.jobs.run(job, { ...basketRun(problem), after: (plan) => this.market.rememberLanded(problem, plan) });
+    return this.toDto(errand, this.jobs.toDto(job) as ErrandJobDto);
+  }
+
+  /** What is settled must be there, and agree with itself. A lock of the last plan whose offer has gone since is let go. */
+  private adjustmentsFor(scope: string, asked: Adjustments): Adjustments {
+    const last = this.store.newestOf(scope)?.problem;
+    const was = new Set(last?.offers.map((offer) => offerBehind(offer.id)));
+    const locked = asked.locked.filter(({ offer }) => this.market.hasOffer(offer) || !was.has(offer));
+    const adjustments = { ...asked, locked };
+    const sellers = this.market.sellerNames();
+    const catalogue = this.catalogue.now();
+    refuseUnsound(adjustments, { sellers, isVariant: (id) => catalogue.has(id), sellerOf: (offer) => this.market.sellerOf(offer) });
+    return adjustments;
+  }
+
+  private titleOf(scope: string, lines: readonly StoredLine[]): string {
+    const lineUps = this.figures.lineUps();
+    const stranger = (sentence: string, i: number) => new Problem(422, sentence, [{ path: `/lines/${i}/look`, sentence }]);
     const lineUp = lineUps.find((row) => row.id === scope);
-    if (lineUp) return lineUp.name;
+    if (lineUp) {
+      const i = lines.findIndex((line) => !lineUp.figures.some((figure) => figure.id === line.figure));
+      if (i >= 0) throw stranger(`This look is of no figure of ${lineUp.name}. Plan its errand from its own line-up.`, i);
+      return lineUp.name;
+    }
     const figure = lineUps.flatMap((row) => row.figures).find((row) => row.id === scope);
     if (!figure) throw notFound('figure or line-up', scope);
+    const i = lines.findIndex((line) => line.figure !== scope);
+    if (i >= 0) throw stranger(`This look is not one of ${figure.brief.name}. Plan its errand from its own figure.`, i);
     const look = figure.looks.find((row) => row.id === lines[0]?.look);
     return lines.length === 1 && look ? `${figure.brief.name}, ${look.name}` : figure.brief.name;
   }
 
-  async errand(id: string): Promise<ErrandDto> {
-    const errand = await this.require(id);
-    return this.toDto(errand, await this.jobs.job(errand.job));
+  errand(id: string): ErrandDto {
+    return this.view(this.store.errand(id));
   }
 
   /** The newest errand of a figure or line-up, or none. */
-  async latest(scope: string): Promise<ErrandDto[]> {
-    const errands = await this.database.manager.find(ErrandEntity, { where: { scope }, order: { createdAt: 'DESC' }, take: 1 });
-    return Promise.all(errands.map(async (errand) => this.toDto(errand, await this.jobs.job(errand.job))));
+  latest(scope: string): ErrandDto[] {
+    const errand = this.store.newestOf(scope);
+    return errand ? [this.view(errand)] : [];
   }
 
-  async shoppingList(id: string): Promise<string> {
-    const errand = await this.require(id);
-    const sellers = new Map((await this.market.sellers()).map((seller) => [seller.id, seller.name]));
-    return shoppingList(
-      errand.problem,
-      await this.planOf(errand),
-      await this.catalogue.catalogue(),
-      (seller) => sellers.get(seller) ?? seller,
-    );
+  shoppingList(id: string): string {
+    const errand = this.store.errand(id);
+    const sellers = this.market.sellerNames();
+    return shoppingList(errand.problem, this.planOf(errand), this.catalogue.now(), (seller) => sellers.get(seller) ?? seller);
   }
 
-  async plan(id: string): Promise<BasketPlan> {
-    return this.planOf(await this.require(id));
+  plan(id: string): BasketPlan {
+    return this.planOf(this.store.errand(id));
   }
 
   /** Ticks off what is in the basket by now; the list says all that is. */
-  async tick(id: string, offers: readonly string[]): Promise<ErrandDto> {
-    const errand = await this.require(id);
-    const known = new Set((await this.planOf(errand)).parcels.flatMap((parcel) => parcel.lines.map((line) => line.offer)));
-    const stranger = offers.find((offer) => !known.has(offer));
-    if (stranger !== undefined)
-      throw new Problem(422, `The plan does not buy ${stranger}.`, [{ path: '/offers', sentence: 'Not in the plan.' }]);
-    await this.database.manager.update(ErrandEntity, { id }, { ticked: [...offers] });
-    return this.errand(id);
+  tick(id: string, offers: readonly string[]): Promise<ErrandDto> {
+    return this.database.write<ErrandDto>(() => {
+      const errand = this.store.errand(id);
+      const known = new Set(this.planOf(errand).parcels.flatMap((parcel) => parcel.lines.map((line) => line.offer)));
+      const stranger = offers.find((offer) => !known.has(offer));
+      if (stranger !== undefined) {
+        const sentence = 'The plan does not buy one of these offers. Load the list again and tick it off there.';
+        throw new Problem(422, sentence, [{ path: '/offers', sentence }]);
+      }
+      this.store.tick(id, offers);
+      this.live.changed('errands', errand.scope);
+      return this.errand(id);
+    });
   }
 
   /** Starts working out what 1 to `most` copies cost. */
-  async copies(id: string, most: number): Promise<JobDto> {
-    const errand = await this.require(id);
-    const input = await this.planner.input(
-      errand.lines.map((line) => ({ ...line, copies: 1 })),
-      errand.settings,
-      errand.adjustments,
-    );
-    const limit = mostCopies(input);
-    const job = await this.database.transaction((manager) => this.jobs.create(manager, 'copies'));
-    this.jobs.run(job, seriesRun({ kind: 'copies', input: plainInput(input), most, runsOutAfter: Number.isFinite(limit) ? limit : null }));
-    return toDto(job);
+  async copies(id: string, most: number): Promise<SeriesJobDto> {
+    const errand = this.store.errand(id);
+    const lines = errand.lines.map((line) => ({ ...line, copies: 1 }));
+    const input = this.planner.input(lines, errand.settings, errand.adjustments);
+    const job = await this.database.write(() => this.jobs.create(ERRAND_JOBS.copies.kind, ownerOf(id)));
+    this.jobs.run(job, seriesRun({ kind: 'copies', input: plainInput(input), most }));
+    return this.jobs.toDto(job) as SeriesJobDto;
   }
 
   /** Starts looking for the cheapest version of an errand's one look that keeps a likeness. */
-  async cheaper(id: string, floor: number): Promise<JobDto> {
-    const errand = await this.require(id);
+  async cheaper(id: string, floor: number): Promise<SeriesJobDto> {
+    const errand = this.store.errand(id);
     const [line, ...more] = errand.lines;
     if (!line || more.length > 0)
       throw new Problem(422, 'A cheaper version is looked for one look at a time. Plan an errand for that look alone.');
     const { problems, judge } = await this.cheaperLooks.prepare({ ...line, copies: 1 }, errand.settings, errand.adjustments, floor);
-    const job = await this.database.transaction((manager) => this.jobs.create(manager, 'cheaper'));
+    const job = await this.database.write(() => this.jobs.create(ERRAND_JOBS.cheaper.kind, ownerOf(id)));
     this.jobs.run(job, seriesRun({ kind: 'cheaper', problems }, judge));
-    return toDto(job);
+    return this.jobs.toDto(job) as SeriesJobDto;
   }
 
   /** What could stand in for a part: the same mould in other colours, and what the looks would take; least loss for its saving first. */
-  async substitutes(id: string, variant: string): Promise<SubstituteDto[]> {
-    const errand = await this.require(id);
-    const catalogue = await this.catalogue.catalogue();
+  substitutes(id: string, variant: string): SubstituteDto[] {
+    const errand = this.store.errand(id);
+    const catalogue = this.catalogue.now();
     if (!catalogue.has(variant)) throw notFound('variant', variant);
-    const looks = (await this.planner.lines(errand.lines))
+    const looks = this.planner
+      .lines(errand.lines)
       .map((line) => line.look)
       .filter((look) => look.parts.some((part) => part.variant === variant));
-    const landed = landedOf((await this.market.view({ kind: 'variant' })).offers.filter((offer) => offer.stock > 0));
-    const owned = new Map((await this.wardrobe.owned()).map((row) => [row.variant, row.quantity]));
     const model = catalogue.variant(variant);
     const alike = catalogue.variantsOf(model.mould).filter((row) => row.made && row.id !== variant && row.print === model.print);
-    const acceptable = looks.flatMap((look) => {
+    const noted = looks.flatMap((look) => {
       const positions = look.parts.filter((part) => part.variant === variant).map((part) => part.position);
-      return (look.acceptable ?? []).filter((row) => positions.includes(row.position)).map((row) => row.variant);
+      return (look.substitutes ?? []).filter((row) => positions.includes(row.position)).map((row) => row.variant);
     });
-    const ids = [...new Set([...acceptable, ...alike.map((row) => row.id)])].filter(
-      (row) => row !== variant && (landed.has(row) || owned.has(row)),
-    );
-    const losses = await Promise.all(looks.map((look) => this.planner.lostIn(look)));
+    const possible = [...new Set([...noted, ...alike.map((row) => row.id)])].filter((row) => row !== variant);
+    const landed = this.landedOf(possible);
+    const owned = new Map(this.wardrobe.owned().map((row) => [row.variant, row.quantity]));
+    const ids = possible.filter((row) => landed.has(row) || owned.has(row));
+    const losses = looks.map((look) => this.planner.lostIn(look));
     return ids
       .map((substitute): SubstituteDto => ({
         variant: substitute,
@@ -174,45 +188,44 @@ export class ErrandsService {
         landedMinor: landed.get(substitute) ?? null,
         owned: owned.get(substitute) ?? 0,
         accepted:
-          acceptable.includes(substitute) ||
-          errand.adjustments.accepted.some((row) => row.variant === variant && row.substitute === substitute),
+          noted.includes(substitute) || errand.adjustments.accepted.some((row) => row.variant === variant && row.substitute === substitute),
       }))
       .sort((a, b) => a.lost - b.lost || (a.landedMinor ?? 0) - (b.landedMinor ?? 0) || a.variant.localeCompare(b.variant))
       .slice(0, MOST_SUBSTITUTES);
   }
 
-  /** Takes a bare problem (docs/formats/basket-problem.schema.json) and starts solving it. */
-  async solve(json: unknown): Promise<JobDto> {
+  /** Takes a bare problem (docs/formats/basket-problem.schema.json) and starts solving it. Nothing owns it: it is kept for a day. */
+  async solve(json: unknown): Promise<ErrandJobDto> {
     const reading = readBasketProblem(json);
     if ('faults' in reading) {
       const [first] = reading.faults;
-      throw new Problem(422, first ? `${first.path}: ${first.sentence}` : 'This is not a basket problem.', reading.faults);
+      throw new Problem(422, first?.sentence ?? 'This is not a basket problem.', reading.faults);
     }
-    const job = await this.database.transaction((manager) => this.jobs.create(manager, 'errand'));
+    const job = await this.database.write(() => this.jobs.create(ERRAND_JOBS.errand.kind, null));
     this.jobs.run(job, basketRun(reading.problem));
-    return toDto(job);
+    return this.jobs.toDto(job) as ErrandJobDto;
   }
 
-  private async planOf(errand: ErrandEntity): Promise<BasketPlan> {
-    const { result } = await this.jobs.job(errand.job);
+  private planOf(errand: ErrandEntity): BasketPlan {
+    const { result } = this.jobs.job(errand.job) as ErrandJobDto;
     if (!result) throw new Problem(409, 'This errand has no plan yet. Wait for it, or plan it again.');
     return result;
   }
 
-  private async require(id: string): Promise<ErrandEntity> {
-    const errand = await this.database.manager.findOneBy(ErrandEntity, { id });
-    if (!errand) throw notFound('errand', id);
-    return errand;
+  private view(errand: ErrandEntity): ErrandDto {
+    return this.toDto(errand, this.jobs.job(errand.job) as ErrandJobDto);
   }
 
-  private async toDto(errand: ErrandEntity, job: JobDto): Promise<ErrandDto> {
+  private toDto(errand: ErrandEntity, job: ErrandJobDto): ErrandDto {
     const { id, scope, title, createdAt, problem, lines, settings, adjustments, ticked } = errand;
     const plan = job.result?.status === 'infeasible' ? null : job.result;
     const isFinal = plan !== null && job.state !== 'running';
-    const sellers = new Map((await this.market.sellers()).map((seller) => [seller.id, seller.name]));
-    const money = (minor: number): string =>
-      new Intl.NumberFormat('en-GB', { style: 'currency', currency: problem.currency }).format(minor / 100);
-    const looks = isFinal ? await this.looksStill(lines) : null;
+    const sellers = this.market.sellerNames();
+    const words = {
+      sellerName: (seller: string) => sellers.get(seller) ?? seller,
+      money: (minor: number) => money(minor, problem.currency),
+    };
+    const looks = isFinal ? this.looksStill(lines) : null;
     const costs = plan && looks ? figureCosts(looks, problem, plan) : [];
     return {
       id,
@@ -220,7 +233,12 @@ export class ErrandsService {
       title,
       createdAt,
       currency: problem.currency,
-      lines: lines.map((line, i) => ({ ...line, eachMinor: costs[i]?.eachMinor ?? null, dominant: costs[i]?.dominant ?? null })),
+      lines: lines.map((line, i) => ({
+        ...line,
+        eachMinor: costs[i]?.eachMinor ?? null,
+        totalMinor: costs[i]?.totalMinor ?? null,
+        dominant: costs[i]?.dominant ?? null,
+      })),
       settings,
       adjustments: {
         locked: [...adjustments.locked],
@@ -230,26 +248,34 @@ export class ErrandsService {
       },
       needs: needsOf(problem),
       offers: plan ? offersOf(problem, plan) : [],
-      reasons: plan && isFinal ? [...lineReasons(problem, plan, { sellerName: (seller) => sellers.get(seller) ?? seller, money })] : [],
-      leftovers: plan && isFinal ? await this.leftoversOf(plan) : [],
+      reasons: plan && isFinal ? [...lineReasons(problem, plan, words)] : [],
+      leftovers: plan && isFinal ? this.leftoversOf(plan) : [],
       ticked,
       job,
+      copies: this.jobs.newestOf(ERRAND_JOBS.copies.kind, ownerOf(id)) as SeriesJobDto | null,
+      cheaper: this.jobs.newestOf(ERRAND_JOBS.cheaper.kind, ownerOf(id)) as SeriesJobDto | null,
     };
   }
 
   /** The looks of an errand, or null when one of them has gone or changed so that it can no longer be shopped for. */
-  private async looksStill(lines: readonly StoredLine[]) {
+  private looksStill(lines: readonly StoredLine[]) {
     try {
-      return await this.planner.lines(lines);
+      return this.planner.lines(lines);
     } catch (error) {
       if (error instanceof Problem) return null;
       throw error;
     }
   }
 
-  private async leftoversOf(plan: BasketPlan) {
+  /** The lowest landed price of each of some variants that is sold. */
+  private landedOf(variants: readonly string[]): ReadonlyMap<string, number> {
+    const { offers } = this.market.viewOf(variants.map((id) => ({ kind: 'variant', id })));
+    return landedOf(offers.filter((offer) => offer.stock > 0));
+  }
+
+  private leftoversOf(plan: BasketPlan) {
     if (plan.leftovers.length === 0) return [];
-    const { offers } = await this.market.view({ kind: 'variant' });
+    const { offers } = this.market.viewOf(plan.leftovers.map(({ variant }) => ({ kind: 'variant', id: variantBehind(variant) })));
     const values = new Map(resaleOf(offers.filter((offer) => offer.stock > 0)).map((row) => [row.variant, row.valueMinor]));
     return plan.leftovers.map(({ variant, quantity }) => {
       const behind = variantBehind(variant);
@@ -267,11 +293,9 @@ const plain = ({ locked, banned, pinned, accepted }: Adjustments): Adjustments =
 
 /** Wanted parts with what is owned of them, the parts of one variant added up again. */
 function needsOf({ needs, owned }: ErrandEntity['problem']) {
-  const wanted = new Map<string, number>();
-  for (const need of needs) wanted.set(variantBehind(need.id), (wanted.get(variantBehind(need.id)) ?? 0) + need.quantity);
-  const has = new Map<string, number>();
-  for (const row of owned) has.set(variantBehind(row.variant), (has.get(variantBehind(row.variant)) ?? 0) + row.quantity);
-  return [...wanted].map(([variant, quantity]) => ({ variant, quantity, owned: Math.min(quantity, has.get(variant) ?? 0) }));
+  const wanted = stockOf(needs.map((need) => ({ variant: variantBehind(need.id), quantity: need.quantity })));
+  const has = ownedOf(wanted, stockOf(owned.map((row) => ({ variant: variantBehind(row.variant), quantity: row.quantity }))));
+  return [...wanted].map(([variant, quantity]) => ({ variant, quantity, owned: has.get(variant) ?? 0 }));
 }
 
 const WHOLE = /^(figure|bundle|source) (.+)$/;

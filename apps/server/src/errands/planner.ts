@@ -1,24 +1,25 @@
 import { Injectable } from '@nestjs/common';
 import {
+  type Adjustments,
+  type Catalogue,
   demandOf,
+  holdersOf,
+  type ErrandInput,
+  type ErrandLine,
   likenessWith,
   lowestLanded,
   NO_RULES,
-  P40,
-  piecesOf,
-  summariseByCondition,
-  type Adjustments,
-  type Catalogue,
-  type ErrandInput,
-  type ErrandLine,
   type OwnedStock,
+  onDonors,
+  P40,
   type Rules,
   type Substitute,
+  summariseByCondition,
 } from '@outfit/core';
 import { CatalogueService } from '../catalogue/index.js';
-import { Problem } from '../common/problem.js';
 import { FiguresService, LooksService, type StoredLook } from '../figures/index.js';
-import { CURRENCY, MarketService, piecesIn, type PricedOffer } from '../market/index.js';
+import { CURRENCY, type Item, MarketService, piecesIn, type PricedOffer } from '../market/index.js';
+import { Problem } from '../platform/http/index.js';
 import { WardrobeService } from '../wardrobe/index.js';
 import type { StoredLine } from './errand.entity.js';
 import type { ErrandSettingsDto } from './errands.dto.js';
@@ -40,41 +41,46 @@ export class ErrandPlanner {
     private readonly market: MarketService,
   ) {}
 
-  /** The looks of an errand's lines. Refuses empty looks and parts that were never made. */
-  async lines(lines: readonly StoredLine[]): Promise<readonly (ErrandLine & { readonly look: StoredLook })[]> {
-    const catalogue = await this.catalogue.catalogue();
-    return Promise.all(
-      lines.map(async ({ look: id, copies, group }, i) => {
-        const look = await this.looks.look(id);
-        if (look.parts.length === 0)
-          throw new Problem(422, `“${look.name}” has no parts yet. Put some on in Fitting first.`, [
-            { path: `/lines/${i}`, sentence: 'This look has no parts yet.' },
-          ]);
-        refuseImagined(
-          look.parts.map((part) => part.variant),
-          catalogue,
-        );
-        return { look, copies, group };
-      }),
-    );
+  /** The looks of an errand's lines. Refuses empty looks, binned ones, one that is there twice, and parts that were never made. */
+  lines(lines: readonly StoredLine[]): readonly (ErrandLine & { readonly look: StoredLook })[] {
+    const catalogue = this.catalogue.now();
+    return lines.map(({ look: id, copies, group }, i) => {
+      const refuse = (sentence: string): never => {
+        throw new Problem(422, sentence, [{ path: `/lines/${i}/look`, sentence }]);
+      };
+      const look = this.looks.look(id);
+      if (look.isBinned) refuse(`“${look.name}” is in the bin. Take it out first, or choose another look.`);
+      if (lines.findIndex((line) => line.look === id) !== i) refuse(`“${look.name}” is there twice; one line says how many copies.`);
+      if (look.parts.length === 0) refuse(`“${look.name}” has no parts yet. Put some on in Fitting first.`);
+      refuseImagined(
+        look.parts.map((part) => part.variant),
+        catalogue,
+      );
+      return { look, copies, group };
+    });
   }
 
-  async input(stored: readonly StoredLine[], settings: ErrandSettingsDto, adjustments: Adjustments): Promise<ErrandInput> {
-    const catalogue = await this.catalogue.catalogue();
-    refuseUnknownSubstitutes(adjustments, catalogue);
-    const lines = await this.lines(stored);
+  /** What is owned of each variant. */
+  owned(): ReadonlySet<string> {
+    return new Set(this.wardrobe.owned().map((row) => row.variant));
+  }
+
+  /** All an errand is planned from. `also` are parts that may be bought besides those wanted and their substitutes. */
+  input(stored: readonly StoredLine[], settings: ErrandSettingsDto, adjustments: Adjustments, also: readonly string[] = []): ErrandInput {
+    const catalogue = this.catalogue.now();
+    const lines = this.lines(stored);
     const demand = demandOf(lines);
-    const view = await this.market.view();
+    const penalties = this.penalties(lines, adjustments, settings.pointMinor ?? POINT_MINOR);
+    const view = this.market.viewOf(itemsFor([...demand.keys(), ...also], penalties.values(), catalogue));
     const offers = view.offers.filter((offer) => offer.stock > 0);
     const landed = landedOf(offers);
-    const donors = settings.useDonors ? await this.donors(catalogue, demand, (variant) => landed.get(variant) ?? 0) : [];
-    const penalties = await this.penalties(lines, adjustments, settings.pointMinor ?? POINT_MINOR);
+    const donors = settings.useDonors ? this.donors(catalogue, demand, (variant) => landed.get(variant) ?? 0) : [];
     return {
       currency: CURRENCY,
       demand,
       substitutes: (variant) => penalties.get(variant) ?? [],
       sameSeller: (variant) => (settings.matchArms ?? false) && isArm(variant, catalogue),
-      owned: await this.wardrobe.owned(),
+      owned: this.wardrobe.owned(),
       donors,
       offers: view.basketOffers().filter((offer) => offer.stock > 0),
       sellers: view.sellers,
@@ -88,34 +94,25 @@ export class ErrandPlanner {
   }
 
   /** Pieces of whole figures that may be taken apart; what a hole costs is what its piece costs to buy again. */
-  private async donors(
-    catalogue: Catalogue,
-    demand: ReadonlyMap<string, number>,
-    landed: (variant: string) => number,
-  ): Promise<OwnedStock[]> {
-    const pieces = new Map<string, number>();
-    for (const donor of await this.wardrobe.donors()) {
-      const figure = catalogue.data.officialFigures.find((row) => row.id === donor.officialFigure);
-      if (!figure || donor.keepWhole) continue;
-      for (const [variant, quantity] of piecesOf(figure))
-        if (demand.has(variant)) pieces.set(variant, (pieces.get(variant) ?? 0) + quantity);
-    }
-    return [...pieces].map(([variant, quantity]) => ({ variant, quantity, costMinor: landed(variant) }));
+  private donors(catalogue: Catalogue, demand: ReadonlyMap<string, number>, landed: (variant: string) => number): OwnedStock[] {
+    return [...onDonors(this.wardrobe.donors(), catalogue.data.officialFigures)]
+      .filter(([variant]) => demand.has(variant))
+      .map(([variant, { quantity }]) => ({ variant, quantity, costMinor: landed(variant) }));
   }
 
   /** Substitutes a person takes, by the part they stand in for: those of the looks and those accepted on a plan. */
-  private async penalties(
+  private penalties(
     lines: readonly { readonly look: StoredLook }[],
     { accepted }: Adjustments,
     pointMinor: number,
-  ): Promise<ReadonlyMap<string, readonly Substitute[]>> {
+  ): ReadonlyMap<string, readonly Substitute[]> {
     const found = new Map<string, Substitute[]>();
     for (const { look } of lines) {
-      const lost = await this.lostIn(look);
+      const lost = this.lostIn(look);
       for (const { position, variant } of look.parts) {
-        const acceptable = (look.acceptable ?? []).filter((row) => row.position === position).map((row) => row.variant);
+        const noted = (look.substitutes ?? []).filter((row) => row.position === position).map((row) => row.variant);
         const taken = accepted.filter((row) => row.variant === variant).map((row) => row.substitute);
-        for (const substitute of new Set([...acceptable, ...taken])) {
+        for (const substitute of new Set([...noted, ...taken])) {
           if (substitute === variant || found.get(variant)?.some((row) => row.variant === substitute)) continue;
           const penaltyMinor = Math.round(Math.max(0, lost(variant, substitute)) * pointMinor);
           found.set(variant, [...(found.get(variant) ?? []), { variant: substitute, penaltyMinor }]);
@@ -126,15 +123,25 @@ export class ErrandPlanner {
   }
 
   /** Points of likeness a look loses with one part in place of another. */
-  async lostIn(look: StoredLook): Promise<(variant: string, substitute: string) => number> {
-    const catalogue = await this.catalogue.catalogue();
-    const { brief } = await this.figures.figure(look.figure);
+  lostIn(look: StoredLook): (variant: string, substitute: string) => number {
+    const catalogue = this.catalogue.now();
+    const { brief } = this.figures.figure(look.figure);
     const before = likenessWith(look, brief, catalogue, P40);
     return (variant, substitute) => {
       const parts = look.parts.map((part) => (part.variant === variant ? { ...part, variant: substitute } : part));
       return before - likenessWith({ ...look, parts }, brief, catalogue, P40);
     };
   }
+}
+
+/** What an errand looks at in the market: the parts it wants, what holds them, and what else is in that, which may be sold on. */
+function itemsFor(wanted: Iterable<string>, substitutes: Iterable<readonly Substitute[]>, catalogue: Catalogue): readonly Item[] {
+  const variants = new Set([...wanted, ...[...substitutes].flatMap((rows) => rows.map((row) => row.variant))]);
+  const whole = new Map(
+    [...variants].flatMap((variant) => holdersOf(variant, catalogue)).map((holder) => [`${holder.kind} ${holder.id}`, holder]),
+  );
+  const beside = [...whole.values()].flatMap((holder) => [...(piecesIn(holder, catalogue)?.keys() ?? [])]);
+  return [...[...new Set([...variants, ...beside])].map((id): Item => ({ kind: 'variant', id })), ...whole.values()];
 }
 
 const isArm = (variant: string, catalogue: Catalogue): boolean =>
@@ -155,14 +162,6 @@ export function resaleOf(offers: readonly PricedOffer[]) {
     const summary = (sums.find((row) => row.condition === 'used') ?? sums[0])?.summary;
     return summary ? [{ variant, valueMinor: summary.lowerQuartileMinor, upTo: RESOLD_OF_EACH }] : [];
   });
-}
-
-/** A substitute must be a part of the catalogue; whether it is sold or owned shows in the plan. */
-function refuseUnknownSubstitutes({ accepted }: Adjustments, catalogue: Catalogue): void {
-  const i = accepted.findIndex((row) => !catalogue.has(row.substitute));
-  if (i < 0) return;
-  const sentence = `There is no part ${accepted[i]?.substitute ?? ''} to stand in for another.`;
-  throw new Problem(422, sentence, [{ path: `/adjustments/accepted/${i}/substitute`, sentence }]);
 }
 
 /** An imagined part can be planned on paper, not bought. */

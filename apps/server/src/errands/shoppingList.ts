@@ -1,8 +1,7 @@
-import { variantBehind, type BasketPlan, type BasketProblem, type Catalogue } from '@outfit/core';
-import { writeTable, type Cell } from '@outfit/formats';
+import { inUnits, type BasketPlan, type BasketProblem, type Catalogue, variantBehind } from '@outfit/core';
+import { type Cell, writeTable } from '@outfit/formats';
 
 const HEADER = ['seller', 'item', 'name', 'condition', 'quantity', 'each', 'sum', 'currency'];
-const inUnits = (minor: number): string => (minor / 100).toFixed(2);
 
 /** The shopping list of a plan: one row per line, seller by seller, with postage, handling and duty as rows of their own. */
 export function shoppingList(problem: BasketProblem, plan: BasketPlan, catalogue: Catalogue, sellerName: (id: string) => string): string {

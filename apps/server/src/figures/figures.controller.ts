@@ -1,10 +1,9 @@
-import { Body, Controller, Get, Param, Post, Put } from '@nestjs/common';
+import { Body, Controller, Get, Param, Post, Put, Query } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { AlternativesService } from './alternatives.service.js';
-import { BriefDto } from './brief.dto.js';
-import { FigureDto, LineUpDto, NewFigureDto, OrderDto } from './figures.dto.js';
+import { VersionQuery } from '../platform/http/index.js';
+import { AlternativesService } from './looks/index.js';
+import { BriefDto, ChosenLookDto, FigureDto, LineUpDto, NewFigureDto, NewLookDto, OrderDto } from './record/index.js';
 import { FiguresService } from './figures.service.js';
-import { ChosenLookDto, NewLookDto } from './looks.dto.js';
 
 @ApiTags('figures')
 @Controller()
@@ -17,15 +16,15 @@ export class FiguresController {
   @Get('line-ups')
   @ApiOperation({ operationId: 'listLineUps' })
   @ApiOkResponse({ type: [LineUpDto] })
-  lineUps(): Promise<LineUpDto[]> {
+  lineUps(): LineUpDto[] {
     return this.figures.lineUps();
   }
 
   @Put('line-ups/:id/order')
   @ApiOperation({ operationId: 'orderLineUp' })
   @ApiOkResponse({ type: LineUpDto })
-  order(@Param('id') id: string, @Body() body: OrderDto): Promise<LineUpDto> {
-    return this.figures.reorder(id, body.figures);
+  order(@Param('id') id: string, @Query() { version }: VersionQuery, @Body() body: OrderDto): Promise<LineUpDto> {
+    return this.figures.reorder(id, body.figures, version);
   }
 
   @Post('figures')
@@ -35,18 +34,25 @@ export class FiguresController {
     return this.figures.create(body);
   }
 
+  @Get('figures/:id')
+  @ApiOperation({ operationId: 'readFigure' })
+  @ApiOkResponse({ type: FigureDto })
+  figure(@Param('id') id: string): FigureDto {
+    return this.figures.figure(id);
+  }
+
   @Put('figures/:id/brief')
   @ApiOperation({ operationId: 'saveBrief' })
   @ApiOkResponse({ type: FigureDto })
-  saveBrief(@Param('id') id: string, @Body() body: BriefDto): Promise<FigureDto> {
-    return this.figures.saveBrief(id, body);
+  saveBrief(@Param('id') id: string, @Query() { version }: VersionQuery, @Body() body: BriefDto): Promise<FigureDto> {
+    return this.figures.saveBrief(id, body, version);
   }
 
   @Put('figures/:id/chosen-look')
   @ApiOperation({ operationId: 'chooseLook' })
   @ApiOkResponse({ type: FigureDto })
-  choose(@Param('id') id: string, @Body() body: ChosenLookDto): Promise<FigureDto> {
-    return this.alternatives.choose(id, body.look);
+  choose(@Param('id') id: string, @Query() { version }: VersionQuery, @Body() body: ChosenLookDto): Promise<FigureDto> {
+    return this.alternatives.choose(id, body.look, version);
   }
 
   @Post('figures/:id/looks')

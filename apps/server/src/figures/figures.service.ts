@@ -1,14 +1,21 @@
 import { Injectable } from '@nestjs/common';
-import { InjectDataSource } from '@nestjs/typeorm';
-import { briefFaults, briefFromOfficial, completeBrief, emptyBrief, type Brief, type Catalogue, type LookPart } from '@outfit/core';
+import { type Brief, type Catalogue, briefFaults, briefFromOfficial, completeBrief, emptyBrief, type LookPart } from '@outfit/core';
 import { randomUUID } from 'node:crypto';
-import { DataSource, In, IsNull, type EntityManager } from 'typeorm';
 import { CatalogueService } from '../catalogue/index.js';
-import { notFound, Problem } from '../common/problem.js';
-import type { BeginningDto, FigureDto, LineUpDto, NewFigureDto } from './figures.dto.js';
-import { FigureEntity, LineUpEntity, LookEntity, lookColumns } from './figures.entities.js';
-import type { LookDto } from './looks.dto.js';
-import { LooksService } from './looks.service.js';
+import { Database } from '../platform/db/index.js';
+import { HistoryService } from '../platform/history/index.js';
+import { notFound, Problem, refuseStale } from '../platform/http/index.js';
+import { LiveService } from '../platform/live/index.js';
+import {
+  type BeginningDto,
+  type FigureDto,
+  FiguresStore,
+  type FigureState,
+  FigureViews,
+  type LineUpDto,
+  type NewFigureDto,
+} from './record/index.js';
+import { ReferencesStore } from './references/index.js';
 
 /** What a figure begins with: its brief, and the first look. */
 interface Beginning {
@@ -17,64 +24,100 @@ interface Beginning {
   readonly parts: readonly LookPart[];
 }
 
+/** Figures and their line-ups: begun, briefed, put in order. */
 @Injectable()
 export class FiguresService {
   constructor(
-    @InjectDataSource() private readonly database: DataSource,
+    private readonly database: Database,
+    private readonly store: FiguresStore,
+    private readonly references: ReferencesStore,
+    private readonly views: FigureViews,
     private readonly catalogue: CatalogueService,
-    private readonly looks: LooksService,
-  ) {}
-
-  async lineUps(): Promise<LineUpDto[]> {
-    const { manager } = this.database;
-    const lineUps = await manager.find(LineUpEntity, { order: { place: 'ASC' } });
-    const figures = await manager.find(FigureEntity, { order: { place: 'ASC' } });
-    const dtos = await this.toDtos(manager, figures);
-    return lineUps.map(({ id, name }) => ({ id, name, figures: dtos.filter((figure) => figure.lineUp === id) }));
+    private readonly history: HistoryService,
+    private readonly live: LiveService,
+  ) {
+    history.register('figure', (id, to) => this.restore(id, to as FigureState));
+    history.register('line-up', (id, to) => this.restoreOrder(id, (to as { order: readonly string[] }).order));
   }
 
-  async figure(id: string): Promise<FigureDto> {
-    return this.read(this.database.manager, id);
+  lineUps(): LineUpDto[] {
+    return this.views.lineUps();
   }
 
-  async saveBrief(id: string, brief: Brief): Promise<FigureDto> {
-    const faults = briefFaults(brief, await this.catalogue.catalogue());
-    if (faults[0]) throw new Problem(422, faults[0].sentence, faults);
-    return this.database.transaction(async (manager) => {
-      const { affected } = await manager.update(FigureEntity, { id }, { brief });
-      if (affected === 0) throw notFound('figure', id);
-      return this.read(manager, id);
+  figure(id: string): FigureDto {
+    return this.views.figure(id);
+  }
+
+  /** Saves a brief over the version the person saw. */
+  saveBrief(id: string, brief: Brief, seen?: number): Promise<FigureDto> {
+    return this.database.write<FigureDto>(() => {
+      const figure = this.store.figure(id);
+      refuseStale(`The brief of ${figure.brief.name}`, seen, figure.version, () => this.views.figure(id));
+      const faults = briefFaults(brief, this.catalogue.now());
+      if (faults[0]) throw new Problem(422, faults[0].sentence, faults);
+      const before = completeBrief(figure.brief);
+      if (JSON.stringify(before) === JSON.stringify(completeBrief(brief))) return this.views.figure(id);
+      this.store.updateFigure(id, { brief });
+      this.history.record({ subject: 'figure', item: id, label: whatChanged(before, brief), before: { brief: before }, after: { brief } });
+      this.live.changed('figures', id);
+      return this.views.figure(id);
     });
   }
 
-  async create({ name, lineUp, from }: NewFigureDto): Promise<FigureDto> {
-    const catalogue = await this.catalogue.catalogue();
-    return this.database.transaction(async (manager) => {
-      if (!(await manager.existsBy(LineUpEntity, { id: lineUp }))) throw notFound('line-up', lineUp);
-      const { brief, look, parts } = await this.begin(manager, name, from ?? { kind: 'nothing' }, catalogue);
-      const place = await manager.countBy(FigureEntity, { lineUp });
+  create({ name, lineUp, from }: NewFigureDto): Promise<FigureDto> {
+    return this.database.write<FigureDto>(() => {
+      this.store.lineUp(lineUp);
+      const { brief, look, parts } = this.begin(name, from ?? { kind: 'nothing' }, this.catalogue.now());
       const [id, lookId] = [randomUUID(), randomUUID()];
-      await manager.insert(FigureEntity, { id, lineUp, place, role: '', brief, chosenLook: lookId });
-      await manager.insert(LookEntity, {
-        id: lookId,
-        figure: id,
-        place: 0,
-        name: look,
-        removedAt: null,
-        ...lookColumns({ parts, overrules: [] }),
-      });
-      return this.read(manager, id);
+      this.store.insertFigure({ id, lineUp, place: this.store.figuresOf(lineUp).length, role: '', brief, chosenLook: lookId });
+      this.store.insertLook({ id: lookId, figure: id, place: 0, name: look }, { parts, overrules: [] });
+      this.live.changed('figures', id);
+      return this.views.figure(id);
     });
   }
 
-  private async begin(manager: EntityManager, name: string, { kind, id = '' }: BeginningDto, catalogue: Catalogue): Promise<Beginning> {
+  reorder(lineUp: string, order: readonly string[], seen?: number): Promise<LineUpDto> {
+    return this.database.write<LineUpDto>(() => {
+      const row = this.store.lineUp(lineUp);
+      refuseStale(`The order of ${row.name}`, seen, row.version, () => this.views.lineUp(lineUp));
+      const before = this.store.figuresOf(lineUp).map((figure) => figure.id);
+      const isSame = before.length === order.length && new Set(order).size === order.length && before.every((id) => order.includes(id));
+      if (!isSame) throw new Problem(409, 'The line-up has changed meanwhile. Nothing was moved; look again and retry.');
+      if (before.join() === order.join()) return this.views.lineUp(lineUp);
+      this.restoreOrder(lineUp, order);
+      this.history.record({ subject: 'line-up', item: lineUp, label: 'Changed the order', before: { order: before }, after: { order } });
+      return this.views.lineUp(lineUp);
+    });
+  }
+
+  /** Puts the figures of a line-up in an order; those that joined since it was made come last. */
+  private restoreOrder(lineUp: string, order: readonly string[]): void {
+    const now = this.store.figuresOf(lineUp).map((figure) => figure.id);
+    const wanted = [...order.filter((id) => now.includes(id)), ...now.filter((id) => !order.includes(id))];
+    for (const [place, id] of wanted.entries()) this.store.updateFigure(id, { place });
+    this.store.updateLineUp(lineUp);
+    this.live.changed('figures');
+  }
+
+  /** Puts back what a deed changed of a figure. */
+  private restore(id: string, { brief, chosenLook, looks = {}, pictures = {} }: FigureState): void {
+    for (const [look, set] of Object.entries(looks)) this.store.updateLook(look, set);
+    for (const [picture, set] of Object.entries(pictures)) this.references.update(picture, set);
+    this.store.updateFigure(id, { ...(brief ? { brief } : {}), ...(chosenLook === undefined ? {} : { chosenLook }) });
+    const { chosenLook: chosen } = this.store.figure(id);
+    const look = this.store.look(chosen);
+    if (look.removedAt !== null)
+      throw new Problem(409, `“${look.name}” is the chosen look and cannot go into the bin. Choose another first; nothing was changed.`);
+    this.live.changed('figures', id);
+  }
+
+  private begin(name: string, { kind, id = '' }: BeginningDto, catalogue: Catalogue): Beginning {
     switch (kind) {
       case 'nothing':
         return { brief: emptyBrief(name), look: 'First look', parts: [] };
       case 'figure': {
-        const model = await manager.findOneBy(FigureEntity, { id });
-        const look = model && (await manager.findOneBy(LookEntity, { id: model.chosenLook }));
-        if (!model || !look) throw notFound('figure', id);
+        const model = this.store.figure(id);
+        const look = this.store.look(model.chosenLook);
         return { brief: { ...completeBrief(model.brief), name }, look: look.name, parts: look.parts };
       }
       case 'official': {
@@ -91,47 +134,33 @@ export class FiguresService {
       }
     }
   }
+}
 
-  async reorder(lineUp: string, order: readonly string[]): Promise<LineUpDto> {
-    return this.database.transaction(async (manager) => {
-      const row = await manager.findOneBy(LineUpEntity, { id: lineUp });
-      if (!row) throw notFound('line-up', lineUp);
-      const figures = await manager.findBy(FigureEntity, { lineUp });
-      const same =
-        figures.length === order.length && new Set(order).size === order.length && figures.every((figure) => order.includes(figure.id));
-      if (!same) throw new Problem(409, 'The line-up has changed meanwhile. Nothing was moved; look again and retry.');
-      for (const [place, id] of order.entries()) await manager.update(FigureEntity, { id }, { place });
-      const sorted = [...figures].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id));
-      return { id: row.id, name: row.name, figures: await this.toDtos(manager, sorted) };
-    });
-  }
+const FIELD_WORDS: Readonly<Partial<Record<keyof Brief, string>>> = {
+  name: 'name',
+  story: 'story',
+  features: 'wishes',
+  colours: 'colours',
+  ageBand: 'age',
+  born: 'year of birth',
+  year: 'year of the story',
+  skinSchool: 'skin school',
+  alterationSchool: 'alteration school',
+  notSeen: 'what is not seen',
+  mainColours: 'number of main colours',
+  bannedSources: 'banned sources',
+  bannedFigures: 'banned figures',
+  rules: 'rules',
+  budgetMinor: 'budget',
+  copies: 'copies',
+  dueOn: 'due date',
+  requester: 'who asked',
+  credit: 'whose idea it was',
+};
 
-  async read(manager: EntityManager, id: string): Promise<FigureDto> {
-    const figure = await manager.findOneBy(FigureEntity, { id });
-    if (!figure) throw notFound('figure', id);
-    const [dto] = await this.toDtos(manager, [figure]);
-    if (!dto) throw notFound('figure', id);
-    return dto;
-  }
-
-  private async toDtos(manager: EntityManager, figures: readonly FigureEntity[]): Promise<FigureDto[]> {
-    const rows = await manager.find(LookEntity, {
-      where: { figure: In(figures.map((figure) => figure.id)), removedAt: IsNull() },
-      order: { place: 'ASC' },
-    });
-    const looks = new Map<string, LookDto[]>();
-    const dtos = await this.looks.toDtos(manager, rows);
-    rows.forEach((row, i) => {
-      const dto = dtos[i];
-      if (dto) looks.set(row.figure, [...(looks.get(row.figure) ?? []), dto]);
-    });
-    return figures.map(({ id, lineUp, role, brief, chosenLook }) => ({
-      id,
-      lineUp,
-      role,
-      brief: completeBrief(brief) as FigureDto['brief'],
-      chosenLook,
-      looks: looks.get(id) ?? [],
-    }));
-  }
+/** "Changed the story", for the history. */
+function whatChanged(before: Brief, after: Brief): string {
+  const fields = (Object.keys(FIELD_WORDS) as (keyof Brief)[]).filter((key) => JSON.stringify(before[key]) !== JSON.stringify(after[key]));
+  const [only, ...more] = fields.map((key) => FIELD_WORDS[key] ?? key);
+  return only === undefined ? 'Changed the brief' : more.length === 0 ? `Changed the ${only}` : `Changed the ${only} and more of the brief`;
 }

@@ -1,8 +1,9 @@
-import { Body, Controller, Delete, Get, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Param, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { bytesOf } from '../common/csvBody.js';
-import { AgreementQuery, ImportReportDto } from '../common/importReport.dto.js';
-import { AdvanceService } from './advance.service.js';
+import { bytesOf, NumberParam } from '../platform/http/index.js';
+import { AgreementQuery, ImportReportDto } from '../platform/importing/index.js';
+import { AdvanceService } from './days/index.js';
+import { OffersFilesService } from './files/index.js';
 import {
   AdvancedDto,
   AdvanceDto,
@@ -16,14 +17,13 @@ import {
   OffersQuery,
   PricesDto,
   SellerDto,
+  SellerOffersDto,
+  SellerOffersQuery,
   WatchesDto,
 } from './market.dto.js';
 import { MarketService } from './market.service.js';
-import { OfferImportService } from './offerImport.service.js';
-import { PricesService } from './prices.service.js';
-import { TermsImportService } from './termsImport.service.js';
-import { watchOf } from './watchOf.js';
-import { WatchesService } from './watches.service.js';
+import { PricesService, SellerOffersService } from './prices/index.js';
+import { WatchesService, watchOf } from './watches/index.js';
 
 @ApiTags('market')
 @Controller('market')
@@ -31,37 +31,45 @@ export class MarketController {
   constructor(
     private readonly market: MarketService,
     private readonly itemPrices: PricesService,
-    private readonly feeds: OfferImportService,
+    private readonly sellersOffers: SellerOffersService,
+    private readonly files: OffersFilesService,
     private readonly clocks: AdvanceService,
-    private readonly terms: TermsImportService,
     private readonly watching: WatchesService,
   ) {}
 
   @Get('sellers')
   @ApiOperation({ operationId: 'listSellers' })
   @ApiOkResponse({ type: [SellerDto] })
-  sellers(): Promise<SellerDto[]> {
+  sellers(): SellerDto[] {
     return this.market.sellers();
+  }
+
+  @Get('sellers/:seller/offers')
+  @ApiOperation({ operationId: 'listSellerOffers' })
+  @ApiOkResponse({ type: SellerOffersDto })
+  sellerOffers(@Param('seller') seller: string, @Query() query: SellerOffersQuery): Promise<SellerOffersDto> {
+    return this.sellersOffers.page(seller, query);
   }
 
   @Get('offers')
   @ApiOperation({ operationId: 'listOffers' })
   @ApiOkResponse({ type: [OfferDto] })
-  offers(@Query() query: OffersQuery): Promise<OfferDto[]> {
+  offers(@Query() query: OffersQuery): OfferDto[] {
     return this.market.offers(query);
   }
 
   @Get('prices')
   @ApiOperation({ operationId: 'readPrices' })
   @ApiOkResponse({ type: PricesDto })
-  prices(): Promise<PricesDto> {
+  prices(): PricesDto {
+    this.clocks.keepLowest();
     return this.market.prices();
   }
 
   @Get('prices/:kind/:id')
   @ApiOperation({ operationId: 'readItemPrices' })
   @ApiOkResponse({ type: ItemPricesDto })
-  item(@Param() item: ItemParams, @Query() query: ItemPricesQuery): Promise<ItemPricesDto> {
+  item(@Param() item: ItemParams, @Query() query: ItemPricesQuery): ItemPricesDto {
     return this.itemPrices.item(item, query);
   }
 
@@ -71,7 +79,7 @@ export class MarketController {
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiCreatedResponse({ type: OfferImportDto })
   import(@Body() body: unknown, @Query() { agree }: AgreementQuery): Promise<OfferImportDto> {
-    return this.feeds.import(bytesOf(body), agree ?? null);
+    return this.files.offers(bytesOf(body), agree ?? null);
   }
 
   @Post('import/sellers')
@@ -80,7 +88,7 @@ export class MarketController {
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiCreatedResponse({ type: ImportReportDto })
   importSellers(@Body() body: unknown, @Query() { agree }: AgreementQuery): Promise<ImportReportDto> {
-    return this.terms.sellers(bytesOf(body), agree ?? null);
+    return this.files.sellers(bytesOf(body), agree ?? null);
   }
 
   @Post('import/rates')
@@ -89,13 +97,13 @@ export class MarketController {
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiCreatedResponse({ type: ImportReportDto })
   importRates(@Body() body: unknown, @Query() { agree }: AgreementQuery): Promise<ImportReportDto> {
-    return this.terms.rates(bytesOf(body), agree ?? null);
+    return this.files.rates(bytesOf(body), agree ?? null);
   }
 
   @Get('clock')
   @ApiOperation({ operationId: 'readMarketClock' })
   @ApiOkResponse({ type: ClockDto })
-  clock(): Promise<ClockDto> {
+  clock(): ClockDto {
     return this.clocks.clock();
   }
 
@@ -109,7 +117,7 @@ export class MarketController {
   @Get('watches')
   @ApiOperation({ operationId: 'listWatches' })
   @ApiOkResponse({ type: WatchesDto })
-  watches(): Promise<WatchesDto> {
+  watches(): WatchesDto {
     return this.watching.list();
   }
 
@@ -123,14 +131,14 @@ export class MarketController {
   @Delete('watches/:id')
   @ApiOperation({ operationId: 'endWatch' })
   @ApiOkResponse({ type: WatchesDto })
-  endWatch(@Param('id', ParseIntPipe) id: number): Promise<WatchesDto> {
+  endWatch(@Param() { id }: NumberParam): Promise<WatchesDto> {
     return this.watching.end(id);
   }
 
   @Post('watches/notices/:id/put-away')
   @ApiOperation({ operationId: 'putAwayWatchNotice' })
   @ApiCreatedResponse({ type: WatchesDto })
-  putAway(@Param('id', ParseIntPipe) id: number): Promise<WatchesDto> {
+  putAway(@Param() { id }: NumberParam): Promise<WatchesDto> {
     return this.watching.putAway(id);
   }
 }

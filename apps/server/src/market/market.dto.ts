@@ -1,24 +1,22 @@
-import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { ApiProperty } from '@nestjs/swagger';
 import {
-  CONDITIONS,
-  OFFER_CHANGES,
-  WATCH_KINDS,
-  YIELD_KINDS,
   type Advice,
   type Condition,
-  type LandedPrice,
+  CONDITIONS,
+  OFFER_CHANGES,
   type OfferChange,
   type OfferChangeKind,
   type Rarity,
   type SupplyStep,
   type Trend,
   type Watch,
+  WATCH_KINDS,
+  YIELD_KINDS,
   type YieldKind,
 } from '@outfit/core';
 import { SELLER_KINDS, type SellerKind } from '@outfit/market';
-import { Type } from 'class-transformer';
-import { IsIn, IsInt, IsOptional, IsString, Length, Max, Min, ValidateIf, ValidateNested } from 'class-validator';
-import { ImportReportDto } from '../common/importReport.dto.js';
+import { Id, OneOf, Row, Text, Whole } from '../platform/http/index.js';
+import { ImportReportDto } from '../platform/importing/index.js';
 
 export class PostageTierDto {
   @ApiProperty() upToG: number;
@@ -84,40 +82,48 @@ export class DatedOfferDto extends OfferDto {
   @ApiProperty({ description: 'Seen more than 60 days ago' }) isOld: boolean;
 }
 
-export class LandedPriceDto implements LandedPrice {
-  @ApiProperty() variant: string;
-  @ApiProperty({ description: 'Price and its share of postage' }) landedMinor: number;
-  @ApiProperty() priceMinor: number;
-  @ApiProperty() seller: string;
-  @ApiProperty() seenOn: string;
+/** The lowest landed price of every variant that is sold; the lists go together, a place for each variant. */
+export class LowestPricesDto {
+  @ApiProperty({ type: [String] }) variants: readonly string[];
+  @ApiProperty({ type: [Number], description: 'Price and its share of postage' }) landedMinor: readonly number[];
+  @ApiProperty({ type: [Number] }) priceMinor: readonly number[];
+  @ApiProperty({ type: [Number], description: 'Place of the seller in `names`' }) sellers: readonly number[];
+  @ApiProperty({ type: [Number], description: 'Place of the day it was seen in `names`' }) seenOn: readonly number[];
+  @ApiProperty({ type: [String], description: 'Sellers and days, each once' }) names: readonly string[];
 }
 
 export class PricesDto {
   @ApiProperty() currency: string;
   @ApiProperty({ description: 'The day prices are judged old or new by' }) today: string;
-  @ApiProperty({ type: [LandedPriceDto] }) lowest: readonly LandedPriceDto[];
+  @ApiProperty({ type: LowestPricesDto }) lowest: LowestPricesDto;
 }
 
 export class OffersQuery {
-  @ApiPropertyOptional({ enum: YIELD_KINDS }) @IsOptional() @IsIn(YIELD_KINDS) kind?: YieldKind;
-  @ApiPropertyOptional() @IsOptional() @IsString() @Length(1, 200) item?: string;
-  @ApiPropertyOptional() @IsOptional() @IsString() @Length(1, 200) seller?: string;
+  @OneOf('Kind', YIELD_KINDS, { optional: true }) kind?: YieldKind;
+  @Id('Item', { optional: true, most: 500 }) item?: string;
+  @Id('Seller', { optional: true }) seller?: string;
+}
+
+export class SellerOffersQuery {
+  @Text('Words', { least: 0, most: 200, optional: true, description: 'All of which are in the name or the number' }) words = '';
+  @Whole('First row', 0, 10_000_000, { optional: true, inAddress: true }) offset = 0;
+  @Whole('Number of rows', 1, 200, { optional: true, inAddress: true }) limit = 100;
+}
+
+/** A page of what a seller offers, the cheapest first. */
+export class SellerOffersDto {
+  @ApiProperty({ description: 'How many there are with these words, on all pages' }) total: number;
+  @ApiProperty({ type: [OfferDto] }) offers: readonly OfferDto[];
 }
 
 export class ItemParams {
-  @ApiProperty({ enum: YIELD_KINDS }) @IsIn(YIELD_KINDS) kind: YieldKind;
-  @ApiProperty() @IsString() @Length(1, 200) id: string;
+  @OneOf('Kind', YIELD_KINDS) kind: YieldKind;
+  @Id('Item', { most: 500 }) id: string;
 }
 
 export class ItemPricesQuery {
-  @ApiPropertyOptional({ enum: CONDITIONS }) @IsOptional() @IsIn(CONDITIONS) condition?: Condition;
-  @ApiPropertyOptional({ description: 'It must be there in so many days' })
-  @IsOptional()
-  @Type(() => Number)
-  @IsInt()
-  @Min(0)
-  @Max(3650)
-  withinDays?: number;
+  @OneOf('Condition', CONDITIONS, { optional: true }) condition?: Condition;
+  @Whole('Days', 0, 3650, { optional: true, inAddress: true, description: 'It must be there in so many days' }) withinDays?: number;
 }
 
 export class PriceSummaryDto {
@@ -210,7 +216,7 @@ export class ClockDto {
 }
 
 export class AdvanceDto {
-  @ApiProperty({ minimum: 1, maximum: 31 }) @IsInt() @Min(1) @Max(31) days: number;
+  @Whole('Days', 1, 31) days: number;
 }
 
 export class AdvancedDto extends ClockDto {
@@ -218,8 +224,8 @@ export class AdvancedDto extends ClockDto {
 }
 
 export class WatchedItemDto {
-  @ApiProperty({ enum: YIELD_KINDS }) @IsIn(YIELD_KINDS) kind: YieldKind;
-  @ApiProperty() @IsString() @Length(1, 200) id: string;
+  @OneOf('Kind', YIELD_KINDS) kind: YieldKind;
+  @Id('Item', { most: 500 }) id: string;
 }
 
 const isKind =
@@ -229,16 +235,12 @@ const isKind =
 
 /** "Tell me when …": which fields count depends on the kind. */
 export class NewWatchDto {
-  @ApiProperty({ enum: WATCH_KINDS }) @IsIn(WATCH_KINDS) kind: Watch['kind'];
-  @ApiPropertyOptional({ type: WatchedItemDto })
-  @ValidateIf(isKind('below', 'in stock', 'cheapest way'))
-  @ValidateNested()
-  @Type(() => WatchedItemDto)
-  item?: WatchedItemDto;
-  @ApiPropertyOptional() @ValidateIf(isKind('below')) @IsInt() @Min(1) @Max(100_000_000) priceMinor?: number;
-  @ApiPropertyOptional() @ValidateIf(isKind('exists')) @IsString() @Length(1, 100) mould?: string;
-  @ApiPropertyOptional() @ValidateIf(isKind('exists')) @IsString() @Length(1, 100) colour?: string;
-  @ApiPropertyOptional() @ValidateIf(isKind('in stock')) @IsString() @Length(1, 100) seller?: string;
+  @OneOf('Kind', WATCH_KINDS) kind: Watch['kind'];
+  @Row('Item', () => WatchedItemDto, { when: isKind('below', 'in stock', 'cheapest way') }) item?: WatchedItemDto;
+  @Whole('Price', 1, 100_000_000, { when: isKind('below') }) priceMinor?: number;
+  @Id('Mould', { when: isKind('exists') }) mould?: string;
+  @Id('Colour', { when: isKind('exists') }) colour?: string;
+  @Id('Seller', { when: isKind('in stock') }) seller?: string;
 }
 
 export class WatchDto {

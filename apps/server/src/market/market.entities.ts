@@ -1,4 +1,4 @@
-import { type Condition, type Seller, type Watch, type YieldKind } from '@outfit/core';
+import type { Condition, Seller, Watch, YieldKind } from '@outfit/core';
 import type { SellerKind } from '@outfit/market';
 import { Column, Entity, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm';
 

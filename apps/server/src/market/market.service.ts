@@ -1,118 +1,153 @@
 import { Injectable } from '@nestjs/common';
-import { InjectDataSource } from '@nestjs/typeorm';
-import { landedShares, lowestLanded, rateFor, type BasketPlan, type YieldKind } from '@outfit/core';
-import { DataSource, In, type EntityManager, type FindOptionsWhere } from 'typeorm';
+import { type BasketPlan, type BasketProblem, type LandedPrice, landedShares, rateFor, type YieldKind } from '@outfit/core';
 import { CatalogueService } from '../catalogue/index.js';
-import { Clock } from '../common/clock.js';
-import type { OfferDto, PricesDto, SellerDto } from './market.dto.js';
-import { DiscountCodeEntity, LandedShareEntity, MarketClockEntity, OfferEntity, RateEntity, SellerEntity } from './market.entities.js';
-import { CURRENCY, MarketView, termsIn, type PricedOffer } from './marketView.js';
+import { Clock } from '../platform/clock/index.js';
+import { Database } from '../platform/db/index.js';
+import { notFound } from '../platform/http/index.js';
+import type { LowestPricesDto, OfferDto, PricesDto, SellerDto } from './market.dto.js';
+import type { OfferEntity } from './market.entities.js';
+import { type Item, MarketStore, type OfferFilter } from './market.store.js';
+import { CURRENCY, MarketView, Pricing, termsIn } from './records/index.js';
 
 const MOST_OFFERS = 2000;
-const CHUNK = 500;
 
 /** The market as it stands: who sells, what they ask, in the workspace's currency. */
 @Injectable()
 export class MarketService {
   constructor(
-    @InjectDataSource() private readonly database: DataSource,
+    private readonly database: Database,
+    private readonly store: MarketStore,
     private readonly catalogue: CatalogueService,
     private readonly clock: Clock,
   ) {}
 
   /** The day prices are judged by: the simulated market's, when that is ahead of the calendar. */
-  async today(): Promise<string> {
-    const market = await this.database.manager.findOneBy(MarketClockEntity, { id: 1 });
+  today(): string {
+    const market = this.store.clock();
     const today = this.clock.today();
     return market && market.day > today ? market.day : today;
   }
 
-  async sellers(): Promise<SellerDto[]> {
-    const { manager } = this.database;
-    const [rows, rates, codes, today] = await Promise.all([
-      manager.find(SellerEntity, { order: { name: 'ASC' } }),
-      manager.find(RateEntity),
-      manager.find(DiscountCodeEntity),
-      this.today(),
-    ]);
-    const counts = await manager
-      .createQueryBuilder(OfferEntity, 'offer')
-      .select('offer.seller', 'seller')
-      .addSelect('COUNT(*)', 'count')
-      .groupBy('offer.seller')
-      .getRawMany<{ seller: string; count: number }>();
-    return rows.map((row) => {
-      const rate = rateFor(rates, row.currency, CURRENCY, today);
-      const code = codes.find((candidate) => candidate.seller === row.id && candidate.fromDay <= today && today <= candidate.untilDay);
-      return {
-        ...termsIn(row, rate?.perUnit ?? 1),
-        name: row.name,
-        kind: row.kind,
-        currency: row.currency,
-        reliability: row.reliability,
-        code: code ? { code: code.code, percent: code.percent, untilDay: code.untilDay } : null,
-        rate: row.currency === CURRENCY || !rate ? null : { perUnit: rate.perUnit, day: rate.day },
-        isWithoutRate: rate === null,
-        offerCount: counts.find((count) => count.seller === row.id)?.count ?? 0,
-      };
-    });
+  sellers(): SellerDto[] {
+    const { rates, codes } = this.store.terms();
+    const today = this.today();
+    const counts = this.store.offerCounts();
+    return this.store
+      .sellers()
+      .map((row) => {
+        const rate = rateFor(rates, row.currency, CURRENCY, today);
+        const code = codes.find((candidate) => candidate.seller === row.id && candidate.fromDay <= today && today <= candidate.untilDay);
+        return {
+          ...termsIn(row, rate?.perUnit ?? 1),
+          name: row.name,
+          kind: row.kind,
+          currency: row.currency,
+          reliability: row.reliability,
+          code: code ? { code: code.code, percent: code.percent, untilDay: code.untilDay } : null,
+          rate: row.currency === CURRENCY || !rate ? null : { perUnit: rate.perUnit, day: rate.day },
+          isWithoutRate: rate === null,
+          offerCount: counts.get(row.id) ?? 0,
+        };
+      })
+      .sort((a, b) => a.name.localeCompare(b.name));
   }
 
-  /** Offers, cheapest first, of a seller or of an item. */
-  async offers(filter: { kind?: YieldKind | undefined; item?: string | undefined; seller?: string | undefined }): Promise<OfferDto[]> {
-    const where: FindOptionsWhere<OfferEntity> = {
+  /** The names of sellers by their ids. */
+  sellerNames(): ReadonlyMap<string, string> {
+    return new Map(this.store.sellers().map((seller) => [seller.id, seller.name]));
+  }
+
+  hasOffer(id: string): boolean {
+    return this.store.hasOffer(id);
+  }
+
+  /** Who makes an offer; null when there is none of that id. */
+  sellerOf(offer: string): string | null {
+    return this.store.offers({ id: offer })[0]?.seller ?? null;
+  }
+
+  /** Offers, cheapest first, of a seller or of an item; unknown ones are told. */
+  offers(filter: { kind?: YieldKind | undefined; item?: string | undefined; seller?: string | undefined }): OfferDto[] {
+    if (filter.seller !== undefined && !this.store.hasSeller(filter.seller)) throw notFound('seller', filter.seller);
+    const { offers } = this.view({
       ...(filter.kind === undefined ? {} : { kind: filter.kind }),
-      ...(filter.item === undefined ? {} : { item: In(await this.namesOf(filter.item)) }),
+      ...(filter.item === undefined ? {} : { item: this.catalogue.now().namesOf(filter.item) }),
       ...(filter.seller === undefined ? {} : { seller: filter.seller }),
-    };
-    const { offers } = await this.view(where);
+    });
     return [...offers].sort((a, b) => a.priceMinor - b.priceMinor || a.id.localeCompare(b.id)).slice(0, MOST_OFFERS);
   }
 
-  /** A variant and the doubles that were merged into it. */
-  private async namesOf(variant: string): Promise<string[]> {
-    const catalogue = await this.catalogue.catalogue();
-    return [
-      variant,
-      ...catalogue.data.variants
-        .filter((row) => row.mergedInto !== undefined && catalogue.resolve(row.id) === variant)
-        .map((row) => row.id),
-    ];
+  /** The market, or the offers of it that are asked for, each under the number its part is known by now. */
+  view(filter: OfferFilter = {}): MarketView {
+    return this.priced(this.store.offers(filter), this.today());
   }
 
-  /** The market, or the offers of it that are asked for, each under the number its part is known by now. */
-  async view(where: FindOptionsWhere<OfferEntity> = {}, manager: EntityManager = this.database.manager): Promise<MarketView> {
-    return this.viewOf(manager, await manager.find(OfferEntity, { where }), await this.today());
+  /** The market as far as it is about some items: what the rest of it asks is not read. */
+  viewOf(items: readonly Item[]): MarketView {
+    const catalogue = this.catalogue.now();
+    const asked = items.flatMap((item) =>
+      item.kind === 'variant' ? catalogue.namesOf(catalogue.resolve(item.id)).map((id): Item => ({ kind: 'variant', id })) : [item],
+    );
+    return this.priced(this.store.offersOf(asked), this.today());
   }
 
   /** Some offers as they look on a day, whether they are stored or not. */
-  async viewOf(manager: EntityManager, offers: readonly OfferEntity[], day: string): Promise<MarketView> {
-    const catalogue = await this.catalogue.catalogue();
-    const sellers = await manager.find(SellerEntity, { order: { id: 'ASC' } });
-    const rates = await manager.find(RateEntity);
-    const codes = await manager.find(DiscountCodeEntity);
-    const shares = await manager.find(LandedShareEntity);
+  priced(offers: readonly OfferEntity[], day: string): MarketView {
+    const catalogue = this.catalogue.now();
     const known = offers.map((offer) => {
       const item = offer.kind === 'variant' ? catalogue.resolve(offer.item) : offer.item;
       return item === offer.item ? offer : { ...offer, item };
     });
-    return new MarketView(sellers, known, { rates, codes, shares }, day);
+    return new MarketView(new Pricing(this.store.terms(), day), known);
   }
 
   /** Remembers what units carried of their parcels' charges in a plan: until then every offer carries a fifth of its postage. */
-  async rememberLanded(plan: BasketPlan): Promise<void> {
-    const day = await this.today();
-    const rows = [...landedShares(plan)].map(([offer, shareMinor]) => ({ offer, shareMinor, day }));
-    // Two errands may end at once and have bought of the same offer: the later share stands.
-    await this.database.transaction(async (manager) => {
-      for (let start = 0; start < rows.length; start += CHUNK)
-        await manager.upsert(LandedShareEntity, rows.slice(start, start + CHUNK), ['offer']);
-    });
+  async rememberLanded(problem: BasketProblem, plan: BasketPlan): Promise<void> {
+    const day = this.today();
+    await this.database.write(() =>
+      this.store.rememberShares(
+        [...landedShares(problem, plan)].map(([offer, shareMinor]) => ({ offer, shareMinor, day })),
+        day,
+      ),
+    );
   }
 
-  async prices(): Promise<PricesDto> {
-    const { offers } = await this.view({ kind: 'variant' });
-    const lowest = lowestLanded(offers.map((offer: PricedOffer) => ({ ...offer, variant: offer.item })));
-    return { currency: CURRENCY, today: await this.today(), lowest: [...lowest.values()] };
+  /** The lowest landed price of every variant that is sold, by the id it is known by now. */
+  lowest(): ReadonlyMap<string, LandedPrice> {
+    const catalogue = this.catalogue.now();
+    const lowest = new Map<string, LandedPrice>();
+    for (const price of this.store.lowest()) {
+      const variant = catalogue.resolve(price.variant);
+      const known = lowest.get(variant);
+      if (!known || price.landedMinor < known.landedMinor) lowest.set(variant, { ...price, variant });
+    }
+    return lowest;
   }
+
+  /** The day the lowest prices are true of; null before they were ever worked out. */
+  lowestDay(): string | null {
+    return this.store.lowestDay();
+  }
+
+  prices(): PricesDto {
+    return { currency: CURRENCY, today: this.today(), lowest: inColumns([...this.lowest().values()]) };
+  }
+}
+
+/** Prices in columns, with what comes again and again said once: half the bytes, and half the time to read them. */
+function inColumns(prices: readonly LandedPrice[]): LowestPricesDto {
+  const places = new Map<string, number>();
+  const placeOf = (name: string): number => {
+    let place = places.get(name);
+    if (place === undefined) places.set(name, (place = places.size));
+    return place;
+  };
+  return {
+    variants: prices.map((price) => price.variant),
+    landedMinor: prices.map((price) => price.landedMinor),
+    priceMinor: prices.map((price) => price.priceMinor),
+    sellers: prices.map((price) => placeOf(price.seller)),
+    seenOn: prices.map((price) => placeOf(price.seenOn)),
+    names: [...places.keys()],
+  };
 }

@@ -1,8 +1,8 @@
 import { Body, Controller, Get, Header, Post, Query, StreamableFile } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { bytesOf } from '../common/csvBody.js';
-import { AgreementQuery, ImportReportDto } from '../common/importReport.dto.js';
-import { DonorDto, PieceDto } from './wardrobe.dto.js';
+import { bytesOf } from '../platform/http/index.js';
+import { AgreementQuery, ImportReportDto } from '../platform/importing/index.js';
+import { DonorDto, PieceDto, PiecesQuery, StockDto } from './wardrobe.dto.js';
 import { WardrobeService } from './wardrobe.service.js';
 
 @ApiTags('wardrobe')
@@ -13,14 +13,21 @@ export class WardrobeController {
   @Get('pieces')
   @ApiOperation({ operationId: 'listPieces' })
   @ApiOkResponse({ type: [PieceDto] })
-  pieces(): Promise<PieceDto[]> {
-    return this.service.pieces();
+  pieces(@Query() { variant }: PiecesQuery): PieceDto[] {
+    return this.service.pieces(variant);
+  }
+
+  @Get('stock')
+  @ApiOperation({ operationId: 'readStock' })
+  @ApiOkResponse({ type: StockDto })
+  stock(): StockDto {
+    return this.service.stock();
   }
 
   @Get('donors')
   @ApiOperation({ operationId: 'listDonors' })
   @ApiOkResponse({ type: [DonorDto] })
-  donors(): Promise<DonorDto[]> {
+  donors(): DonorDto[] {
     return this.service.donors();
   }
 
@@ -37,7 +44,7 @@ export class WardrobeController {
   @ApiOperation({ operationId: 'exportPieces' })
   @ApiProduces('text/csv')
   @Header('Content-Disposition', 'attachment; filename="wardrobe.csv"')
-  async export(): Promise<StreamableFile> {
-    return new StreamableFile(Buffer.from(await this.service.export()), { type: 'text/csv; charset=utf-8' });
+  export(): StreamableFile {
+    return new StreamableFile(Buffer.from(this.service.export()), { type: 'text/csv; charset=utf-8' });
   }
 }

@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { CONDITIONS, type Condition } from '@outfit/core';
+import { type Condition, CONDITIONS } from '@outfit/core';
+import { Id } from '../platform/http/index.js';
 
 export class PieceDto {
   @ApiProperty() id: number;
@@ -8,6 +9,16 @@ export class PieceDto {
   @ApiProperty({ enum: CONDITIONS }) condition: Condition;
   @ApiProperty() place: string;
   @ApiProperty() note: string;
+}
+
+export class PiecesQuery {
+  @Id('Part', { most: 500, optional: true, description: 'Only the pieces of this part' }) variant?: string;
+}
+
+/** How many of every variant are owned; the two lists go together. */
+export class StockDto {
+  @ApiProperty({ type: [String] }) variants: readonly string[];
+  @ApiProperty({ type: [Number] }) quantities: readonly number[];
 }
 
 export class DonorDto {

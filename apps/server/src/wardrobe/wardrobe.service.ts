@@ -1,27 +1,41 @@
 import { Injectable } from '@nestjs/common';
-import { InjectDataSource } from '@nestjs/typeorm';
-import { nearestName, type OwnedStock } from '@outfit/core';
-import { readTable, wardrobeColumns, writeTable } from '@outfit/formats';
-import { DataSource } from 'typeorm';
-import { CatalogueService } from '../catalogue/index.js';
-import { Clock } from '../common/clock.js';
-import { agreedRows, readOrRefuse, reportDto, type Agreement } from '../common/importing.js';
-import type { ImportReportDto } from '../common/importReport.dto.js';
-import type { DonorDto, PieceDto } from './wardrobe.dto.js';
-import { DonorEntity, PieceEntity } from './wardrobe.entities.js';
+import { type OwnedStock, stockOf } from '@outfit/core';
+import { writeTable } from '@outfit/formats';
+import { CatalogueHooks, CatalogueService } from '../catalogue/index.js';
+import { type ImportReportDto, ImportsService } from '../platform/importing/index.js';
+import { workerBeside } from '../platform/jobs/index.js';
+import { LiveService } from '../platform/live/index.js';
+import type { Agreement } from '../platform/tables/index.js';
+import type { DonorDto, PieceDto, StockDto } from './wardrobe.dto.js';
+import type { DonorEntity, PieceEntity } from './wardrobe.entities.js';
+import { WardrobeStore } from './wardrobe.store.js';
 
+const WORKER = workerBeside(import.meta.url, 'import.worker');
+
+/** What is owned: loose pieces and whole figures. */
 @Injectable()
 export class WardrobeService {
-  constructor(
-    @InjectDataSource() private readonly database: DataSource,
-    private readonly catalogue: CatalogueService,
-    private readonly clock: Clock,
-  ) {}
+  /** Grows with every change of what is owned. */
+  private revision = 0;
 
-  async pieces(): Promise<PieceDto[]> {
-    const rows = await this.database.manager.find(PieceEntity, { order: { variant: 'ASC', id: 'ASC' } });
-    const catalogue = await this.catalogue.catalogue();
-    return rows.map(({ id, variant, quantity, condition, place, note }) => ({
+  constructor(
+    private readonly store: WardrobeStore,
+    private readonly catalogue: CatalogueService,
+    private readonly imports: ImportsService,
+    private readonly live: LiveService,
+    hooks: CatalogueHooks,
+  ) {
+    hooks.setOwned(() => {
+      const catalogueNow = this.catalogue.now();
+      return { revision: this.revision, variants: new Set(this.store.ownedVariants().map((id) => catalogueNow.resolve(id))) };
+    });
+  }
+
+  /** Owned pieces, or those of one variant and of the doubles that were merged into it. */
+  pieces(variant?: string): PieceDto[] {
+    const catalogue = this.catalogue.now();
+    const pieces = variant === undefined ? this.store.pieces() : this.store.piecesOf(catalogue.namesOf(catalogue.resolve(variant)));
+    return pieces.map(({ id, variant, quantity, condition, place, note }) => ({
       id,
       variant: catalogue.resolve(variant),
       quantity,
@@ -31,44 +45,46 @@ export class WardrobeService {
     }));
   }
 
-  async donors(): Promise<DonorDto[]> {
-    return this.database.manager.find(DonorEntity, { order: { id: 'ASC' } });
+  donors(): DonorDto[] {
+    return this.store.donors();
   }
 
   /** What is owned of each variant, for baskets. Loose pieces leave no hole, so they cost nothing. */
-  async owned(): Promise<OwnedStock[]> {
-    const total = new Map<string, number>();
-    for (const piece of await this.pieces()) total.set(piece.variant, (total.get(piece.variant) ?? 0) + piece.quantity);
-    return [...total].map(([variant, quantity]) => ({ variant, quantity, costMinor: 0 }));
+  owned(): OwnedStock[] {
+    return [...this.stockNow()].map(([variant, quantity]) => ({ variant, quantity, costMinor: 0 }));
   }
 
-  /** Reads a file of owned pieces and takes what the person agreed to, in one transaction or not at all. */
+  /** How many of every variant are owned, in columns: what every page of a workspace begins with is small. */
+  stock(): StockDto {
+    const stock = this.stockNow();
+    return { variants: [...stock.keys()], quantities: [...stock.values()] };
+  }
+
+  private stockNow(): ReadonlyMap<string, number> {
+    const catalogue = this.catalogue.now();
+    return stockOf(this.store.stock().map(({ variant, quantity }) => ({ variant: catalogue.resolve(variant), quantity })));
+  }
+
+  /** Fills an empty wardrobe, within a unit of work. */
+  fill(pieces: readonly Omit<PieceEntity, 'id'>[], donors: readonly Omit<DonorEntity, 'id'>[]): void {
+    this.store.add(pieces, donors);
+    this.revision += 1;
+  }
+
+  /** Reads a file of owned pieces and takes what the person agreed to, all of it or nothing. */
   async import(bytes: Uint8Array, agree: Agreement): Promise<ImportReportDto> {
-    const catalogue = await this.catalogue.catalogue();
-    const ids = catalogue.data.variants.map((variant) => variant.id);
-    const columns = wardrobeColumns({
-      isVariant: (id) => catalogue.has(id),
-      isSeller: () => false,
-      nearestVariant: (id) => nearestName(id, ids),
-    });
-    const report = readOrRefuse(() => readTable(bytes, columns));
-    const rows = agreedRows(report, agree);
-    const addedAt = this.clock.now().toISOString();
-    await this.database.transaction((manager) =>
-      manager.save(
-        PieceEntity,
-        rows.map((row) => ({ ...row, addedAt })),
-        { chunk: 500 },
-      ),
-    );
-    return reportDto(report, rows.length);
+    const { report } = await this.imports.run<null>(WORKER, bytes, agree);
+    if (report.importedCount > 0) {
+      this.revision += 1;
+      this.live.changedElsewhere('wardrobe');
+    }
+    return report;
   }
 
-  async export(): Promise<string> {
-    const pieces = await this.pieces();
+  export(): string {
     return writeTable(
       ['variant', 'quantity', 'condition', 'place', 'note'],
-      pieces.map((piece) => [piece.variant, piece.quantity, piece.condition, piece.place, piece.note]),
+      this.pieces().map((piece) => [piece.variant, piece.quantity, piece.condition, piece.place, piece.note]),
     );
   }
 }

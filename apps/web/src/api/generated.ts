@@ -1,11 +1,48 @@
 import { api } from '@/api/base';
-export const addTagTypes = ['catalogue', 'notices', 'figures', 'looks', 'wardrobe', 'market', 'jobs', 'errands'] as const;
+export const addTagTypes = ['history', 'jobs', 'catalogue', 'figures', 'looks', 'notices', 'wardrobe', 'market', 'errands'] as const;
 const injectedRtkApi = api
   .enhanceEndpoints({
     addTagTypes,
   })
   .injectEndpoints({
     endpoints: (build) => ({
+      listChanges: build.query<ListChangesApiResponse, ListChangesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/history/${queryArg.subject}/${queryArg.item}`,
+        }),
+        providesTags: ['history'],
+      }),
+      readNextSteps: build.query<ReadNextStepsApiResponse, ReadNextStepsApiArg>({
+        query: (queryArg) => ({
+          url: `/api/history/${queryArg.subject}/${queryArg.item}/next`,
+        }),
+        providesTags: ['history'],
+      }),
+      undo: build.mutation<UndoApiResponse, UndoApiArg>({
+        query: (queryArg) => ({
+          url: `/api/history/${queryArg.subject}/${queryArg.item}/undo`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['history'],
+      }),
+      redo: build.mutation<RedoApiResponse, RedoApiArg>({
+        query: (queryArg) => ({
+          url: `/api/history/${queryArg.subject}/${queryArg.item}/redo`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['history'],
+      }),
+      readJob: build.query<ReadJobApiResponse, ReadJobApiArg>({
+        query: (queryArg) => ({ url: `/api/jobs/${queryArg.id}` }),
+        providesTags: ['jobs'],
+      }),
+      stopJob: build.mutation<StopJobApiResponse, StopJobApiArg>({
+        query: (queryArg) => ({
+          url: `/api/jobs/${queryArg.id}/stop`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['jobs'],
+      }),
       importCatalogue: build.mutation<ImportCatalogueApiResponse, ImportCatalogueApiArg>({
         query: (queryArg) => ({
           url: `/api/catalogue/import`,
@@ -104,17 +141,6 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['catalogue'],
       }),
-      listNotices: build.query<ListNoticesApiResponse, ListNoticesApiArg>({
-        query: () => ({ url: `/api/notices` }),
-        providesTags: ['notices'],
-      }),
-      putAwayNotice: build.mutation<PutAwayNoticeApiResponse, PutAwayNoticeApiArg>({
-        query: (queryArg) => ({
-          url: `/api/notices/${queryArg.id}/put-away`,
-          method: 'POST',
-        }),
-        invalidatesTags: ['notices'],
-      }),
       listLineUps: build.query<ListLineUpsApiResponse, ListLineUpsApiArg>({
         query: () => ({ url: `/api/line-ups` }),
         providesTags: ['figures'],
@@ -124,6 +150,9 @@ const injectedRtkApi = api
           url: `/api/line-ups/${queryArg.id}/order`,
           method: 'PUT',
           body: queryArg.orderDto,
+          params: {
+            version: queryArg.version,
+          },
         }),
         invalidatesTags: ['figures'],
       }),
@@ -135,11 +164,18 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['figures'],
       }),
+      readFigure: build.query<ReadFigureApiResponse, ReadFigureApiArg>({
+        query: (queryArg) => ({ url: `/api/figures/${queryArg.id}` }),
+        providesTags: ['figures'],
+      }),
       saveBrief: build.mutation<SaveBriefApiResponse, SaveBriefApiArg>({
         query: (queryArg) => ({
           url: `/api/figures/${queryArg.id}/brief`,
           method: 'PUT',
           body: queryArg.briefDto,
+          params: {
+            version: queryArg.version,
+          },
         }),
         invalidatesTags: ['figures'],
       }),
@@ -148,6 +184,9 @@ const injectedRtkApi = api
           url: `/api/figures/${queryArg.id}/chosen-look`,
           method: 'PUT',
           body: queryArg.chosenLookDto,
+          params: {
+            version: queryArg.version,
+          },
         }),
         invalidatesTags: ['figures'],
       }),
@@ -164,6 +203,9 @@ const injectedRtkApi = api
           url: `/api/looks/${queryArg.id}/edits`,
           method: 'POST',
           body: queryArg.editLookDto,
+          params: {
+            version: queryArg.version,
+          },
         }),
         invalidatesTags: ['looks'],
       }),
@@ -249,6 +291,17 @@ const injectedRtkApi = api
         }),
         providesTags: ['looks'],
       }),
+      listNotices: build.query<ListNoticesApiResponse, ListNoticesApiArg>({
+        query: () => ({ url: `/api/notices` }),
+        providesTags: ['notices'],
+      }),
+      putAwayNotice: build.mutation<PutAwayNoticeApiResponse, PutAwayNoticeApiArg>({
+        query: (queryArg) => ({
+          url: `/api/notices/${queryArg.id}/put-away`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['notices'],
+      }),
       listReferences: build.query<ListReferencesApiResponse, ListReferencesApiArg>({
         query: (queryArg) => ({
           url: `/api/figures/${queryArg.id}/references`,
@@ -271,6 +324,9 @@ const injectedRtkApi = api
           url: `/api/references/${queryArg.id}/pins`,
           method: 'PUT',
           body: queryArg.pinsDto,
+          params: {
+            version: queryArg.version,
+          },
         }),
         invalidatesTags: ['figures'],
       }),
@@ -289,7 +345,16 @@ const injectedRtkApi = api
         invalidatesTags: ['figures'],
       }),
       listPieces: build.query<ListPiecesApiResponse, ListPiecesApiArg>({
-        query: () => ({ url: `/api/wardrobe/pieces` }),
+        query: (queryArg) => ({
+          url: `/api/wardrobe/pieces`,
+          params: {
+            variant: queryArg.variant,
+          },
+        }),
+        providesTags: ['wardrobe'],
+      }),
+      readStock: build.query<ReadStockApiResponse, ReadStockApiArg>({
+        query: () => ({ url: `/api/wardrobe/stock` }),
         providesTags: ['wardrobe'],
       }),
       listDonors: build.query<ListDonorsApiResponse, ListDonorsApiArg>({
@@ -313,6 +378,17 @@ const injectedRtkApi = api
       }),
       listSellers: build.query<ListSellersApiResponse, ListSellersApiArg>({
         query: () => ({ url: `/api/market/sellers` }),
+        providesTags: ['market'],
+      }),
+      listSellerOffers: build.query<ListSellerOffersApiResponse, ListSellerOffersApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/sellers/${queryArg.seller}/offers`,
+          params: {
+            words: queryArg.words,
+            offset: queryArg.offset,
+            limit: queryArg.limit,
+          },
+        }),
         providesTags: ['market'],
       }),
       listOffers: build.query<ListOffersApiResponse, ListOffersApiArg>({
@@ -411,17 +487,6 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['market'],
       }),
-      readJob: build.query<ReadJobApiResponse, ReadJobApiArg>({
-        query: (queryArg) => ({ url: `/api/jobs/${queryArg.id}` }),
-        providesTags: ['jobs'],
-      }),
-      stopJob: build.mutation<StopJobApiResponse, StopJobApiArg>({
-        query: (queryArg) => ({
-          url: `/api/jobs/${queryArg.id}/stop`,
-          method: 'POST',
-        }),
-        invalidatesTags: ['jobs'],
-      }),
       planErrand: build.mutation<PlanErrandApiResponse, PlanErrandApiArg>({
         query: (queryArg) => ({
           url: `/api/errands`,
@@ -495,7 +560,35 @@ const injectedRtkApi = api
     overrideExisting: false,
   });
 export { injectedRtkApi as generatedApi };
-export type ImportCatalogueApiResponse = /** status 202  */ JobDto;
+export type ListChangesApiResponse = /** status 200  */ ChangeDto[];
+export type ListChangesApiArg = {
+  subject: 'look' | 'figure' | 'line-up' | 'catalogue' | 'wardrobe';
+  item: string;
+};
+export type ReadNextStepsApiResponse = /** status 200  */ NextStepsDto;
+export type ReadNextStepsApiArg = {
+  subject: 'look' | 'figure' | 'line-up' | 'catalogue' | 'wardrobe';
+  item: string;
+};
+export type UndoApiResponse = /** status 201  */ SteppedDto;
+export type UndoApiArg = {
+  subject: 'look' | 'figure' | 'line-up' | 'catalogue' | 'wardrobe';
+  item: string;
+};
+export type RedoApiResponse = /** status 201  */ SteppedDto;
+export type RedoApiArg = {
+  subject: 'look' | 'figure' | 'line-up' | 'catalogue' | 'wardrobe';
+  item: string;
+};
+export type ReadJobApiResponse = /** status 200  */ AnyJobDto;
+export type ReadJobApiArg = {
+  id: string;
+};
+export type StopJobApiResponse = /** status 201  */ AnyJobDto;
+export type StopJobApiArg = {
+  id: string;
+};
+export type ImportCatalogueApiResponse = /** status 202  */ ImportJobDto;
 export type ImportCatalogueApiArg = {
   what: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive';
   /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
@@ -528,7 +621,7 @@ export type ReadCatalogueApiArg = void;
 export type SearchCatalogueApiResponse = /** status 200  */ SearchAnswerDto;
 export type SearchCatalogueApiArg = {
   /** Words: number, name, nickname, motif, colour, shape, source */
-  q?: Object;
+  q?: string;
   family?: string[];
   colour?: string[];
   exists?: string[];
@@ -536,8 +629,8 @@ export type SearchCatalogueApiArg = {
   range?: string[];
   owned?: string[];
   sort?: 'best' | 'number' | 'newest' | 'colour';
-  offset?: Object;
-  limit?: Object;
+  offset?: number;
+  limit?: number;
 };
 export type SaveEntryApiResponse = /** status 201  */ SavedEntryDto;
 export type SaveEntryApiArg = {
@@ -553,31 +646,35 @@ export type UndoCatalogueChangeApiResponse = /** status 201  */ SavedEntryDto;
 export type UndoCatalogueChangeApiArg = {
   id: number;
 };
-export type ListNoticesApiResponse = /** status 200  */ NoticeDto[];
-export type ListNoticesApiArg = void;
-export type PutAwayNoticeApiResponse = /** status 201  */ NoticeDto[];
-export type PutAwayNoticeApiArg = {
-  id: number;
-};
 export type ListLineUpsApiResponse = /** status 200  */ LineUpDto[];
 export type ListLineUpsApiArg = void;
 export type OrderLineUpApiResponse = /** status 200  */ LineUpDto;
 export type OrderLineUpApiArg = {
   id: string;
+  /** The version that was seen */
+  version?: number;
   orderDto: OrderDto;
 };
 export type CreateFigureApiResponse = /** status 201  */ FigureDto;
 export type CreateFigureApiArg = {
   newFigureDto: NewFigureDto;
 };
+export type ReadFigureApiResponse = /** status 200  */ FigureDto;
+export type ReadFigureApiArg = {
+  id: string;
+};
 export type SaveBriefApiResponse = /** status 200  */ FigureDto;
 export type SaveBriefApiArg = {
   id: string;
+  /** The version that was seen */
+  version?: number;
   briefDto: BriefDto;
 };
 export type ChooseLookApiResponse = /** status 200  */ FigureDto;
 export type ChooseLookApiArg = {
   id: string;
+  /** The version that was seen */
+  version?: number;
   chosenLookDto: ChosenLookDto;
 };
 export type AddLookApiResponse = /** status 201  */ FigureDto;
@@ -588,6 +685,8 @@ export type AddLookApiArg = {
 export type EditLookApiResponse = /** status 201  */ LookDto;
 export type EditLookApiArg = {
   id: string;
+  /** The version that was seen */
+  version?: number;
   editLookDto: EditLookDto;
 };
 export type UndoLookApiResponse = /** status 201  */ LookDto;
@@ -640,6 +739,12 @@ export type DrawLookPngApiArg = {
   id: string;
   view?: 'front' | 'back' | 'left' | 'right';
 };
+export type ListNoticesApiResponse = /** status 200  */ NoticeDto[];
+export type ListNoticesApiArg = void;
+export type PutAwayNoticeApiResponse = /** status 201  */ NoticeDto[];
+export type PutAwayNoticeApiArg = {
+  id: number;
+};
 export type ListReferencesApiResponse = /** status 200  */ ReferencePictureDto[];
 export type ListReferencesApiArg = {
   id: string;
@@ -653,6 +758,8 @@ export type AddReferenceApiArg = {
 export type PinReferenceApiResponse = /** status 200  */ ReferencePictureDto[];
 export type PinReferenceApiArg = {
   id: string;
+  /** The version that was seen */
+  version?: number;
   pinsDto: PinsDto;
 };
 export type BinReferenceApiResponse = /** status 200  */ ReferencePictureDto[];
@@ -664,7 +771,12 @@ export type RestoreReferenceApiArg = {
   id: string;
 };
 export type ListPiecesApiResponse = /** status 200  */ PieceDto[];
-export type ListPiecesApiArg = void;
+export type ListPiecesApiArg = {
+  /** Only the pieces of this part */
+  variant?: string;
+};
+export type ReadStockApiResponse = /** status 200  */ StockDto;
+export type ReadStockApiArg = void;
 export type ListDonorsApiResponse = /** status 200  */ DonorDto[];
 export type ListDonorsApiArg = void;
 export type ImportPiecesApiResponse = /** status 201  */ ImportReportDto;
@@ -677,6 +789,14 @@ export type ExportPiecesApiResponse = unknown;
 export type ExportPiecesApiArg = void;
 export type ListSellersApiResponse = /** status 200  */ SellerDto[];
 export type ListSellersApiArg = void;
+export type ListSellerOffersApiResponse = /** status 200  */ SellerOffersDto;
+export type ListSellerOffersApiArg = {
+  seller: string;
+  /** All of which are in the name or the number */
+  words?: string;
+  offset?: number;
+  limit?: number;
+};
 export type ListOffersApiResponse = /** status 200  */ OfferDto[];
 export type ListOffersApiArg = {
   kind?: 'figure' | 'variant' | 'bundle' | 'source';
@@ -731,14 +851,6 @@ export type PutAwayWatchNoticeApiResponse = /** status 201  */ WatchesDto;
 export type PutAwayWatchNoticeApiArg = {
   id: number;
 };
-export type ReadJobApiResponse = /** status 200  */ JobDto;
-export type ReadJobApiArg = {
-  id: string;
-};
-export type StopJobApiResponse = /** status 201  */ JobDto;
-export type StopJobApiArg = {
-  id: string;
-};
 export type PlanErrandApiResponse = /** status 201  */ ErrandDto;
 export type PlanErrandApiArg = {
   newErrandDto: NewErrandDto;
@@ -747,7 +859,7 @@ export type LatestErrandApiResponse = /** status 200 The newest errand of a figu
 export type LatestErrandApiArg = {
   scope: string;
 };
-export type SolveBasketApiResponse = /** status 202  */ JobDto;
+export type SolveBasketApiResponse = /** status 202  */ ErrandJobDto;
 export type SolveBasketApiArg = {
   /** A basket problem: docs/formats/basket-problem.schema.json */
   body: object;
@@ -761,12 +873,12 @@ export type TickErrandApiArg = {
   id: string;
   tickedDto: TickedDto;
 };
-export type PlanCopiesApiResponse = /** status 202  */ JobDto;
+export type PlanCopiesApiResponse = /** status 202  */ SeriesJobDto;
 export type PlanCopiesApiArg = {
   id: string;
   copiesDto: CopiesDto;
 };
-export type FindCheaperVersionApiResponse = /** status 202  */ JobDto;
+export type FindCheaperVersionApiResponse = /** status 202  */ SeriesJobDto;
 export type FindCheaperVersionApiArg = {
   id: string;
   floorDto: FloorDto;
@@ -784,63 +896,40 @@ export type ExportShoppingListApiResponse = unknown;
 export type ExportShoppingListApiArg = {
   id: string;
 };
-export type ProgressDto = {
-  phase: 'searching' | 'bounding' | 'proving' | 'comparing';
-  bestMinor: number | null;
-  boundMinor: number | null;
-  gap: number | null;
-  seconds: number;
+export type ChangeDto = {
+  id: number;
+  at: string;
+  kind: 'edit' | 'undo' | 'redo' | 'snapshot';
+  label: string;
+  /** What within the item it was about */
+  about: string | null;
 };
-export type ParcelLineDto = {
-  offer: string;
-  quantity: number;
+export type NextStepsDto = {
+  undo: string | null;
+  redo: string | null;
 };
-export type ParcelDto = {
-  seller: string;
-  goodsMinor: number;
-  postageMinor: number;
-  handlingMinor: number;
-  dutyMinor: number;
-  weightG: number;
-  lines: ParcelLineDto[];
+export type SteppedDto = {
+  undo: string | null;
+  redo: string | null;
+  /** What was taken back or done again */
+  done: string;
 };
-export type FillDto = {
-  need: string;
-  variant: string;
-  quantity: number;
-  from: 'owned' | 'bought';
-  seller: string | null;
-};
-export type ShortDto = {
-  need: string;
-  quantity: number;
-};
-export type LeftoverDto = {
-  variant: string;
-  quantity: number;
-};
-export type CurvePointDto = {
-  parcels: number;
-  costMinor: number;
-};
-export type ComparedDto = {
-  cheapestEachMinor: number | null;
-  fewestParcelsMinor: number | null;
-  curve: CurvePointDto[];
-};
-export type PlanDto = {
-  status: 'proven' | 'within-gap' | 'stopped' | 'infeasible';
-  costMinor: number;
-  boundMinor: number;
-  gap: number;
-  seconds: number;
-  paidMinor: number;
-  parcels: ParcelDto[];
-  fills: FillDto[];
-  short: ShortDto[];
-  leftovers: LeftoverDto[];
-  compared: ComparedDto;
-  reasons: string[];
+export type AnyJobDto = {
+  id: string;
+  kind: string;
+  state: 'running' | 'done' | 'stopped' | 'failed' | 'interrupted';
+  startedAt: string;
+  endedAt: string | null;
+  /** Jobs that must end before this one begins; 0 when it has begun */
+  ahead: number;
+  error: string | null;
+  progress: {
+    [key: string]: any;
+  } | null;
+  /** The best so far; final once the job is done */
+  result: {
+    [key: string]: any;
+  } | null;
 };
 export type ImportProgress = {
   phase: 'reading' | 'checking' | 'comparing' | 'writing';
@@ -868,41 +957,18 @@ export type ImportReport = {
   problemCount: number;
   problems: ImportRowProblem[];
 };
-export type SwapDto = {
-  variant: string;
-  substitute: string;
-  quantity: number;
-};
-export type SeriesPointDto = {
-  copies: number;
-  costMinor: number;
-  short: number;
-  marginalMinor: number;
-  swaps: SwapDto[];
-  likeness: number | null;
-};
-export type SeriesDto = {
-  points: SeriesPointDto[];
-  /** Copies after which a part cannot be had any more; null when nothing runs out */
-  runsOutAfter: number | null;
-};
-export type JobDto = {
+export type ImportJobDto = {
   id: string;
-  kind: 'errand' | 'import' | 'copies' | 'cheaper';
+  kind: string;
   state: 'running' | 'done' | 'stopped' | 'failed' | 'interrupted';
   startedAt: string;
   endedAt: string | null;
-  /** Of an errand */
-  progress: ProgressDto | null;
-  /** The best plan so far; final once the job is done */
-  result: PlanDto | null;
-  /** Of an import */
-  importProgress: ImportProgress | null;
-  /** Of an import, once it is done */
-  importReport: ImportReport | null;
-  /** Of copies and of cheaper versions: the points so far */
-  series: SeriesDto | null;
+  /** Jobs that must end before this one begins; 0 when it has begun */
+  ahead: number;
   error: string | null;
+  progress: ImportProgress | null;
+  /** Once it is done */
+  result: ImportReport | null;
 };
 export type PhotographDto = {
   /** Name of the file, under /api/photographs */
@@ -1133,7 +1199,6 @@ export type SearchAnswerDto = {
   /** The moulds most of what was found is made in */
   moulds: string[];
 };
-export type Object = {};
 export type SavedEntryDto = {
   kind: string;
   key: string;
@@ -1144,6 +1209,10 @@ export type SaveEntryDto = {
   kind: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources';
   /** A row of the kind, as in docs/formats/catalogue.schema.json */
   row: {
+    [key: string]: any;
+  };
+  /** The entry as it was when it was opened; refused when it is another by now */
+  seen?: {
     [key: string]: any;
   };
 };
@@ -1162,13 +1231,6 @@ export type CatalogueChangeDto = {
   item: string;
   undoable: boolean;
 };
-export type NoticeDto = {
-  id: number;
-  at: string;
-  figure: string;
-  variant: string;
-  text: string;
-};
 export type FeatureDto = {
   id: string;
   label: string;
@@ -1185,7 +1247,6 @@ export type BriefDto = {
   colours: string[];
   ageBand: 'child' | 'youth' | 'adult' | 'giant';
   born: number | null;
-  /** Year of the story */
   year: number | null;
   skinSchool: 'house' | 'natural';
   alterationSchool: 'as moulded' | 'altered' | 'open bench' | 'on paper';
@@ -1196,10 +1257,8 @@ export type BriefDto = {
   rules: ('hair tied' | 'legs in sight' | 'face in sight' | 'hands free' | 'stands alone' | 'nothing on the back')[];
   budgetMinor: number | null;
   copies: number;
-  /** ISO day */
   dueOn: string | null;
   requester: string;
-  /** Whose idea it was */
   credit: string;
 };
 export type AlterationDto = {
@@ -1237,7 +1296,7 @@ export type LookPartDto = {
     | 'built';
   variant: string;
   turned: boolean;
-  /** Which of a stack, from 1 */
+  /** Which of a stack, from 0 */
   place?: number;
   alterations?: AlterationDto[];
 };
@@ -1252,7 +1311,7 @@ export type VerdictDto = {
   /** Leave it as it is */
   leave: boolean;
 };
-export type AcceptableDto = {
+export type NotedSubstituteDto = {
   position:
     | 'headgear'
     | 'headgear.addon'
@@ -1295,9 +1354,11 @@ export type LookDto = {
   overrules: OverruleDto[];
   verdict?: VerdictDto;
   /** In order of preference */
-  acceptable: AcceptableDto[];
+  substitutes: NotedSubstituteDto[];
   /** Where it departs from its brief */
   variation?: VariationDto;
+  /** Grows with every change */
+  version: number;
   /** What Undo would take back */
   undo: string | null;
   /** What Redo would bring back */
@@ -1310,11 +1371,19 @@ export type FigureDto = {
   brief: BriefDto;
   chosenLook: string;
   looks: LookDto[];
+  /** Grows with every change of the figure itself */
+  version: number;
+  /** What Undo would take back of the brief and the choice of looks */
+  undo: string | null;
+  redo: string | null;
 };
 export type LineUpDto = {
   id: string;
   name: string;
   figures: FigureDto[];
+  version: number;
+  undo: string | null;
+  redo: string | null;
 };
 export type OrderDto = {
   /** Every figure of the line-up, in the wanted order */
@@ -1350,9 +1419,9 @@ export type LookEditDto = {
     | 'judge'
     | 'leave as it is'
     | 'vary'
-    | 'accept'
-    | 'withdraw'
-    | 'prefer';
+    | 'note substitute'
+    | 'drop substitute'
+    | 'prefer substitute';
   position?:
     | 'headgear'
     | 'headgear.addon'
@@ -1400,12 +1469,6 @@ export type EditLookDto = {
   /** What a person would call it, for the history */
   label: string;
 };
-export type ChangeDto = {
-  id: number;
-  at: string;
-  kind: 'edit' | 'undo' | 'redo' | 'snapshot';
-  label: string;
-};
 export type NamedDto = {
   name: string;
 };
@@ -1417,6 +1480,13 @@ export type EditionDto = {
   name: string;
   /** The skin everything bare is to have */
   skin: string;
+};
+export type NoticeDto = {
+  id: number;
+  at: string;
+  figure: string;
+  variant: string;
+  text: string;
 };
 export type PinDto = {
   /** Share of the width */
@@ -1433,6 +1503,7 @@ export type ReferencePictureDto = {
   width: number;
   height: number;
   pins: PinDto[];
+  version: number;
 };
 export type PinsDto = {
   pins: PinDto[];
@@ -1444,6 +1515,10 @@ export type PieceDto = {
   condition: 'new' | 'used' | 'worn';
   place: string;
   note: string;
+};
+export type StockDto = {
+  variants: string[];
+  quantities: number[];
 };
 export type DonorDto = {
   id: number;
@@ -1528,19 +1603,28 @@ export type OfferDto = {
   seenOn: string;
   origin: 'simulated' | 'imported';
 };
-export type LandedPriceDto = {
-  variant: string;
+export type SellerOffersDto = {
+  /** How many there are with these words, on all pages */
+  total: number;
+  offers: OfferDto[];
+};
+export type LowestPricesDto = {
+  variants: string[];
   /** Price and its share of postage */
-  landedMinor: number;
-  priceMinor: number;
-  seller: string;
-  seenOn: string;
+  landedMinor: number[];
+  priceMinor: number[];
+  /** Place of the seller in `names` */
+  sellers: number[];
+  /** Place of the day it was seen in `names` */
+  seenOn: number[];
+  /** Sellers and days, each once */
+  names: string[];
 };
 export type PricesDto = {
   currency: string;
   /** The day prices are judged old or new by */
   today: string;
-  lowest: LandedPriceDto[];
+  lowest: LowestPricesDto;
 };
 export type PriceSummaryDto = {
   condition: 'new' | 'used' | 'worn';
@@ -1732,6 +1816,8 @@ export type ErrandFigureDto = {
   group: string | null;
   /** A copy, with its share of postage; null until there is a plan */
   eachMinor: number | null;
+  /** All its copies; the looks sum to what is paid */
+  totalMinor: number | null;
   dominant: DominantDto | null;
 };
 export type ErrandSettingsDto = {
@@ -1794,6 +1880,107 @@ export type LeftoverValueDto = {
   /** What one would fetch: the lower quartile asked; null when nobody sells it */
   eachMinor: number | null;
 };
+export type ProgressDto = {
+  phase: 'searching' | 'bounding' | 'proving' | 'comparing';
+  bestMinor: number | null;
+  boundMinor: number | null;
+  gap: number | null;
+  seconds: number;
+};
+export type ParcelLineDto = {
+  offer: string;
+  quantity: number;
+};
+export type ParcelDto = {
+  seller: string;
+  goodsMinor: number;
+  postageMinor: number;
+  handlingMinor: number;
+  dutyMinor: number;
+  weightG: number;
+  lines: ParcelLineDto[];
+};
+export type FillDto = {
+  need: string;
+  variant: string;
+  quantity: number;
+  from: 'owned' | 'bought';
+  seller: string | null;
+};
+export type ShortDto = {
+  need: string;
+  quantity: number;
+};
+export type LeftoverDto = {
+  variant: string;
+  quantity: number;
+};
+export type CurvePointDto = {
+  parcels: number;
+  costMinor: number;
+};
+export type ComparedDto = {
+  cheapestEachMinor: number | null;
+  fewestParcelsMinor: number | null;
+  curve: CurvePointDto[];
+};
+export type PlanDto = {
+  status: 'proven' | 'within-gap' | 'stopped' | 'infeasible';
+  costMinor: number;
+  boundMinor: number;
+  gap: number;
+  seconds: number;
+  paidMinor: number;
+  parcels: ParcelDto[];
+  fills: FillDto[];
+  short: ShortDto[];
+  leftovers: LeftoverDto[];
+  compared: ComparedDto;
+  reasons: string[];
+};
+export type ErrandJobDto = {
+  id: string;
+  kind: string;
+  state: 'running' | 'done' | 'stopped' | 'failed' | 'interrupted';
+  startedAt: string;
+  endedAt: string | null;
+  /** Jobs that must end before this one begins; 0 when it has begun */
+  ahead: number;
+  error: string | null;
+  progress: ProgressDto | null;
+  /** The best plan so far; final once the job is done */
+  result: PlanDto | null;
+};
+export type SwapDto = {
+  variant: string;
+  substitute: string;
+  quantity: number;
+};
+export type SeriesPointDto = {
+  copies: number;
+  costMinor: number;
+  short: number;
+  marginalMinor: number;
+  swaps: SwapDto[];
+  likeness: number | null;
+};
+export type SeriesDto = {
+  points: SeriesPointDto[];
+  /** Copies after which a part cannot be had any more; null when nothing runs out */
+  runsOutAfter: number | null;
+};
+export type SeriesJobDto = {
+  id: string;
+  kind: string;
+  state: 'running' | 'done' | 'stopped' | 'failed' | 'interrupted';
+  startedAt: string;
+  endedAt: string | null;
+  /** Jobs that must end before this one begins; 0 when it has begun */
+  ahead: number;
+  error: string | null;
+  /** The points so far */
+  result: SeriesDto | null;
+};
 export type ErrandDto = {
   id: string;
   scope: string;
@@ -1809,7 +1996,11 @@ export type ErrandDto = {
   reasons: LineReasonDto[];
   leftovers: LeftoverValueDto[];
   ticked: string[];
-  job: JobDto;
+  job: ErrandJobDto;
+  /** What more copies cost, as it was last worked out */
+  copies: SeriesJobDto | null;
+  /** Cheaper versions, as they were last looked for */
+  cheaper: SeriesJobDto | null;
 };
 export type ErrandLineDto = {
   look: string;
@@ -1856,6 +2047,12 @@ export type SubstituteDto = {
   accepted: boolean;
 };
 export const {
+  useListChangesQuery,
+  useReadNextStepsQuery,
+  useUndoMutation,
+  useRedoMutation,
+  useReadJobQuery,
+  useStopJobMutation,
   useImportCatalogueMutation,
   useExportCatalogueQuery,
   useListPhotographsQuery,
@@ -1867,11 +2064,10 @@ export const {
   useMergeEntriesMutation,
   useListCatalogueChangesQuery,
   useUndoCatalogueChangeMutation,
-  useListNoticesQuery,
-  usePutAwayNoticeMutation,
   useListLineUpsQuery,
   useOrderLineUpMutation,
   useCreateFigureMutation,
+  useReadFigureQuery,
   useSaveBriefMutation,
   useChooseLookMutation,
   useAddLookMutation,
@@ -1887,16 +2083,20 @@ export const {
   useRestoreLookMutation,
   useDrawLookSvgQuery,
   useDrawLookPngQuery,
+  useListNoticesQuery,
+  usePutAwayNoticeMutation,
   useListReferencesQuery,
   useAddReferenceMutation,
   usePinReferenceMutation,
   useBinReferenceMutation,
   useRestoreReferenceMutation,
   useListPiecesQuery,
+  useReadStockQuery,
   useListDonorsQuery,
   useImportPiecesMutation,
   useExportPiecesQuery,
   useListSellersQuery,
+  useListSellerOffersQuery,
   useListOffersQuery,
   useReadPricesQuery,
   useReadItemPricesQuery,
@@ -1909,8 +2109,6 @@ export const {
   useAddWatchMutation,
   useEndWatchMutation,
   usePutAwayWatchNoticeMutation,
-  useReadJobQuery,
-  useStopJobMutation,
   usePlanErrandMutation,
   useLatestErrandQuery,
   useSolveBasketMutation,

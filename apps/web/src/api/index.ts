@@ -1,112 +1,104 @@
-import { applyEdits, type Look, type LookEdit } from '@outfit/core';
-import { currentCatalogue } from './catalogue';
-import { generatedApi, type FigureDto, type LineUpDto, type LookDto } from './generated';
-
-const lineUpsPatch = (recipe: (figures: FigureDto[]) => void) =>
-  generatedApi.util.updateQueryData('listLineUps', undefined, (lineUps: LineUpDto[]) =>
-    recipe(lineUps.flatMap((lineUp) => lineUp.figures)),
-  );
-
-type Dispatch = (patch: ReturnType<typeof lineUpsPatch>) => { undo(): void };
-
-/** Changes the line-ups in the cache; the answer takes the change back. */
-const patchLineUps = (dispatch: Dispatch, recipe: (figures: FigureDto[]) => void): { undo(): void } => dispatch(lineUpsPatch(recipe));
-
-const replaceFigure = (dispatch: Dispatch, figure: FigureDto): void =>
-  void patchLineUps(dispatch, (figures) => {
-    const known = figures.find((row) => row.id === figure.id);
-    if (known) Object.assign(known, figure);
-  });
-
-const replaceLook = (dispatch: Dispatch, look: LookDto): void =>
-  void patchLineUps(dispatch, (figures) => {
-    const known = figures.flatMap((figure) => figure.looks).find((row) => row.id === look.id);
-    if (known) Object.assign(known, look);
-  });
-
-/** Puts the answer of a mutation into the cache instead of reading everything again. */
-const keepFigure = {
-  invalidatesTags: [],
-  onQueryStarted: async (
-    _: unknown,
-    { dispatch, queryFulfilled }: { dispatch: Dispatch; queryFulfilled: Promise<{ data: FigureDto }> },
-  ) => {
-    const { data } = await queryFulfilled.catch(() => ({ data: null }));
-    if (data) replaceFigure(dispatch, data);
-  },
-};
-const keepLook = {
-  invalidatesTags: [],
-  onQueryStarted: async (_: unknown, { dispatch, queryFulfilled }: { dispatch: Dispatch; queryFulfilled: Promise<{ data: LookDto }> }) => {
-    const { data } = await queryFulfilled.catch(() => ({ data: null }));
-    if (data) replaceLook(dispatch, data);
-  },
-};
-
-export const webApi = generatedApi.enhanceEndpoints({
-  addTagTypes: ['references', 'watches'],
-  endpoints: {
-    saveBrief: keepFigure,
-    chooseLook: keepFigure,
-    addLook: keepFigure,
-    renameLook: keepFigure,
-    binLook: keepFigure,
-    restoreLook: keepFigure,
-    addEdition: {
-      invalidatesTags: [],
-      // An edition may imagine parts: the catalogue is read first, so that no look names a part nobody knows yet.
-      onQueryStarted: async (_, { dispatch, queryFulfilled }) => {
-        const { data } = await queryFulfilled.catch(() => ({ data: null }));
-        if (!data) return;
-        await dispatch(generatedApi.endpoints.readCatalogue.initiate(undefined, { subscribe: false, forceRefetch: true }));
-        replaceFigure(dispatch, data);
-      },
-    },
-    undoLook: keepLook,
-    redoLook: keepLook,
-    returnLook: keepLook,
-    listReferences: { providesTags: ['references'] },
-    addReference: { invalidatesTags: ['references'] },
-    pinReference: { invalidatesTags: ['references'] },
-    binReference: { invalidatesTags: ['references'] },
-    restoreReference: { invalidatesTags: ['references'] },
-    readHistory: { keepUnusedDataFor: 0 },
-    importOffers: { invalidatesTags: ['market'] },
-    importSellers: { invalidatesTags: ['market'] },
-    importRates: { invalidatesTags: ['market'] },
-    listWatches: { providesTags: ['market', 'watches'] },
-    addWatch: { invalidatesTags: ['watches'] },
-    endWatch: { invalidatesTags: ['watches'] },
-    putAwayWatchNotice: { invalidatesTags: ['watches'] },
-    advanceMarket: { invalidatesTags: ['market', 'catalogue', 'notices'] },
-    tickErrand: { invalidatesTags: [] },
-    planCopies: { invalidatesTags: [] },
-    findCheaperVersion: { invalidatesTags: [] },
-    // A changed catalogue changes what everything else is called and made of.
-    saveEntry: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices'] },
-    mergeEntries: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices'] },
-    undoCatalogueChange: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices'] },
-    importCatalogue: { invalidatesTags: [] },
-    editLook: {
-      invalidatesTags: [],
-      // The edit shows at once: the same pure function the server applies is applied here first.
-      onQueryStarted: async ({ id, editLookDto }, { dispatch, queryFulfilled }) => {
-        const catalogue = currentCatalogue();
-        const ahead = patchLineUps(dispatch, (figures) => {
-          const look = figures.flatMap((figure) => figure.looks).find((row) => row.id === id);
-          if (!look || !catalogue) return;
-          const next: Look = applyEdits(look, editLookDto.edits as LookEdit[], catalogue);
-          Object.assign(look, next, { undo: editLookDto.label, redo: null });
-        });
-        try {
-          replaceLook(dispatch, (await queryFulfilled).data);
-        } catch {
-          ahead.undo();
-        }
-      },
-    },
-  },
-});
-
-export * from './generated';
+export { currentOf, refreshFigure, versionOfLook, webApi } from './cache';
+export { TAB } from './tab';
 export { rememberCatalogue } from './catalogue';
+export {
+  type NotedSubstituteDto,
+  type AdjustmentsDto,
+  type BeginningDto,
+  type BriefDto,
+  type ChangeDto,
+  type ErrandDto,
+  type ErrandJobDto,
+  type ErrandLineDto,
+  type ImportJobDto,
+  type SeriesJobDto,
+  type ErrandOfferDto,
+  type ErrandSettingsDto,
+  type FeatureDto,
+  type FigureDto,
+  type FillDto,
+  type ImportReport,
+  type ImportReportDto,
+  type ItemPricesDto,
+  type LineUpDto,
+  type LookDto,
+  type LookPartDto,
+  type NewErrandDto,
+  type NewWatchDto,
+  type OfferDto,
+  type OfferChangeDto,
+  type OfferImportDto,
+  type ParcelDto,
+  type PinDto,
+  type PlanDto,
+  type PriceSummaryDto,
+  type PricesDto,
+  type ProgressDto,
+  type ReferencePictureDto,
+  type SearchAnswerDto,
+  type SellerDto,
+  type SeriesDto,
+  type SeriesPointDto,
+  useAddEditionMutation,
+  useAddLookMutation,
+  useAddPhotographMutation,
+  useAddReferenceMutation,
+  useAddWatchMutation,
+  useAdvanceMarketMutation,
+  useBinLookMutation,
+  useBinReferenceMutation,
+  useChooseLookMutation,
+  useCreateFigureMutation,
+  useEditLookMutation,
+  useEndWatchMutation,
+  useFindCheaperVersionMutation,
+  useImportCatalogueMutation,
+  useImportOffersMutation,
+  useImportPiecesMutation,
+  useImportRatesMutation,
+  useImportSellersMutation,
+  useLatestErrandQuery,
+  useListCatalogueChangesQuery,
+  useListDonorsQuery,
+  useListLineUpsQuery,
+  useListNoticesQuery,
+  useListOffersQuery,
+  useListPhotographsQuery,
+  useListPiecesQuery,
+  useListReferencesQuery,
+  useListSellerOffersQuery,
+  useListSellersQuery,
+  useListSubstitutesQuery,
+  useListWatchesQuery,
+  useMergeEntriesMutation,
+  useNameSnapshotMutation,
+  useOrderLineUpMutation,
+  usePinReferenceMutation,
+  usePlanCopiesMutation,
+  usePlanErrandMutation,
+  usePutAwayNoticeMutation,
+  usePutAwayWatchNoticeMutation,
+  useReadCatalogueQuery,
+  useReadErrandQuery,
+  useReadHistoryQuery,
+  useReadItemPricesQuery,
+  useReadMarketClockQuery,
+  useReadPricesQuery,
+  useReadStockQuery,
+  useRedoLookMutation,
+  useRenameLookMutation,
+  useRestoreLookMutation,
+  useRestoreReferenceMutation,
+  useReturnLookMutation,
+  useSaveBriefMutation,
+  useSaveEntryMutation,
+  useSearchCatalogueQuery,
+  useStopJobMutation,
+  useTickErrandMutation,
+  useUndoCatalogueChangeMutation,
+  useUndoLookMutation,
+  type WorthDto,
+  useReadNextStepsQuery,
+  useRedoMutation,
+  useUndoMutation,
+} from './generated';

@@ -1,4 +1,4 @@
-import { Empty } from '@/ui/Empty';
+import { Empty } from '@/ui';
 
 /** What a screen that broke says, instead of its inside. */
 export function Broken() {

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { Empty } from '@/ui/Empty';
+import { Empty } from '@/ui';
 
 export function Lost() {
   return (

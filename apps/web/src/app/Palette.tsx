@@ -4,7 +4,7 @@ import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSearchCatalogueQuery } from '@/api';
-import { useOpen, useWorkspace } from './WorkspaceContext';
+import { useLineUps, useOpen, useWorkspace } from '@/workspace';
 
 const ITEM = 'data-[selected=true]:bg-lagoon-wash flex cursor-pointer items-baseline gap-3 px-4 py-1.5';
 const LEAST_LETTERS = 2;
@@ -41,7 +41,8 @@ export function Palette() {
 }
 
 function Finder({ onDone }: { readonly onDone: () => void }) {
-  const { lineUps, catalogue } = useWorkspace();
+  const { catalogue } = useWorkspace();
+  const lineUps = useLineUps();
   const { figure } = useOpen();
   const navigate = useNavigate();
   const [text, setText] = useState('');

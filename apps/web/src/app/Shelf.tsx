@@ -1,21 +1,19 @@
-import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { DndContext, type DragEndEvent, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
 import { judge, P40 } from '@outfit/core';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { useOrderLineUpMutation, type FigureDto, type LineUpDto } from '@/api';
-import { FigurePicture } from '@/ui/FigurePicture';
-import { sentenceOf } from '@/ui/format';
-import { useCompany } from './company';
-import { chosenLookOf } from './workspace';
-import { useOpen, useWorkspace } from './WorkspaceContext';
+import { type FigureDto, type LineUpDto, useOrderLineUpMutation } from '@/api';
+import { FigurePicture } from '@/parts';
+import { sentenceOf } from '@/ui';
+import { chosenLookOf, useCompany, useLineUps, useOpen, useWorkspace } from '@/workspace';
 
 const PX_PER_MM = 1.5;
 
 /** The figures of the open line-up at their true relative heights: the way round the application. It folds away. */
 export function Shelf() {
-  const { lineUps } = useWorkspace();
+  const lineUps = useLineUps();
   const { figure, lineUp } = useOpen();
   const [folded, setFolded] = useState(false);
   const shown = lineUp ?? lineUps[0];

@@ -1,14 +1,14 @@
 import { Outlet } from 'react-router';
 import { Toaster } from 'sonner';
-import { Empty } from '@/ui/Empty';
+import { Empty } from '@/ui';
+import { useWorkspaceState, WorkspaceContext, useLive } from '@/workspace';
 import { Shelf } from './Shelf';
 import { Thread } from './Thread';
-import { useWorkspaceState } from './workspace';
-import { WorkspaceContext } from './WorkspaceContext';
 
 /** The frame of every screen: thread above, shelf below, the page between. */
 export function Shell() {
   const loaded = useWorkspaceState();
+  useLive();
   if (loaded.state === 'failed')
     return (
       <Empty title="Outfit cannot be reached">

@@ -1,11 +1,9 @@
 import { graveCount, judge, P40 } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
-import { plural } from '@/ui/format';
+import { plural } from '@/ui';
+import { chosenLookOf, useCompany, useOpen, useWorkspace } from '@/workspace';
 import { Palette } from './Palette';
-import { useCompany } from './company';
-import { chosenLookOf } from './workspace';
-import { useOpen, useWorkspace } from './WorkspaceContext';
 
 const PLACES = [
   { to: '/wardrobe', name: 'Wardrobe' },

@@ -1,8 +1,3 @@
-/** 4.20 as people write it in the workspace's currency; minor units in. */
-export function money(minor: number, currency: string): string {
-  return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(minor / 100);
-}
-
 /** 2026-11-23 as "23 November 2026". */
 export const longDay = (iso: string): string =>
   new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));

@@ -1,10 +1,13 @@
-import { SHORT_COST_MINOR } from '../basket/fromLook.js';
-import type { BasketPlan } from '../basket/plan.js';
+import type { BasketPlan } from '../basket/index.js';
+import { SHORT_COST_MINOR } from './problem.js';
 
 /** A plan against buying each part at its cheapest: money saved, or parts that way would leave unfilled. */
 export type AgainstEach = { readonly kind: 'saves'; readonly minor: number } | { readonly kind: 'fills more'; readonly parts: number };
 
-/** Null when nothing can be had by buying each part at its cheapest. What is left short costs the same in both. */
+/**
+ * What a plan gains on buying each part at its cheapest. Null when nothing can be had that way. What is left short costs the same in
+ * both; when that way leaves more short, the gain is told in parts and not in money nobody would pay.
+ */
 export function againstEach({ costMinor, compared }: BasketPlan): AgainstEach | null {
   if (compared.cheapestEachMinor === null) return null;
   const minor = compared.cheapestEachMinor - costMinor;

@@ -1,80 +1,111 @@
-import { variantBehind } from '../basket/fromLook.js';
-import type { BasketPlan } from '../basket/plan.js';
-import type { BasketProblem } from '../basket/problem.js';
-import { countOf, type ErrandLine } from '../demand.js';
+import type { BasketPlan, BasketProblem } from '../basket/index.js';
+import { countOf, shareToCent } from '../kernel/index.js';
+import type { ErrandLine } from './demand.js';
+import { lineTotals, pricesOf } from './landedShares.js';
+import { variantBehind } from './problem.js';
 
-/** What one look of an errand costs a copy, and the part that costs most. Money in minor units. */
+/** What one look of an errand costs, and the part that costs most. Money in minor units. */
 export interface FigureCost {
+  /** Of all its copies; over all looks of an errand these sum to what is paid. */
+  readonly totalMinor: number;
+  /** Of one copy, rounded. */
   readonly eachMinor: number;
   readonly copies: number;
   readonly dominant: { readonly variant: string; readonly share: number } | null;
 }
 
+/** A part nobody sells loose weighs this much, in minor units, when what was bought whole is spread over its parts. */
+const UNSOLD_MINOR = 100;
+
 /**
- * What a unit of each wanted part comes to in a plan, in minor units: what is paid for all its bought units, shared over all
- * its units, owned ones too. A parcel's postage, handling and duty are spread by price; what is bought whole is spread over
- * the parts of it that are used, by what they cost loose.
+ * What all units of each wanted part come to in a plan, in minor units: every line with its part of the parcel's charges, and
+ * what was bought whole spread over the parts of it that are used, by what they cost loose. To the cent: they sum to what is
+ * paid.
  */
-export function unitCosts(problem: BasketProblem, plan: BasketPlan): ReadonlyMap<string, number> {
+function paidFor(problem: BasketProblem, plan: BasketPlan): ReadonlyMap<string, number> {
   const items = new Map(problem.items.map((item) => [item.id, item]));
   const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
+  const prices = pricesOf(problem);
   const loose = new Map<string, number>();
   for (const offer of problem.offers) {
     const [only, ...more] = items.get(offer.item)?.yields ?? [];
-    if (only && more.length === 0)
-      loose.set(variantBehind(only.variant), Math.min(loose.get(variantBehind(only.variant)) ?? Infinity, offer.priceMinor));
+    if (!only || more.length > 0) continue;
+    const variant = variantBehind(only.variant);
+    loose.set(variant, Math.min(loose.get(variant) ?? Infinity, offer.priceMinor));
   }
-  const usedOf = new Map<string, number>();
-  for (const fill of plan.fills)
-    if (fill.from === 'bought')
-      usedOf.set(`${fill.seller ?? ''} ${fill.variant}`, (usedOf.get(`${fill.seller ?? ''} ${fill.variant}`) ?? 0) + fill.quantity);
+  const left = new Map<string, number>();
+  for (const { from, seller, variant, quantity } of plan.fills)
+    if (from === 'bought') left.set(`${seller ?? ''} ${variant}`, (left.get(`${seller ?? ''} ${variant}`) ?? 0) + quantity);
   const paid = new Map<string, number>();
   for (const parcel of plan.parcels) {
-    const total = parcel.goodsMinor + parcel.postageMinor + parcel.handlingMinor + parcel.dutyMinor;
-    const perMinor = parcel.goodsMinor > 0 ? total / parcel.goodsMinor : 0;
-    const left = new Map(usedOf);
-    for (const line of parcel.lines) {
-      const offer = offers.get(line.offer);
-      const yields = offer ? (items.get(offer.item)?.yields ?? []) : [];
-      const used = yields.map((row) => {
+    const used = parcel.lines.map(({ offer, quantity }) => {
+      const yields = items.get(offers.get(offer)?.item ?? '')?.yields ?? [];
+      return yields.flatMap((row) => {
         const key = `${parcel.seller} ${row.variant}`;
-        const units = Math.min(left.get(key) ?? 0, row.quantity * line.quantity);
+        const units = Math.min(left.get(key) ?? 0, row.quantity * quantity);
         left.set(key, (left.get(key) ?? 0) - units);
-        return { variant: variantBehind(row.variant), weight: units * (loose.get(variantBehind(row.variant)) ?? 100), units };
+        const variant = variantBehind(row.variant);
+        return units > 0 ? [{ variant, weight: units * (loose.get(variant) ?? UNSOLD_MINOR) }] : [];
       });
-      const weights = used.reduce((all, row) => all + row.weight, 0);
-      const cost = (offer?.priceMinor ?? 0) * line.quantity * perMinor;
-      for (const row of used) if (row.weight > 0) paid.set(row.variant, (paid.get(row.variant) ?? 0) + (cost * row.weight) / weights);
-    }
+    });
+    const totals = lineTotals(parcel, prices, (i) => (used[i]?.length ?? 0) > 0);
+    used.forEach((parts, i) => {
+      const shares = shareToCent(
+        totals[i] ?? 0,
+        parts.map((part) => part.weight),
+      );
+      parts.forEach(({ variant }, k) => paid.set(variant, (paid.get(variant) ?? 0) + (shares[k] ?? 0)));
+    });
   }
-  const filled = new Map<string, number>();
-  for (const fill of plan.fills) filled.set(variantBehind(fill.variant), (filled.get(variantBehind(fill.variant)) ?? 0) + fill.quantity);
-  return new Map([...filled].map(([variant, units]) => [variant, (paid.get(variant) ?? 0) / units]));
+  return paid;
 }
 
-/** What each look of an errand costs a copy. A need filled by a substitute counts at the substitute's cost. */
+/**
+ * What each look of an errand costs. What is paid for a part is shared among the looks that want it, by how many they want;
+ * a need that a substitute fills counts at the substitute's cost. To the cent: the looks sum to what is paid.
+ */
 export function figureCosts(lines: readonly ErrandLine[], problem: BasketProblem, plan: BasketPlan): readonly FigureCost[] {
-  const units = unitCosts(problem, plan);
-  const asFilled = new Map<string, number>();
-  for (const need of new Set(plan.fills.map((fill) => fill.need))) {
-    const fills = plan.fills.filter((fill) => fill.need === need);
-    const all = fills.reduce((sum, fill) => sum + fill.quantity, 0);
-    asFilled.set(
-      variantBehind(need),
-      fills.reduce((sum, fill) => sum + fill.quantity * (units.get(variantBehind(fill.variant)) ?? 0), 0) / all,
-    );
+  const paid = paidFor(problem, plan);
+  // What was paid for each part as it was bought, turned into what was paid for each part as it was wanted.
+  const wanted = new Map<string, number>();
+  const fillsOf = new Map<string, Map<string, number>>();
+  for (const { need, variant, quantity } of plan.fills) {
+    const of = fillsOf.get(variantBehind(variant)) ?? new Map<string, number>();
+    fillsOf.set(variantBehind(variant), of);
+    of.set(variantBehind(need), (of.get(variantBehind(need)) ?? 0) + quantity);
   }
-  return lines.map(({ look, copies }) => {
-    const parts = [...countOf(look.parts.map((part) => part.variant))].map(([variant, quantity]) => ({
-      variant,
-      minor: quantity * (asFilled.get(variant) ?? units.get(variant) ?? 0),
-    }));
-    const total = parts.reduce((all, part) => all + part.minor, 0);
-    const dearest = parts.reduce<(typeof parts)[number] | null>((best, part) => (!best || part.minor > best.minor ? part : best), null);
+  for (const [variant, minor] of paid) {
+    const needs = [...(fillsOf.get(variant) ?? [])];
+    shareToCent(
+      minor,
+      needs.map(([, quantity]) => quantity),
+    ).forEach((share, i) => {
+      const need = needs[i]?.[0] ?? variant;
+      wanted.set(need, (wanted.get(need) ?? 0) + share);
+    });
+  }
+  const counts = lines.map(
+    ({ look, copies }) => new Map([...countOf(look.parts.map((part) => part.variant))].map(([id, n]) => [id, n * copies])),
+  );
+  const costs = lines.map(() => new Map<string, number>());
+  for (const [variant, minor] of wanted) {
+    const shares = shareToCent(
+      minor,
+      counts.map((count) => count.get(variant) ?? 0),
+    );
+    shares.forEach((share, i) => {
+      if ((counts[i]?.get(variant) ?? 0) > 0) costs[i]?.set(variant, share);
+    });
+  }
+  return lines.map(({ copies }, i) => {
+    const parts = [...(costs[i] ?? [])];
+    const totalMinor = parts.reduce((all, [, minor]) => all + minor, 0);
+    const dearest = parts.reduce<readonly [string, number] | null>((best, part) => (!best || part[1] > best[1] ? part : best), null);
     return {
-      eachMinor: Math.round(total),
+      totalMinor,
+      eachMinor: Math.round(totalMinor / copies),
       copies,
-      dominant: dearest && total > 0 ? { variant: dearest.variant, share: dearest.minor / total } : null,
+      dominant: dearest && totalMinor > 0 ? { variant: dearest[0], share: dearest[1] / totalMinor } : null,
     };
   });
 }

@@ -1,6 +1,18 @@
-export * from './compared.js';
-export * from './copies.js';
-export * from './figureCosts.js';
-export * from './landed.js';
-export * from './lineReasons.js';
-export * from './versions.js';
+export { againstEach } from './compared.js';
+export { copiesPoint, type CopiesPoint, copiesToTry, isHad, mostCopies, problemOfCopies } from './copies.js';
+export { demand, demandOf, type ErrandLine } from './demand.js';
+export { figureCosts } from './figureCosts.js';
+export { landedShares } from './landedShares.js';
+export { lineReasons } from './lineReasons.js';
+export {
+  type Adjustments,
+  basketFor,
+  donorNameOf,
+  type ErrandInput,
+  type MarketOffer,
+  NO_ADJUSTMENTS,
+  offerBehind,
+  type Substitute,
+  variantBehind,
+} from './problem.js';
+export { worthwhileVersions } from './versions.js';

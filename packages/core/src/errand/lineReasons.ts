@@ -1,7 +1,6 @@
-import { variantBehind } from '../basket/fromLook.js';
-import type { BasketPlan } from '../basket/plan.js';
-import { allowedOffers, type BasketProblem, type Offer } from '../basket/problem.js';
-import { count } from '../explain.js';
+import { allowedOffers, type BasketPlan, type BasketProblem, type Offer } from '../basket/index.js';
+import { count } from '../kernel/index.js';
+import { variantBehind } from './problem.js';
 
 /** Why a line is bought where it is, and not cheaper elsewhere. */
 export interface LineReason {
@@ -14,7 +13,10 @@ interface Words {
   money(minor: number): string;
 }
 
-/** A sentence for every line of a plan. Speaks of single prices and of what another parcel would add; proof is the plan's. */
+/**
+ * A sentence for every line of a plan, in the order of its parcels. Speaks of single prices and of what another parcel would add, in
+ * money that is paid; that the whole is best is the plan's own proof.
+ */
 export function lineReasons(problem: BasketProblem, plan: BasketPlan, words: Words): readonly LineReason[] {
   const items = new Map(problem.items.map((item) => [item.id, item]));
   const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));

@@ -5,7 +5,10 @@ export interface Version {
   readonly short: number;
 }
 
-/** Versions that keep a likeness and can be had whole, cheapest first; of those that cost more only the ones that look better. */
+/**
+ * Versions that keep a likeness and can be had whole, cheapest first; of those that cost more only the ones that look better (the Pareto
+ * front of cost and likeness). Equal cost goes to the more alike.
+ */
 export function worthwhileVersions<V extends Version>(versions: readonly V[], floor: number): readonly V[] {
   const kept: V[] = [];
   const rising = versions

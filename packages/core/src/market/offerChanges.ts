@@ -1,5 +1,4 @@
-import type { YieldKind } from '../catalogue.js';
-import type { Condition } from '../basket/problem.js';
+import type { Condition, YieldKind } from '../catalogue/index.js';
 
 /** What tells one listing from another when a list is read again, and what may change about it. Money in minor units. */
 export interface ListedOffer {

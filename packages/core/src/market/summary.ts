@@ -1,4 +1,4 @@
-import { CONDITIONS, type Condition } from '../basket/problem.js';
+import { type Condition, CONDITIONS } from '../catalogue/index.js';
 
 /** What a price summary needs of an offer. Money in minor units of one currency. */
 export interface SummedOffer {
@@ -8,7 +8,7 @@ export interface SummedOffer {
   readonly condition: Condition;
 }
 
-/** Prices of one item in one condition as they stand: calculations, *Prices*, *Now*. Money in minor units. */
+/** Prices of one item in one condition as they stand. Money in minor units. */
 export interface PriceSummary {
   readonly offers: number;
   readonly sellers: number;
@@ -32,7 +32,7 @@ export function quantile(sorted: readonly number[], share: number): number {
   return below + (above - below) * (at - Math.floor(at));
 }
 
-/** Sums up offers that have stock; null when there are none. */
+/** Sums up offers that have stock: lowest, quartiles over offers and mean weighted by stock, in minor units; null when there are none. */
 export function summarise(offers: readonly SummedOffer[]): PriceSummary | null {
   const open = offers.filter((offer) => offer.stock > 0);
   if (open.length === 0) return null;

@@ -1,6 +1,6 @@
-import { count } from '../explain.js';
+import { count } from '../kernel/index.js';
 import { quantile } from './summary.js';
-import { TREND_DAYS, type PricePoint, type Trend } from './trend.js';
+import { type PricePoint, type Trend, TREND_DAYS } from './trend.js';
 
 /** Whether to wait or to buy, by which rule, and in a sentence. */
 export interface Advice {
@@ -23,7 +23,9 @@ export interface AdviceInput {
 /** Sellers that must hold stock before waiting is safe. */
 const SAFE_SELLERS = 3;
 
-/** The first quartile of the last 90 days, in minor units; null without any record. A price under it is *low*. */
+/**
+ * The first quartile of the last 90 days, in minor units; null without any record. A price under it is *low*. Days by `dayNumber`.
+ */
 export function lowMark(points: readonly PricePoint[], today: number): number | null {
   const recent = points.filter((point) => point.day <= today && point.day > today - TREND_DAYS).map((point) => point.minor);
   if (recent.length === 0) return null;
@@ -35,7 +37,10 @@ export function lowMark(points: readonly PricePoint[], today: number): number | 
   );
 }
 
-/** Calculations, *Wait or buy*: buy when low or pressed for time, wait when the price falls and enough sellers hold stock. */
+/**
+ * Wait or buy, in this order: buy when delivery leaves no time, buy when the price is low, wait when it falls and enough sellers hold
+ * stock, else either. The sentence names the rule that decided, with its numbers.
+ */
 export function waitOrBuy({ nowMinor, points, today, trend, sellers, deadline }: AdviceInput): Advice {
   const low = lowMark(points, today);
   if (deadline && deadline.days <= deadline.deliveryDays)

@@ -1,4 +1,4 @@
-import type { YieldKind } from '../catalogue.js';
+import type { YieldKind } from '../catalogue/index.js';
 
 /** What a watch looks at: an item by kind and id. */
 export interface WatchedItem {

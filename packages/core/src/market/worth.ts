@@ -1,13 +1,10 @@
-import type { OfficialFigure } from '../catalogue.js';
-import { piecesOf } from '../catalogue.js';
-
 /** What prices say of one variant, in minor units; null where nobody sells it. */
 export interface PiecePrices {
   readonly landedMinor: number | null;
   readonly lowerQuartileMinor: number | null;
 }
 
-export interface PieceShare {
+interface PieceShare {
   readonly variant: string;
   readonly quantity: number;
   readonly landedMinor: number;
@@ -15,7 +12,7 @@ export interface PieceShare {
   readonly share: number;
 }
 
-/** What a figure is worth, four ways (calculations, *Prices*). Money in minor units. */
+/** What a figure is worth, four ways. Money in minor units. */
 export interface FigureWorth {
   /** Every piece at its lowest landed price. */
   readonly pieceByPieceMinor: number;
@@ -29,11 +26,12 @@ export interface FigureWorth {
   readonly unsold: readonly string[];
 }
 
-export function worthOfFigure(figure: OfficialFigure, pricesOf: (variant: string) => PiecePrices, wholeMinor: number | null): FigureWorth {
-  return { ...worthOfPieces(piecesOf(figure), pricesOf), wholeMinor };
-}
-
-/** The same for any counted pieces: a source taken to pieces, a bundle. */
+/**
+ * What counted pieces are worth together: those of a figure, a source taken to pieces, a bundle. Money in minor units; `shares` sum to 1
+ * over what is sold, and what nobody sells is listed and counted in no sum.
+ *
+ * @example a head at 300 and two arms at 50 each // 400 piece by piece; shares 0.75 and 0.25
+ */
 export function worthOfPieces(
   pieces: ReadonlyMap<string, number>,
   pricesOf: (variant: string) => PiecePrices,

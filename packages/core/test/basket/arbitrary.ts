@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { CONDITIONS, type BasketProblem } from '../../src/basket/index.js';
+import { CONDITIONS } from '../../src/catalogue/conditions.js';
+import { type BasketProblem } from '../../src/basket/problem/problem.js';
 
 const VARIANTS = ['a', 'b', 'c'];
 const SELLERS = ['s1', 's2', 's3'];

@@ -1,4 +1,5 @@
-import { allowedOffers, priceParcel, type BasketProblem } from '../../src/basket/index.js';
+import { allowedOffers, type BasketProblem } from '../../src/basket/problem/problem.js';
+import { priceParcel } from '../../src/basket/problem/plan.js';
 
 /**
  * The least cost of a small problem by trying every quantity of every offer and every way of filling the needs.

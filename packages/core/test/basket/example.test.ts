@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { problemFaults, solveBasket, verifyPlan, type BasketPlan, type BasketProblem, type SolveProgress } from '../../src/basket/index.js';
+import { problemFaults, type BasketProblem } from '../../src/basket/problem/problem.js';
+import { solveBasket, type SolveProgress } from '../../src/basket/solve/solve.js';
+import { verifyPlan } from '../../src/basket/verify/verify.js';
+import { type BasketPlan } from '../../src/basket/problem/plan.js';
 import { basketFor, NO_ADJUSTMENTS, NO_RULES } from '../../src/index.js';
 import { EXAMPLE, EXAMPLE_PLAN } from './example.js';
 
@@ -178,6 +181,15 @@ describe('the verifier', () => {
     ['an infeasible plan that buys', EXAMPLE, { ...EXAMPLE_PLAN, status: 'infeasible' }, /buys and fills nothing/],
   ])('catches %s', (_, problem, plan, sentence) => {
     expect(verifyPlan(problem, plan).map((fault) => fault.sentence)).toEqual(expect.arrayContaining([expect.stringMatching(sentence)]));
+  });
+
+  test('believes that a gap was reached only when it was', () => {
+    const { costMinor } = EXAMPLE_PLAN;
+    const boundMinor = costMinor - 10;
+    const near: BasketPlan = { ...EXAMPLE_PLAN, status: 'within-gap', boundMinor, gap: 10 / costMinor };
+    const asked = (gap: number): BasketProblem => ({ ...EXAMPLE, effort: { ...EXAMPLE.effort, gap } });
+    expect(verifyPlan(asked(10 / costMinor), near)).toEqual([]);
+    expect(verifyPlan(asked(9 / costMinor), near)).toEqual([{ path: '/status', sentence: 'The gap asked for is not reached.' }]);
   });
 
   test('catches one need bought from two sellers where one dye lot was asked', () => {

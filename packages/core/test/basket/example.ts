@@ -1,4 +1,5 @@
-import { NO_RULES, type BasketPlan, type BasketProblem } from '../../src/basket/index.js';
+import { NO_RULES, type BasketProblem } from '../../src/basket/problem/problem.js';
+import { type BasketPlan } from '../../src/basket/problem/plan.js';
 
 /**
  * A shopping trip small enough to do on paper. Wanted: two lanterns (one is owned) and one cape.

@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { NO_RULES, solveBasket, verifyPlan, type BasketPlan, type BasketProblem, type Offer, type Seller } from '../../src/basket/index.js';
+import { NO_RULES, type BasketProblem, type Offer, type Seller } from '../../src/basket/problem/problem.js';
+import { solveBasket } from '../../src/basket/solve/solve.js';
+import { verifyPlan } from '../../src/basket/verify/verify.js';
+import { type BasketPlan } from '../../src/basket/problem/plan.js';
 
 const solve = async (problem: BasketProblem): Promise<BasketPlan> => {
   const plan = await solveBasket(problem, { now: () => 0, shouldStop: () => false, onProgress: () => undefined, onPlan: () => undefined });

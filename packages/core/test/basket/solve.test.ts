@@ -1,18 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  cheapestEach,
-  indexMarket,
-  lagrangianBound,
-  priceDecision,
-  problemFaults,
-  reduceMarket,
-  searchBaskets,
-  solveBasket,
-  verifyPlan,
-  type BasketPlan,
-  type BasketProblem,
-} from '../../src/basket/index.js';
+import { cheapestEach } from '../../src/basket/search/cheapestEach.js';
+import { indexMarket } from '../../src/basket/reduce/marketIndex.js';
+import { lagrangianBound } from '../../src/basket/bound/lagrangian.js';
+import { priceDecision } from '../../src/basket/decision/assemble.js';
+import { problemFaults, type BasketProblem } from '../../src/basket/problem/problem.js';
+import { reduceMarket } from '../../src/basket/reduce/market.js';
+import { searchBaskets } from '../../src/basket/search/search.js';
+import { solveBasket } from '../../src/basket/solve/solve.js';
+import { verifyPlan } from '../../src/basket/verify/verify.js';
+import { type BasketPlan } from '../../src/basket/problem/plan.js';
 import { smallProblem } from './arbitrary.js';
 import { bruteForceCost } from './bruteForce.js';
 

@@ -202,7 +202,7 @@ describe('the rows that can be taken', () => {
   });
 
   test('are not merged in a circle through a double that is there already', () => {
-    const known = { has: () => true, mergedInto: (id: string) => (id === 'M·b' ? 'M·a' : undefined), sources: [] };
+    const known = { ...NOTHING_KNOWN, has: () => true, mergedInto: (id: string) => (id === 'M·b' ? 'M·a' : undefined) };
     const variant = { id: 'M·a', mould: 'M', colours: ['a'], mergedInto: 'M·b' };
     expect(rowFaults({ variants: [variant] }, known)).toMatchObject([{ field: 'mergedInto', reason: expect.stringContaining('circle') }]);
     expect(rowFaults({ variants: [{ ...variant, mergedInto: 'M·c' }] }, known)).toEqual([]);

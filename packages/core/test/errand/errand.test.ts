@@ -1,90 +1,22 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { solveBasket, type BasketPlan, type BasketProblem } from '../../src/basket/index.js';
+import { type BasketPlan } from '../../src/basket/problem/plan.js';
+import { type BasketProblem } from '../../src/basket/problem/problem.js';
 import {
   againstEach,
   basketFor,
-  copiesToTry,
   demandOf,
   donorNameOf,
   figureCosts,
   landedShares,
   lineReasons,
-  mostCopies,
   NO_ADJUSTMENTS,
-  NO_RULES,
   problemFaults,
-  problemOfCopies,
-  worthwhileVersions,
   type ErrandInput,
-  type ErrandLine,
-  type Look,
-  type MarketOffer,
   type Position,
-  type Seller,
 } from '../../src/index.js';
-
-const look = (...parts: readonly (readonly [Position, string])[]): Look => ({
-  parts: parts.map(([position, variant]) => ({ position, variant, turned: false })),
-  overrules: [],
-});
-const line = (of: Look, copies = 1, group: string | null = null): ErrandLine => ({ look: of, copies, group });
-
-const solve = (problem: BasketProblem): Promise<BasketPlan> =>
-  solveBasket(problem, { now: () => 0, shouldStop: () => false, onProgress: () => undefined, onPlan: () => undefined });
-
-const seller = (id: string, postage: number): Seller => ({
-  id,
-  country: 'NL',
-  days: 4,
-  trusted: true,
-  thirdParty: false,
-  minimumMinor: 0,
-  handlingMinor: 0,
-  postage: [{ upToG: 500, costMinor: postage }],
-  freePostageFromMinor: null,
-  duty: null,
-});
-
-const offer = (sellerId: string, id: string, priceMinor: number, rest: Partial<MarketOffer> = {}): MarketOffer => ({
-  id: `${sellerId}/${id}`,
-  seller: sellerId,
-  item: { kind: id === 'F' ? 'figure' : 'variant', id },
-  priceMinor,
-  stock: 6,
-  multiple: 1,
-  condition: 'used',
-  ...rest,
-});
-
-/** A hat and two arms are wanted; F is a whole figure that yields them and a cape. */
-const input = (changes: Partial<ErrandInput> = {}): ErrandInput => ({
-  currency: 'EUR',
-  demand: new Map([
-    ['hat', 1],
-    ['arm', 2],
-  ]),
-  substitutes: () => [],
-  sameSeller: () => false,
-  owned: [],
-  donors: [],
-  offers: [offer('near', 'hat', 300), offer('near', 'arm', 40), offer('far', 'hat', 250), offer('far', 'arm', 30)],
-  sellers: [seller('near', 100), seller('far', 200)],
-  yieldsOf: ({ kind, id }) =>
-    kind === 'figure'
-      ? new Map([
-          ['hat', 1],
-          ['arm', 2],
-          ['cape', 1],
-        ])
-      : new Map([[id, 1]]),
-  massG: () => 1,
-  resale: [],
-  rules: NO_RULES,
-  adjustments: NO_ADJUSTMENTS,
-  effort: { gap: 0, seconds: 5 },
-  ...changes,
-});
+import { EXAMPLE } from '../basket/example.js';
+import { input, line, look, offer, solve } from './example.js';
 
 describe('what several looks need together', () => {
   const winter = look(['head', 'face'], ['torso', 'coat'], ['arm.L', 'sleeve'], ['arm.R', 'sleeve']);
@@ -170,6 +102,13 @@ describe('the basket of an errand', () => {
     const plan = await solve(problem);
     expect(plan.parcels.flatMap((parcel) => parcel.lines)).toContainEqual({ offer: 'far/arm from the last plan', quantity: 1 });
     expect(plan.short).toEqual([]);
+    const lots = basketFor(input({ adjustments, offers: [offer('far', 'arm', 30, { multiple: 4, stock: 9 }), offer('near', 'hat', 300)] }));
+    // One of a lot of four is kept: the whole lot is, and of the nine five are left, a lot and one more.
+    expect(lots.offers.map(({ id, stock }) => [id, stock])).toEqual([
+      ['far/arm from the last plan', 4],
+      ['far/arm', 5],
+      ['near/hat', 6],
+    ]);
     const greedy = basketFor(input({ adjustments: { ...NO_ADJUSTMENTS, locked: [{ offer: 'far/arm', quantity: 6 }] } }));
     expect((await solve(greedy)).leftovers).toEqual([]);
   });
@@ -218,7 +157,7 @@ describe('what is said of a plan', () => {
     const problem = basketFor(input({ owned: [{ variant: 'arm', quantity: 2, costMinor: 0 }] }));
     const of = look(['headgear', 'hat'], ['arm.L', 'arm'], ['arm.R', 'arm']);
     expect(figureCosts([line(of)], problem, await solve(problem))).toEqual([
-      { eachMinor: 400, copies: 1, dominant: { variant: 'hat', share: 1 } },
+      { eachMinor: 400, totalMinor: 400, copies: 1, dominant: { variant: 'hat', share: 1 } },
     ]);
   });
 
@@ -230,16 +169,65 @@ describe('what is said of a plan', () => {
       problem,
       plan,
     );
-    expect(Math.abs(costs.reduce((all, row) => all + row.eachMinor * row.copies, 0) - plan.paidMinor)).toBeLessThanOrEqual(2);
+    expect(costs.reduce((all, row) => all + row.totalMinor, 0)).toBe(plan.paidMinor);
+    for (const row of costs) expect(Math.abs(row.eachMinor - row.totalMinor / row.copies)).toBeLessThanOrEqual(0.5);
   });
 
-  test('landed in an errand: a parcel of three units for 1.00 postage adds 0.33 to each', async () => {
-    const shares = landedShares(
-      await solve(basketFor(input({ adjustments: { ...NO_ADJUSTMENTS, locked: [{ offer: 'near/arm', quantity: 2 }] } }))),
+  test('whatever is wanted, owned, substituted or bought whole, the looks sum to what is paid', async () => {
+    const count = fc.integer({ min: 1, max: 3 });
+    const offered = fc.record({
+      seller: fc.constantFrom('near', 'far'),
+      id: fc.constantFrom('hat', 'arm', 'cape', 'F'),
+      priceMinor: fc.integer({ min: 1, max: 400 }),
+      multiple: fc.integer({ min: 1, max: 3 }),
+    });
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(offered, { minLength: 1, maxLength: 8 }),
+        fc.tuple(count, count),
+        fc.integer({ min: 0, max: 2 }),
+        fc.boolean(),
+        fc.constantFrom(null, 'A'),
+        async (rows, [first, second], ownedArms, doesCapeDo, group) => {
+          const offers = rows.map(({ seller: of, id, priceMinor, ...rest }, i) => ({
+            ...offer(of, id, priceMinor, rest),
+            id: `${of}/${id}/${i}`,
+          }));
+          const lines = [
+            line(look(['headgear', 'hat'], ['arm.L', 'arm'], ['arm.R', 'arm']), first, group),
+            line(look(['headgear', 'hat'], ['neck.1', 'cape']), second, group),
+          ];
+          const problem = basketFor(
+            input({
+              offers,
+              demand: demandOf(lines),
+              owned: ownedArms > 0 ? [{ variant: 'arm', quantity: ownedArms, costMinor: 0 }] : [],
+              substitutes: (variant) => (doesCapeDo && variant === 'hat' ? [{ variant: 'cape', penaltyMinor: 5 }] : []),
+            }),
+          );
+          const plan = await solve(problem);
+          fc.pre(plan.parcels.length > 0);
+          expect(figureCosts(lines, problem, plan).reduce((all, row) => all + row.totalMinor, 0)).toBe(plan.paidMinor);
+        },
+      ),
+      { numRuns: 80 },
     );
-    expect([...shares]).toEqual([
-      ['near/arm', 33],
-      ['near/hat', 33],
+  });
+
+  test('landed in an errand: the postage is shared by price, so that a dear part carries more of it', () => {
+    const problem = { ...EXAMPLE, offers: [{ ...EXAMPLE.offers[0], id: 'pin', priceMinor: 10 }, { ...EXAMPLE.offers[0], id: 'cape', priceMinor: 90 }] } as BasketProblem; // prettier-ignore
+    const parcel = { seller: 's', goodsMinor: 100, postageMinor: 300, handlingMinor: 0, dutyMinor: 0, weightG: 1 };
+    const plan = { parcels: [{ ...parcel, lines: [{ offer: 'pin', quantity: 1 }, { offer: 'cape', quantity: 1 }] }] } as unknown as BasketPlan; // prettier-ignore
+    expect([...landedShares(problem, plan)]).toEqual([
+      ['pin', 30],
+      ['cape', 270],
+    ]);
+    // Handling of 20 and duty of 80 are carried as well: 400 by 10 and 90.
+    const [first] = plan.parcels;
+    const dutiable = { ...plan, parcels: [{ ...first, handlingMinor: 20, dutyMinor: 80 }] } as unknown as BasketPlan;
+    expect([...landedShares(problem, dutiable)]).toEqual([
+      ['pin', 40],
+      ['cape', 360],
     ]);
   });
 
@@ -249,36 +237,5 @@ describe('what is said of a plan', () => {
     expect(againstEach(plan(500, 620))).toEqual({ kind: 'saves', minor: 120 });
     expect(againstEach(plan(500, 200_700))).toEqual({ kind: 'fills more', parts: 2 });
     expect(againstEach(plan(500, null))).toBeNull();
-  });
-});
-
-describe('copies', () => {
-  test('up to forty are tried at the first few and ever wider apart, forty last', () => {
-    const tried = copiesToTry(40);
-    expect(tried[0]).toBe(1);
-    expect(tried.at(-1)).toBe(40);
-    expect(tried.length).toBeLessThanOrEqual(12);
-    expect(copiesToTry(3)).toEqual([1, 2, 3]);
-  });
-
-  test('stock runs out with the part there is least of', () => {
-    // Hats: 6 + 6 of one each; arms: 12 of two each, and two owned: (12 + 2) ÷ 2 = 7.
-    expect(mostCopies(input({ owned: [{ variant: 'arm', quantity: 2, costMinor: 0 }] }))).toBe(7);
-  });
-
-  test('the next copy never costs less than nothing, and one more than there is falls short', async () => {
-    const one = await solve(problemOfCopies(input(), 1));
-    const six = await solve(problemOfCopies(input(), 6));
-    expect(six.short).toEqual([]);
-    expect(six.paidMinor).toBeGreaterThan(one.paidMinor);
-    expect((await solve(problemOfCopies(input(), 7))).short).toEqual([{ need: 'arm', quantity: 2 }]);
-  });
-
-  test('of versions only those that cost less or look better are worth a line', () => {
-    const version = (costMinor: number, likeness: number, short = 0) => ({ costMinor, likeness, short });
-    expect(worthwhileVersions([version(9, 95), version(4, 80), version(5, 78), version(3, 60), version(2, 99, 1)], 70)).toEqual([
-      version(4, 80),
-      version(9, 95),
-    ]);
   });
 });

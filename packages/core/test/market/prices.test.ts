@@ -1,11 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  copiesCost,
   converted,
   lowMark,
   offerChanges,
   quantile,
   rarityOf,
+  lookCost,
   rateFor,
   summarise,
   summariseByCondition,
@@ -25,6 +27,7 @@ describe('currencies', () => {
 
   test('money is converted at the newest rate on or before the day, rounded half up', () => {
     expect(rateFor(rates, 'GBP', 'EUR', '2026-01-31')?.perUnit).toBe(1.1);
+    expect(rateFor(rates, 'GBP', 'EUR', '2026-02-01')?.perUnit).toBe(1.2);
     expect(rateFor(rates, 'GBP', 'EUR', '2026-03-01')).toEqual({ currency: 'GBP', day: '2026-02-01', perUnit: 1.2 });
     expect(converted(125, 1.2)).toBe(150);
     expect(converted(5, 0.1)).toBe(1);
@@ -35,6 +38,28 @@ describe('currencies', () => {
     expect(rateFor(rates, 'GBP', 'EUR', '2025-01-01')?.perUnit).toBe(1.1);
     expect(rateFor(rates, 'EUR', 'EUR', '2026-01-01')?.perUnit).toBe(1);
     expect(rateFor(rates, 'SEK', 'EUR', '2026-01-01')).toBeNull();
+  });
+});
+
+describe('what copies of a look cost', () => {
+  const look = {
+    parts: ['hat', 'arm', 'arm'].map((variant, i) => ({ position: 'built' as const, place: i, variant, turned: false })),
+    overrules: [],
+  };
+  const supply = { owned: (id: string) => (id === 'hat' ? 1 : 3), landedMinor: (id: string) => (id === 'hat' ? 100 : 10) };
+
+  test('what is owned is used once, not for every copy', () => {
+    expect(copiesCost(look, 1, supply)).toBe(0);
+    // A second hat, and one arm beyond the three.
+    expect(copiesCost(look, 2, supply)).toBe(110);
+    expect(copiesCost(look, 3, supply)).toBe(230);
+  });
+
+  test('one copy costs what its parts that must be bought cost, term by term', () => {
+    for (const owned of [0, 1, 2]) {
+      const some = { ...supply, owned: () => owned };
+      expect(copiesCost(look, 1, some)).toBe(lookCost(look, some, (id) => id).toPay.total);
+    }
   });
 });
 

@@ -1,5 +1,5 @@
 import type { Bundle, LookPart, Mould, OfficialFigure, Position, Print, Source, SourceKind, Yield } from '@outfit/core';
-import type { RangeRow } from '../data/ranges.js';
+import type { RangeRow } from '../data/catalogue/ranges.js';
 import { dice } from './dice.js';
 import type { Outfit } from './garments.js';
 import { SKINS, type VariantBook } from './variants.js';

@@ -1,5 +1,5 @@
 import type { Era, Face, Print, PrintMotif, Zone } from '@outfit/core';
-import type { RangeRow } from '../data/ranges.js';
+import type { RangeRow } from '../data/catalogue/ranges.js';
 
 /** One garment in one colourway: what it prints and which plastic it is printed on. */
 export interface Outfit {

@@ -1,4 +1,4 @@
-import { variantIdOf, type Mould, type Variant } from '@outfit/core';
+import { type Mould, type Variant, variantIdOf } from '@outfit/core';
 import { dice } from './dice.js';
 
 export const FIRST_YEAR = 2012;

@@ -1,17 +1,17 @@
 import type { CatalogueData, Source } from '@outfit/core';
-import { FACES } from '../data/faces.js';
-import { MOTIFS } from '../data/motifs.js';
-import { MOULDS } from '../data/moulds.js';
-import { OFFICIAL_FIGURES, SOURCES } from '../data/official.js';
-import { COLOURS } from '../data/palette.js';
-import { PRINTS } from '../data/prints.js';
-import { LINE_UPS } from '../data/projects.js';
-import { PEOPLE, RANGES } from '../data/ranges.js';
-import { VARIANTS } from '../data/variants.js';
+import { FACES } from '../data/catalogue/faces.js';
+import { MOTIFS } from '../data/catalogue/motifs.js';
+import { MOULDS } from '../data/catalogue/moulds.js';
+import { OFFICIAL_FIGURES, SOURCES } from '../data/catalogue/official.js';
+import { COLOURS } from '../data/catalogue/palette.js';
+import { PRINTS } from '../data/catalogue/prints.js';
+import { PEOPLE, RANGES } from '../data/catalogue/ranges.js';
+import { VARIANTS } from '../data/catalogue/variants.js';
+import { LINE_UPS } from '../data/projects/index.js';
 import { dice } from './dice.js';
-import { facePrints } from './faces.js';
+import { facePrints } from '../data/catalogue/faceRow.js';
 import { sellRange } from './figures.js';
-import { outfitsOf, type Outfit } from './garments.js';
+import { type Outfit, outfitsOf } from './garments.js';
 import { everydayColours, FIRST_YEAR, LAST_YEAR, plainBodies, SKINS, VariantBook } from './variants.js';
 
 const unique = <T>(rows: readonly T[], key: (row: T) => string): readonly T[] => [...new Map(rows.map((row) => [key(row), row])).values()];

@@ -1,5 +1,5 @@
-import { ellipse } from '../outline.js';
-import { area, column, dots, flat, inner, stroke, type Sides } from './strokes.js';
+import { ellipse } from '../shape/index.js';
+import { area, column, dots, flat, inner, type Sides, stroke } from './strokes.js';
 
 /** Whole garments on a torso: hem at y = 0, shoulders at −126. */
 export const GARMENTS: Readonly<Record<string, Sides>> = {

@@ -1,5 +1,7 @@
-import { ellipse } from '../outline.js';
-import type { Shape } from '../shape.js';
+import { ellipse, type Shape } from '../shape/index.js';
+
+export const faint = (shape: Shape, opacity: number): Shape => ({ ...shape, opacity });
+export const both = (shape: Shape): Shape => ({ ...shape, mirror: true });
 
 export const inner = (d: string, lineOf: Shape['fill'] = 'ink'): Shape => ({ d, fill: 'none', line: 'inner', lineOf });
 export const stroke = (d: string, fill: Shape['fill'], width: number): Shape => ({ d, fill, line: 'stroke', width });

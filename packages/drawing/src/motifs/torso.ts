@@ -1,8 +1,5 @@
-import type { Shape } from '../shape.js';
-import { ellipse } from '../outline.js';
-
-const inner = (d: string, lineOf: Shape['fill'] = 'ink'): Shape => ({ d, fill: 'none', line: 'inner', lineOf });
-const stroke = (d: string, fill: Shape['fill'], width: number): Shape => ({ d, fill, line: 'stroke', width });
+import { ellipse, type Shape } from '../shape/index.js';
+import { inner, stroke } from './strokes.js';
 
 /** Torso motifs, relative to the torso's base: hem at y = 0, shoulders at −126. `back` differs where named so. */
 export const TORSO: Readonly<Record<string, { readonly front: readonly Shape[]; readonly back?: readonly Shape[] }>> = {
@@ -159,53 +156,4 @@ export const TORSO: Readonly<Record<string, { readonly front: readonly Shape[]; 
     ],
     back: [inner('M-46,-98 C-20,-90 20,-90 46,-98')],
   },
-};
-
-/** Arm motifs, for the side at +x, relative to the torso's base. */
-export const ARM: Readonly<Record<string, readonly Shape[]>> = {
-  'cuff-band': [{ d: 'M50,-46 C60,-38 72,-38 84,-48 L84,-36 C74,-28 62,-28 52,-34 Z', fill: 'm0', line: 'inner', lineOf: 'ink' }],
-  'shoulder-stripe': [stroke('M46,-116 C62,-108 68,-82 72,-50', 'm0', 4.5)],
-};
-
-/** Leg motifs are written for a standard leg, 130 high, relative to the ground. */
-export const LEG: Readonly<Record<string, { readonly front: readonly Shape[]; readonly back?: readonly Shape[] }>> = {
-  'coat-tails': {
-    front: [
-      { d: 'M-54,-134 L-16,-134 C-18,-110 -26,-84 -38,-70 L-58,-76 Z', fill: 'm0', mirror: true },
-      inner('M-16,-134 C-18,-110 -26,-84 -38,-70 L-58,-76 M16,-134 C18,-110 26,-84 38,-70 L58,-76'),
-    ],
-    back: [
-      { d: 'M-56,-134 L-2,-134 L-6,-62 L-58,-70 Z', fill: 'm0', mirror: true },
-      inner('M-2,-134 L-6,-62 L-58,-70 M2,-134 L6,-62 L58,-70'),
-    ],
-  },
-  'tunic-skirt': {
-    front: [
-      { d: 'M-60,-138 L60,-138 L62,-96 L0,-90 L-62,-96 Z', fill: 'm0' },
-      { d: 'M-62,-104 L0,-98 L62,-104 L62,-96 L0,-90 L-62,-96 Z', fill: 'm1' },
-      inner('M-62,-96 L0,-90 L62,-96'),
-    ],
-  },
-  'apron-skirt': {
-    front: [
-      { d: 'M-44,-138 L44,-138 C46,-110 48,-90 50,-66 L-50,-66 C-48,-90 -46,-110 -44,-138 Z', fill: 'm0' },
-      inner('M-44,-134 C-46,-110 -48,-90 -50,-66 L50,-66 C48,-90 46,-110 44,-134'),
-    ],
-    back: [],
-  },
-  'side-stripe': { front: [{ ...stroke('M47,-130 C48,-86 46,-56 52,-22', 'm0', 5), mirror: true }] },
-  'knee-patch': {
-    front: [
-      { d: 'M16,-76 L40,-78 L42,-54 L18,-52 Z', fill: 'm0', line: 'inner', lineOf: 'ink' },
-      { d: 'M19,-73 L37,-75 L39,-57 L21,-55 Z', fill: 'none', line: 'inner', lineOf: 'm0' },
-    ],
-    back: [],
-  },
-  'tall-boots': {
-    front: [
-      { d: 'M2,-58 C18,-52 36,-52 54,-58 L60,-14 L2,-14 Z', fill: 'm0', mirror: true },
-      { ...inner('M4,-58 C18,-52 36,-52 51,-58'), mirror: true },
-    ],
-  },
-  'skirt-border': { front: [{ d: 'M-90,-50 C-50,-38 50,-38 90,-50 L90,-40 C50,-28 -50,-28 -90,-40 Z', fill: 'm0' }] },
 };

@@ -1,5 +1,5 @@
-import { ellipse } from '../outline.js';
-import { area, dots, flat, inner, stroke, type Sides } from './strokes.js';
+import { ellipse } from '../shape/index.js';
+import { area, dots, flat, inner, type Sides, stroke } from './strokes.js';
 
 /** What is worn, carried or pinned over a garment. */
 export const TRIMMINGS: Readonly<Record<string, Sides>> = {

@@ -1,8 +1,8 @@
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import type { BriefDto } from '@/api';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { Choice } from '@/ui/Field';
+import { Choice } from '@/ui';
+import { useWorkspace } from '@/workspace';
 
 interface BannedProps {
   readonly brief: BriefDto;

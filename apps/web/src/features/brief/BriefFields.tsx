@@ -1,8 +1,8 @@
-import { AGE_BANDS, ageOf, ALTERATION_SCHOOLS, bandOf, P40, PRACTICAL_RULES, type Look, type PracticalRule } from '@outfit/core';
+import { AGE_BANDS, ageOf, ALTERATION_SCHOOLS, bandOf, type Look, P40, PRACTICAL_RULES, type PracticalRule } from '@outfit/core';
 import type { ReactNode } from 'react';
 import type { BriefDto, FigureDto } from '@/api';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { Choice, Input, Label } from '@/ui/Field';
+import { Choice, Input, Label } from '@/ui';
+import { useWorkspace } from '@/workspace';
 import { Banned } from './Banned';
 import { ColourWishes } from './ColourWishes';
 
@@ -74,7 +74,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
       </Part>
       <Part title="Colours" open>
         <ColourWishes colours={brief.colours} look={look} onChange={(colours) => onChange({ colours })} />
-        <Label text="Main colours it may have, accent apart">
+        <Label text="How many main colours, accent apart">
           <Choice
             value={String(brief.mainColours)}
             options={['1', '2', '3', '4', '5', '6', '7', '8'].map((value) => ({ value, label: value }))}

@@ -1,19 +1,17 @@
 import { judge, P40 } from '@outfit/core';
 import { Link } from 'react-router';
-import { useListReferencesQuery, type FigureDto } from '@/api';
-import { useCompany } from '@/app/company';
-import { chosenLookOf } from '@/app/workspace';
-import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
-import { Empty } from '@/ui/Empty';
-import { useAddress } from '@/ui/useAddress';
-import { FigurePicture } from '@/ui/FigurePicture';
+import { type FigureDto, useListReferencesQuery } from '@/api';
+import { FigurePicture, UndoButtons } from '@/parts';
+import { Empty, useAddress } from '@/ui';
+import { chosenLookOf, useCompany, useOpen, useWorkspace, useUndo } from '@/workspace';
 import { BriefFields } from './BriefFields';
 import { NotSeen } from './NotSeen';
-import { Pictures } from './Pictures';
+import { Pictures } from './pictures';
+import { TwoBriefs } from './TwoBriefs';
 import { useBriefDraft } from './useBriefDraft';
 import { WishList } from './WishList';
 
-const STATE_WORDS = { saved: 'Saved', saving: 'Saving…', refused: 'Not saved' };
+const STATE_WORDS = { saved: 'Saved', saving: 'Saving…', refused: 'Not saved', elsewhere: 'Not saved' };
 
 export function BriefPage() {
   const { figure } = useOpen();
@@ -23,7 +21,8 @@ export function BriefPage() {
 
 function Brief({ figure }: { readonly figure: FigureDto }) {
   const { catalogue, supply } = useWorkspace();
-  const { brief, state, refusal, change } = useBriefDraft(figure);
+  const { brief, state, refusal, theirs, change, settle } = useBriefDraft(figure);
+  const undoing = useUndo('figure', figure.id);
   const company = useCompany(figure);
   const [params, changeAddress] = useAddress();
   const { data: pictures = [] } = useListReferencesQuery({ id: figure.id });
@@ -51,11 +50,13 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
       <section aria-label="Who it is" className="border-rule bg-sheet overflow-auto border-r p-4">
         <div className="flex items-baseline justify-between">
           <h1 className="text-xl">Brief</h1>
-          <span role="status" className={`text-[0.87rem] ${state === 'refused' ? 'text-madder' : 'text-pencil'}`}>
+          <UndoButtons undoing={undoing} />
+          <span role="status" className={`text-[0.87rem] ${state === 'refused' || state === 'elsewhere' ? 'text-madder' : 'text-pencil'}`}>
             {STATE_WORDS[state]}
           </span>
         </div>
         {refusal !== null && <p className="text-madder mt-2 text-[0.93rem]">{refusal} What is on screen is kept until you mend it.</p>}
+        {theirs && <TwoBriefs mine={brief} theirs={theirs} onSettle={settle} />}
         <BriefFields figure={figure} brief={brief} look={look} onChange={change} />
       </section>
       <div className="bg-sheet flex min-h-0 flex-col p-4">

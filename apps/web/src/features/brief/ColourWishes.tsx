@@ -1,8 +1,8 @@
-import { nearestWorn, readDifference, type Look } from '@outfit/core';
+import { type Look, nearestWorn, readDifference } from '@outfit/core';
 import { X } from 'lucide-react';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { Choice } from '@/ui/Field';
-import { Swatch } from '@/ui/Swatch';
+import { Swatch } from '@/parts';
+import { Choice } from '@/ui';
+import { useWorkspace } from '@/workspace';
 
 interface ColourWishesProps {
   readonly colours: readonly string[];

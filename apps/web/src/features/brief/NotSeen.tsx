@@ -1,4 +1,4 @@
-import { AREAS, type Area } from '@outfit/core';
+import { type Area, AREAS } from '@outfit/core';
 import { AREA_WORDS } from './areaWords';
 
 /** Areas that will not be seen, such as the legs of somebody shown from the waist up: wishes about them count nothing. */

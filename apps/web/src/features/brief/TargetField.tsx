@@ -1,6 +1,6 @@
-import { AGE_BANDS, AS_ITS_AGE, MOOD_NAMES, readPredicate, type Catalogue, type FeatureKind } from '@outfit/core';
+import { AGE_BANDS, AS_ITS_AGE, type Catalogue, type FeatureKind, MOOD_NAMES, readPredicate } from '@outfit/core';
 import { useId } from 'react';
-import { Choice, Input } from '@/ui/Field';
+import { Choice, Input } from '@/ui';
 
 const FIRST_TARGETS: Partial<Record<FeatureKind, string>> = {
   expression: 'calm',

@@ -1,10 +1,9 @@
-import { AREAS, FEATURE_KINDS, WEIGHTS, type FeatureKind, type Likeness, type Weight } from '@outfit/core';
+import { AREAS, FEATURE_KINDS, type FeatureKind, type Likeness, type Weight, WEIGHTS } from '@outfit/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { FeatureDto } from '@/api';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { AnswerMark } from '@/ui/AnswerMark';
-import { Button } from '@/ui/Button';
-import { Choice, Input } from '@/ui/Field';
+import { AnswerMark } from '@/parts';
+import { Button, Choice, Input } from '@/ui';
+import { useWorkspace } from '@/workspace';
 import { AREA_WORDS } from './areaWords';
 import { firstTarget, TargetField } from './TargetField';
 

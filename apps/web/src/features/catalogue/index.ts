@@ -1,8 +1,3 @@
-export { CataloguePage } from './CataloguePage';
-export { ColourPage } from './ColourPage';
-export { MouldPage } from './MouldPage';
-export { OwnPage } from './OwnPage';
-export { PrintPage } from './PrintPage';
-export { SourcePage } from './SourcePage';
-export { SourcesPage } from './SourcesPage';
-export { VariantPage } from './VariantPage';
+export { OwnPage, PrintPage } from './forms';
+export { ColourPage, MouldPage, SourcePage, SourcesPage, VariantPage } from './pages';
+export { CataloguePage } from './search';

@@ -1,16 +1,11 @@
-import { differences, effortOf, fixList, graveCount, judge, P40, positionName, type Look } from '@outfit/core';
+import { differences, effortOf, fixList, graveCount, judge, type Look, P40, positionName, money } from '@outfit/core';
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { FigureDto } from '@/api';
-import { useCompany } from '@/app/company';
-import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
-import { Empty } from '@/ui/Empty';
-import { useAddress } from '@/ui/useAddress';
-import { Choice } from '@/ui/Field';
-import { FigurePicture } from '@/ui/FigurePicture';
-import { money, plural } from '@/ui/format';
-import { Why } from '@/ui/Why';
+import { FigurePicture, Why } from '@/parts';
+import { Choice, Empty, plural, useAddress } from '@/ui';
+import { useCompany, useOpen, useWorkspace } from '@/workspace';
 
 const MOST = 4;
 const PX_PER_MM = 5.2;

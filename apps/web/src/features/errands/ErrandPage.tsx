@@ -1,22 +1,18 @@
 import { toast } from 'sonner';
 import {
-  useLatestErrandQuery,
-  usePlanErrandMutation,
-  webApi,
   type AdjustmentsDto,
   type ErrandDto,
   type FigureDto,
   type NewErrandDto,
+  useLatestErrandQuery,
+  usePlanErrandMutation,
+  webApi,
 } from '@/api';
-import { useAppDispatch } from '@/app/store';
-import { useOpen } from '@/app/WorkspaceContext';
-import { Empty } from '@/ui/Empty';
-import { sentenceOf } from '@/ui/format';
-import { useAddress } from '@/ui/useAddress';
-import { ErrandForm } from './ErrandForm';
-import { linesFrom } from './lines';
-import { PlanView } from './PlanView';
-import { useJobEvents } from './useJobEvents';
+import { Empty, sentenceOf, useAddress } from '@/ui';
+import { useAppDispatch, useOpen } from '@/workspace';
+import { ErrandForm, linesFrom } from './form';
+import { PlanView } from './plan';
+import { useErrandEvents } from './useErrandEvents';
 
 /** An errand for one figure, or for a whole line-up and whoever else is added to it. */
 export function ErrandPage() {
@@ -39,13 +35,13 @@ function Errand({ scope, title, figures, look }: ErrandProps) {
   const { data: errands, isLoading } = useLatestErrandQuery({ scope });
   const [plan, planning] = usePlanErrandMutation();
   const errand = errands?.[0];
-  useJobEvents(scope, errand);
+  useErrandEvents(scope, errand);
 
   const submit = async (newErrandDto: NewErrandDto): Promise<void> => {
     const made = await plan({ newErrandDto });
     if (made.data) dispatch(webApi.util.upsertQueryData('latestErrand', { scope }, [made.data]));
   };
-  /** Plans the same errand again with something settled otherwise, or under another rule. */
+  /** Plans the same errand again with something adjusted, or under another rule. */
   const replan = async (of: ErrandDto, adjustments: AdjustmentsDto, settings: Partial<NewErrandDto> = {}): Promise<void> => {
     const lines = of.lines.map(({ look: id, copies, group }) => ({ look: id, copies, group }));
     const made = await plan({ newErrandDto: { ...of.settings, ...settings, scope, lines, adjustments } });
@@ -80,6 +76,6 @@ function Errand({ scope, title, figures, look }: ErrandProps) {
   );
 }
 
-/** What was settled on a plan holds for the same looks, whatever the copies and rules. */
+/** What was adjusted on a plan holds for the same looks, whatever the copies and rules. */
 const sameLooks = (errand: ErrandDto, lines: readonly { readonly look: string }[]): boolean =>
   errand.lines.length === lines.length && errand.lines.every((line, i) => line.look === lines[i]?.look);

@@ -1,13 +1,10 @@
+import { itemName, money } from '@outfit/core';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { useListSellersQuery, useReadErrandQuery, useTickErrandMutation, type ErrandDto } from '@/api';
-import { itemName } from '@/app/itemName';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { attempt } from '@/ui/attempt';
-import { Button } from '@/ui/Button';
-import { Empty } from '@/ui/Empty';
-import { longDay, money, plural, sentenceOf } from '@/ui/format';
+import { type ErrandDto, useListSellersQuery, useReadErrandQuery, useTickErrandMutation } from '@/api';
+import { attempt, Button, Empty, longDay, plural, sentenceOf } from '@/ui';
+import { useWorkspace } from '@/workspace';
 
 /** The shopping list, seller by seller: to tick off with one hand, or to print. */
 export function ListPage() {

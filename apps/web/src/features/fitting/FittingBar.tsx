@@ -1,14 +1,14 @@
 import type { Spot } from '@outfit/core';
-import { VIEWS, type View } from '@outfit/drawing';
-import { Download, Plus, Redo2, Undo2 } from 'lucide-react';
+import { type View, VIEWS } from '@outfit/drawing';
+import { Download, Plus } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import type { LookDto } from '@/api';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { Button } from '@/ui/Button';
-import { Menu } from '@/ui/Menu';
+import { UndoButtons } from '@/parts';
+import { Button, Menu } from '@/ui';
+import { useWorkspace } from '@/workspace';
 import { KeyList } from './KeyList';
-import { otherSpots } from './labels';
-import type { LookEdits } from './useLookEdits';
+import type { LookEdits } from './looks';
+import { otherSpots } from './paper';
 
 interface FittingBarProps {
   readonly look: LookDto;
@@ -50,26 +50,7 @@ export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: Fitt
       ))}
       <MorePlaces look={look} onChoose={onChoose} />
       <span className="ml-auto" />
-      <Button
-        tone="quiet"
-        className="!px-1"
-        disabled={look.undo === null}
-        aria-label={look.undo === null ? 'Nothing to undo' : `Undo: ${look.undo}`}
-        title={look.undo ?? undefined}
-        onClick={edits.undo}
-      >
-        <Undo2 size={17} strokeWidth={1.75} />
-      </Button>
-      <Button
-        tone="quiet"
-        className="!px-1"
-        disabled={look.redo === null}
-        aria-label={look.redo === null ? 'Nothing to redo' : `Redo: ${look.redo}`}
-        title={look.redo ?? undefined}
-        onClick={edits.redo}
-      >
-        <Redo2 size={17} strokeWidth={1.75} />
-      </Button>
+      <UndoButtons undoing={{ undo: look.undo, redo: look.redo, step: (kind) => edits[kind]() }} />
       <TakeAway look={look} view={view} />
       <KeyList />
     </div>

@@ -1,21 +1,17 @@
-import { applyEdit, judge, P40, positionName, type Candidate, type Look, type Spot } from '@outfit/core';
-import { VIEWS, type View } from '@outfit/drawing';
+import { applyEdit, type Candidate, judge, type Look, P40, positionName, type Spot } from '@outfit/core';
+import { type View, VIEWS } from '@outfit/drawing';
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { FigureDto, LookDto } from '@/api';
-import { useCompany } from '@/app/company';
-import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
-import { Empty } from '@/ui/Empty';
-import { useAddress } from '@/ui/useAddress';
-import { CandidatePanel } from './CandidatePanel';
-import { readFilters, writeFilters } from './filters';
+import { Empty, useAddress } from '@/ui';
+import { useCompany, useOpen, useWorkspace } from '@/workspace';
+import { CandidatePanel, readFilters, writeFilters } from './candidates';
 import { FittingBar } from './FittingBar';
-import { JudgementPanel } from './JudgementPanel';
-import { LooksStrip } from './LooksStrip';
-import { Paper } from './Paper';
+import { LooksStrip, useLookEdits } from './looks';
+import { JudgementPanel } from './marks';
+import { Paper } from './paper';
 import { readSpot, writeSpot } from './spots';
 import { useFittingKeys } from './useFittingKeys';
-import { useLookEdits } from './useLookEdits';
 
 export function FittingPage() {
   const { figure } = useOpen();

@@ -1,13 +1,13 @@
 import { Keyboard } from 'lucide-react';
 import { Popover } from 'radix-ui';
-import { Button } from '@/ui/Button';
+import { Button } from '@/ui';
 import { useKeyListOpener } from './useFittingKeys';
 
 const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['1 – 9', 'choose a position, from the head down'],
   ['↑ ↓, Enter', 'pass over candidates, put one on'],
   ['L', 'to the list of candidates'],
-  ['A', 'in the list: would do too'],
+  ['A', 'in the list: a substitute'],
   ['R', 'apply the first remedy of the gravest mark'],
   ['T', 'turn the torso'],
   ['F', 'turn the face'],

@@ -1,4 +1,4 @@
-import { isPosition, placeOf, STACKS, type LookPart, type Position, type Spot } from '@outfit/core';
+import { isPosition, type LookPart, placeOf, type Position, type Spot, STACKS } from '@outfit/core';
 
 /** A spot as the address names it: `held.L~1` is the second thing in the left hand. */
 export function readSpot(text: string): Spot {

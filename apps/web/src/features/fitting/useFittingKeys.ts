@@ -1,6 +1,6 @@
 import type { Position, Spot } from '@outfit/core';
 import { useEffect, useRef, useState } from 'react';
-import { isTyping } from '@/app/typing';
+import { isTyping } from '@/workspace';
 
 /** Positions on the number keys, from the head down. */
 const NUMBERED: readonly Position[] = ['headgear', 'head', 'neck.1', 'torso', 'arm.R', 'hand.R', 'held.R', 'hips', 'feet.L'];

@@ -1,10 +1,10 @@
 import { Navigate } from 'react-router';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { Empty } from '@/ui/Empty';
+import { Empty } from '@/ui';
+import { useLineUps } from '@/workspace';
 
 /** Opens the first line-up. */
 export function Home() {
-  const [first] = useWorkspace().lineUps;
+  const [first] = useLineUps();
   if (first) return <Navigate to={`/line-ups/${first.id}`} replace />;
   return (
     <Empty title="No line-up yet">

@@ -1,12 +1,9 @@
-import { graveCount, judge, P40 } from '@outfit/core';
+import { graveCount, judge, P40, money } from '@outfit/core';
 import { Link } from 'react-router';
-import type { FigureDto } from '@/api';
-import { useCompany } from '@/app/company';
-import { chosenLookOf } from '@/app/workspace';
-import { useOpen, useWorkspace } from '@/app/WorkspaceContext';
-import { Empty } from '@/ui/Empty';
-import { FigurePicture } from '@/ui/FigurePicture';
-import { money, plural } from '@/ui/format';
+import type { FigureDto, LineUpDto } from '@/api';
+import { FigurePicture, UndoButtons } from '@/parts';
+import { Empty, plural } from '@/ui';
+import { chosenLookOf, useCompany, useOpen, useWorkspace, useUndo } from '@/workspace';
 import { NewFigure } from './NewFigure';
 
 /** Six figures abreast fill a page 1280 wide. */
@@ -16,6 +13,11 @@ const PX_PER_MM = 9;
 export function LineUpPage() {
   const { lineUp } = useOpen();
   if (!lineUp) return <Empty title="There is no such line-up" />;
+  return <LineUp key={lineUp.id} lineUp={lineUp} />;
+}
+
+function LineUp({ lineUp }: { readonly lineUp: LineUpDto }) {
+  const undoing = useUndo('line-up', lineUp.id);
   return (
     <div className="dotted flex h-full flex-col">
       <div className="border-rule bg-sheet flex items-baseline gap-4 border-b px-6 py-3">
@@ -24,6 +26,7 @@ export function LineUpPage() {
         <Link to={`/line-ups/${lineUp.id}/errand`} className="text-lagoon underline">
           Errand for all of them
         </Link>
+        <UndoButtons undoing={undoing} />
         <NewFigure lineUp={lineUp.id} />
       </div>
       <ul className="flex min-h-0 flex-1 items-end overflow-x-auto px-5">

@@ -1,13 +1,10 @@
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { useCreateFigureMutation, type BeginningDto } from '@/api';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { Button } from '@/ui/Button';
-import { Choice, Input, Label } from '@/ui/Field';
-import { FigurePicture, PartPicture } from '@/ui/FigurePicture';
-import { sentenceOf } from '@/ui/format';
-import { Sheet } from '@/ui/Sheet';
+import { type BeginningDto, useCreateFigureMutation } from '@/api';
+import { FigurePicture, PartPicture } from '@/parts';
+import { Button, Choice, Input, Label, sentenceOf, Sheet } from '@/ui';
+import { useLineUps, useWorkspace } from '@/workspace';
 
 const BEGINNINGS: readonly (readonly [kind: BeginningDto['kind'], title: string, about: string])[] = [
   ['nothing', 'Nothing', 'An empty brief and an empty look.'],
@@ -37,7 +34,8 @@ export function NewFigure({ lineUp }: { readonly lineUp: string }) {
 }
 
 function Beginning({ lineUp }: { readonly lineUp: string }) {
-  const { catalogue, lineUps, owned } = useWorkspace();
+  const { catalogue, owned } = useWorkspace();
+  const lineUps = useLineUps();
   const [kind, setKind] = useState<BeginningDto['kind']>('nothing');
   const [id, setId] = useState('');
   const [name, setName] = useState('');

@@ -1,10 +1,7 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useAdvanceMarketMutation, useReadMarketClockQuery } from '@/api';
-import { attempt } from '@/ui/attempt';
-import { Button } from '@/ui/Button';
-import { longDay, plural } from '@/ui/format';
-import { Sheet } from '@/ui/Sheet';
+import { attempt, Button, longDay, plural, Sheet } from '@/ui';
 
 /** The day the simulated market has reached, and the way on: by a day, or by a month. */
 export function ClockBar() {

@@ -1,7 +1,7 @@
+import { itemName } from '@outfit/core';
 import type { OfferChangeDto, OfferImportDto } from '@/api';
-import { itemName } from '@/app/itemName';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { plural } from '@/ui/format';
+import { plural } from '@/ui';
+import { useWorkspace } from '@/workspace';
 
 const SHOWN = 40;
 const inUnits = (minor: number | null): string => (minor === null ? '' : (minor / 100).toFixed(2));

@@ -1,12 +1,11 @@
 import { useImportOffersMutation, useImportRatesMutation, useImportSellersMutation, useListSellersQuery } from '@/api';
-import { plural } from '@/ui/format';
-import { ImportDialog } from '@/ui/ImportDialog';
-import { useAddress } from '@/ui/useAddress';
+import { ImportDialog } from '@/parts';
+import { plural, useAddress } from '@/ui';
 import { ClockBar } from './ClockBar';
 import { ImportChanges } from './ImportChanges';
 import { Offers } from './Offers';
 import { SellerCard } from './SellerCard';
-import { WatchPanel } from './WatchPanel';
+import { WatchPanel } from './watches';
 
 const SELLER_COLUMNS = [
   { name: 'seller', about: 'a short name, such as tin-drawer' },

@@ -1,10 +1,12 @@
-import { isOldPrice } from '@outfit/core';
+import { isOldPrice, itemName, money } from '@outfit/core';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import { useListOffersQuery, type SellerDto } from '@/api';
-import { itemName, toPrices } from '@/app/itemName';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { Input } from '@/ui/Field';
-import { longDay, money } from '@/ui/format';
+import type { OfferDto, SellerDto } from '@/api';
+import { toPrices } from '@/parts';
+import { longDay, OwnInput, plural } from '@/ui';
+import { useWorkspace } from '@/workspace';
+import { useSellerOffers } from './useSellerOffers';
 
 interface OffersProps {
   readonly seller: SellerDto;
@@ -12,78 +14,96 @@ interface OffersProps {
   readonly onWords: (words: string) => void;
 }
 
-/** What one seller offers; each row leads to the item's prices everywhere. */
+const ROW_PX = 46;
+const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_4.2rem_3.6rem_5.4rem_8.2rem] gap-3 px-3';
+
+/** What one seller offers, all of it, the cheapest first; each row leads to the item's prices everywhere. */
 export function Offers({ seller, words, onWords }: OffersProps) {
-  const { catalogue, currency, today } = useWorkspace();
-  const { data: offers = [] } = useListOffersQuery({ seller: seller.id });
-  const rows = offers
-    .map((offer) => ({ offer, name: itemName(offer, catalogue) }))
-    .filter(({ offer, name }) =>
-      words
-        .toLowerCase()
-        .split(/\s+/)
-        .every((word) => `${name} ${offer.item}`.toLowerCase().includes(word)),
-    );
+  const offers = useSellerOffers(seller.id, words);
+  const scroller = useRef<HTMLDivElement>(null);
+  const total = offers.total ?? 0;
+  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are not memoised; nothing here relies on that
+  const virtual = useVirtualizer({ count: total, getScrollElement: () => scroller.current, estimateSize: () => ROW_PX, overscan: 8 });
+  const items = virtual.getVirtualItems();
+  const [first, last] = [items[0]?.index ?? 0, items.at(-1)?.index ?? 0];
+  const { want } = offers;
+  useEffect(() => want(first, last), [want, first, last]);
+  useEffect(() => void scroller.current?.scrollTo({ top: 0 }), [seller.id, words]);
   return (
     <section aria-label={`Offers of ${seller.name}`} className="bg-sheet border-rule flex min-h-0 flex-col border">
-      <div className="border-rule border-b p-2.5">
-        <Input
+      <div className="border-rule flex items-center gap-3 border-b p-2.5">
+        <OwnInput
+          key={seller.id}
           aria-label="Search these offers"
           placeholder={`Search what ${seller.name} sells`}
           value={words}
-          onChange={(event) => onWords(event.target.value)}
+          onFollow={onWords}
         />
+        <span role="status" className="text-pencil text-[0.87rem] whitespace-nowrap">
+          {offers.total === null ? 'Looking…' : plural(total, 'offer')}
+        </span>
       </div>
-      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard */}
-      <div tabIndex={0} role="group" aria-label="List of offers" className="min-h-0 flex-1 overflow-auto">
-        <table className="w-full text-[0.93rem]">
-          <thead className="bg-paper text-pencil sticky top-0 text-left text-[0.87rem]">
-            <tr>
-              <th scope="col" className="px-3 py-1 font-medium">
-                Item
-              </th>
-              <th scope="col" className="px-3 py-1 font-medium">
-                Condition
-              </th>
-              <th scope="col" className="px-3 py-1 text-right font-medium">
-                Stock
-              </th>
-              <th scope="col" className="px-3 py-1 text-right font-medium">
-                Price
-              </th>
-              <th scope="col" className="px-3 py-1 font-medium">
-                Seen
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map(({ offer, name }) => (
-              <tr key={offer.id} className="border-rule border-t align-top">
-                <td className="px-3 py-1">
-                  <Link to={toPrices(offer.kind, offer.item)} className="hover:text-lagoon hover:underline">
-                    {name}
-                  </Link>
-                </td>
-                <td className="px-3 py-1">{offer.condition}</td>
-                <td className="px-3 py-1 text-right whitespace-nowrap">
-                  {offer.multiple > 1 && <span className="text-pencil text-[0.8rem]">lots of {offer.multiple} </span>}
-                  <span className="font-mono">{offer.stock}</span>
-                </td>
-                <td className={`px-3 py-1 text-right whitespace-nowrap ${isOldPrice(offer.seenOn, today) ? 'text-pencil' : ''}`}>
-                  <span className="font-mono">{money(offer.priceMinor, currency)}</span>
-                  {offer.currency !== currency && (
-                    <span className="text-pencil block text-[0.8rem]">{money(offer.askedMinor, offer.currency)} asked</span>
-                  )}
-                </td>
-                <td className="text-pencil px-3 py-1 text-[0.87rem]">
-                  {longDay(offer.seenOn)}, {offer.origin}
-                </td>
-              </tr>
+      <div role="table" aria-label="List of offers" aria-rowcount={total} className="flex min-h-0 flex-1 flex-col text-[0.93rem]">
+        <div role="row" className={`${COLUMNS} bg-paper text-pencil py-1 text-[0.87rem]`}>
+          {['Item', 'Condition', 'Stock', 'Price', 'Seen'].map((head) => (
+            <span key={head} role="columnheader" className={head === 'Stock' || head === 'Price' ? 'text-right' : ''}>
+              {head}
+            </span>
+          ))}
+        </div>
+        {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard */}
+        <div ref={scroller} role="rowgroup" tabIndex={0} className="min-h-0 flex-1 overflow-auto">
+          <div style={{ height: virtual.getTotalSize() }} className="relative">
+            {items.map((item) => (
+              <div
+                key={item.key}
+                role="row"
+                aria-rowindex={item.index + 1}
+                style={{ top: item.start, height: ROW_PX }}
+                className={`${COLUMNS} border-rule absolute inset-x-0 items-center border-b`}
+              >
+                <Cells offer={offers.at(item.index)} />
+              </div>
             ))}
-          </tbody>
-        </table>
-        {rows.length === 0 && <p className="text-pencil p-4">Nothing here has these words.</p>}
+          </div>
+          {offers.total === 0 && (
+            <p className="text-pencil p-4">{words === '' ? 'Nothing is offered here yet.' : 'Nothing here has these words.'}</p>
+          )}
+          {offers.hasFailed && (
+            <p className="text-madder p-4">The list did not come. Check that Outfit is still running, then scroll again.</p>
+          )}
+        </div>
       </div>
     </section>
+  );
+}
+
+function Cells({ offer }: { readonly offer: OfferDto | null }) {
+  const { catalogue, currency, today } = useWorkspace();
+  if (!offer) return <span role="cell" className="text-pencil" aria-label="Being read" />;
+  const isOld = isOldPrice(offer.seenOn, today);
+  return (
+    <>
+      <span role="cell" className="line-clamp-2 leading-tight">
+        <Link to={toPrices(offer.kind, offer.item)} className="hover:text-lagoon hover:underline">
+          {itemName(offer, catalogue)}
+        </Link>
+      </span>
+      <span role="cell">{offer.condition}</span>
+      <span role="cell" className="text-right leading-tight whitespace-nowrap">
+        <span className="font-mono">{offer.stock}</span>
+        {offer.multiple > 1 && <span className="text-pencil block text-[0.8rem]">lots of {offer.multiple}</span>}
+      </span>
+      <span role="cell" className={`text-right leading-tight whitespace-nowrap ${isOld ? 'text-pencil' : ''}`}>
+        <span className="font-mono">{money(offer.priceMinor, currency)}</span>
+        {offer.currency !== currency && (
+          <span className="text-pencil block text-[0.8rem]">{money(offer.askedMinor, offer.currency)} asked</span>
+        )}
+      </span>
+      <span role="cell" className="text-pencil text-[0.87rem] leading-tight">
+        {longDay(offer.seenOn)}
+        <span className="block text-[0.8rem]">{offer.origin}</span>
+      </span>
+    </>
   );
 }

@@ -1,6 +1,8 @@
+import { money } from '@outfit/core';
+import { useEffect, useRef } from 'react';
 import type { SellerDto } from '@/api';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { longDay, money, plural } from '@/ui/format';
+import { longDay, plural } from '@/ui';
+import { useWorkspace } from '@/workspace';
 
 interface SellerCardProps {
   readonly seller: SellerDto;
@@ -11,6 +13,11 @@ interface SellerCardProps {
 /** A seller and its terms, converted to the workspace's currency. */
 export function SellerCard({ seller, isOpen, onOpen }: SellerCardProps) {
   const { currency } = useWorkspace();
+  const card = useRef<HTMLButtonElement>(null);
+  // A link may open a seller that stands far down the list.
+  useEffect(() => {
+    if (isOpen) card.current?.scrollIntoView({ block: 'nearest' });
+  }, [isOpen]);
   const [lightest] = seller.postage;
   const terms = [
     lightest?.costMinor === 0 ? 'postage free' : `postage from ${money(lightest?.costMinor ?? 0, currency)}`,
@@ -25,6 +32,7 @@ export function SellerCard({ seller, isOpen, onOpen }: SellerCardProps) {
   ];
   return (
     <button
+      ref={card}
       type="button"
       aria-pressed={isOpen}
       onClick={onOpen}

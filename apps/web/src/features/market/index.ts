@@ -1,2 +1,2 @@
 export { MarketPage } from './MarketPage';
-export { PricesPage } from './PricesPage';
+export { PricesPage } from './prices';

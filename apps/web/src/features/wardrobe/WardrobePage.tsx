@@ -2,14 +2,9 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { Download } from 'lucide-react';
 import { useMemo, useRef } from 'react';
 import { useImportPiecesMutation, useListPiecesQuery } from '@/api';
-import { useWorkspace } from '@/app/WorkspaceContext';
-import { Empty } from '@/ui/Empty';
-import { Input } from '@/ui/Field';
-import { PartPicture } from '@/ui/FigurePicture';
-import { plural } from '@/ui/format';
-import { ImportDialog } from '@/ui/ImportDialog';
-import { useAddress } from '@/ui/useAddress';
-import { Swatch } from '@/ui/Swatch';
+import { ImportDialog, PartPicture, Swatch } from '@/parts';
+import { Empty, OwnInput, plural, useAddress } from '@/ui';
+import { useWorkspace } from '@/workspace';
 
 const COLUMNS = [
   { name: 'variant', about: 'its number, such as HA-118·raven' },
@@ -23,7 +18,7 @@ const ROW_PX = 58;
 /** What is owned, where it lies, and the way in for more. */
 export function WardrobePage() {
   const { catalogue } = useWorkspace();
-  const { data: pieces = [] } = useListPiecesQuery();
+  const { data: pieces = [] } = useListPiecesQuery({});
   const [importPieces] = useImportPiecesMutation();
   const [params, changeAddress] = useAddress();
   const words = params.get('words') ?? '';
@@ -62,14 +57,12 @@ export function WardrobePage() {
           />
         </div>
       </div>
-      <Input
+      <OwnInput
         aria-label="Search the wardrobe"
         placeholder="Search: part, colour, nickname, drawer"
         value={words}
         className="mt-3"
-        onChange={(event) =>
-          changeAddress((next) => (event.target.value === '' ? next.delete('words') : next.set('words', event.target.value)))
-        }
+        onFollow={(text) => changeAddress((next) => (text === '' ? next.delete('words') : next.set('words', text)))}
       />
       <div role="table" aria-label="Owned pieces" aria-rowcount={rows.length} className="mt-3 flex min-h-0 flex-1 flex-col">
         <div

@@ -1,0 +1,15 @@
+import { Module } from '@nestjs/common';
+import { CatalogueController } from './catalogue.controller.js';
+import { CatalogueService } from './catalogue.service.js';
+import { EntriesService } from './entries.service.js';
+import { CatalogueFilesController, CatalogueFilesService } from './files/index.js';
+import { CatalogueHooks } from './hooks.js';
+import { PhotographsController, PhotographsService, PhotographsStore } from './photographs/index.js';
+import { SearchService } from './search/index.js';
+
+@Module({
+  controllers: [CatalogueFilesController, PhotographsController, CatalogueController],
+  providers: [CatalogueFilesService, CatalogueHooks, CatalogueService, EntriesService, PhotographsService, PhotographsStore, SearchService],
+  exports: [CatalogueHooks, CatalogueService, EntriesService],
+})
+export class CatalogueModule {}

@@ -1,0 +1,40 @@
+import { Injectable } from '@nestjs/common';
+import type { MadeNews } from './catalogue.store.js';
+
+/**
+ * What the catalogue asks of areas above it, which register with it: who names a variant, who wants to hear that one came to
+ * be made, and what is owned. The catalogue itself knows none of them.
+ */
+@Injectable()
+export class CatalogueHooks {
+  private readonly namers: ((variant: string) => boolean)[] = [];
+  private readonly listeners: ((news: readonly MadeNews[]) => number)[] = [];
+  private owned: () => { readonly revision: number; readonly variants: ReadonlySet<string> } = () => ({ revision: 0, variants: new Set() });
+
+  /** `names`: does anything of yours name this variant, or did it once, so that undo could bring it back? */
+  addNamer(names: (variant: string) => boolean): void {
+    this.namers.push(names);
+  }
+
+  /** `hear` runs inside the unit of work and returns how many were told. */
+  addListener(hear: (news: readonly MadeNews[]) => number): void {
+    this.listeners.push(hear);
+  }
+
+  setOwned(owned: () => { readonly revision: number; readonly variants: ReadonlySet<string> }): void {
+    this.owned = owned;
+  }
+
+  isNamed(variant: string): boolean {
+    return this.namers.some((names) => names(variant));
+  }
+
+  tell(news: readonly MadeNews[]): number {
+    return news.length === 0 ? 0 : this.listeners.reduce((all, hear) => all + hear(news), 0);
+  }
+
+  /** The variants of which a piece is owned, under a number that grows when that changes. */
+  ownedNow(): { readonly revision: number; readonly variants: ReadonlySet<string> } {
+    return this.owned();
+  }
+}

@@ -1,0 +1,2 @@
+/** What workers of other areas may know of the catalogue's tables. It loads no framework. */
+export { CatalogueStore } from './catalogue.store.js';

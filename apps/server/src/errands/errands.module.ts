@@ -1,0 +1,17 @@
+import { Module } from '@nestjs/common';
+import { CatalogueModule } from '../catalogue/index.js';
+import { FiguresModule } from '../figures/index.js';
+import { MarketModule } from '../market/index.js';
+import { WardrobeModule } from '../wardrobe/index.js';
+import { CheaperService } from './cheaper.js';
+import { ErrandsController } from './errands.controller.js';
+import { ErrandsService } from './errands.service.js';
+import { ErrandsStore } from './errands.store.js';
+import { ErrandPlanner } from './planner.js';
+
+@Module({
+  imports: [CatalogueModule, FiguresModule, MarketModule, WardrobeModule],
+  controllers: [ErrandsController],
+  providers: [CheaperService, ErrandPlanner, ErrandsService, ErrandsStore],
+})
+export class ErrandsModule {}

@@ -1,0 +1,106 @@
+import { ApiProperty } from '@nestjs/swagger';
+import type { BasketPlan, Fill, Parcel, PlanStatus } from '@outfit/core';
+import { SOLVE_PHASES, type SolveProgress } from '@outfit/core/basket';
+import { JobDto } from '../../platform/jobs/index.js';
+import type { SeriesNews, SeriesPoint } from './series.worker.js';
+
+export class ProgressDto implements SolveProgress {
+  @ApiProperty({ enum: SOLVE_PHASES }) phase: SolveProgress['phase'];
+  @ApiProperty({ type: Number, nullable: true }) bestMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true }) boundMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true }) gap: number | null;
+  @ApiProperty() seconds: number;
+}
+
+export class ParcelLineDto {
+  @ApiProperty() offer: string;
+  @ApiProperty() quantity: number;
+}
+
+export class ParcelDto implements Parcel {
+  @ApiProperty() seller: string;
+  @ApiProperty() goodsMinor: number;
+  @ApiProperty() postageMinor: number;
+  @ApiProperty() handlingMinor: number;
+  @ApiProperty() dutyMinor: number;
+  @ApiProperty() weightG: number;
+  @ApiProperty({ type: [ParcelLineDto] }) lines: readonly ParcelLineDto[];
+}
+
+export class FillDto implements Fill {
+  @ApiProperty() need: string;
+  @ApiProperty() variant: string;
+  @ApiProperty() quantity: number;
+  @ApiProperty({ enum: ['owned', 'bought'] }) from: Fill['from'];
+  @ApiProperty({ type: String, nullable: true }) seller: string | null;
+}
+
+export class ShortDto {
+  @ApiProperty() need: string;
+  @ApiProperty() quantity: number;
+}
+
+export class LeftoverDto {
+  @ApiProperty() variant: string;
+  @ApiProperty() quantity: number;
+}
+
+export class CurvePointDto {
+  @ApiProperty() parcels: number;
+  @ApiProperty() costMinor: number;
+}
+
+export class ComparedDto {
+  @ApiProperty({ type: Number, nullable: true }) cheapestEachMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true }) fewestParcelsMinor: number | null;
+  @ApiProperty({ type: [CurvePointDto] }) curve: readonly CurvePointDto[];
+}
+
+export class PlanDto implements BasketPlan {
+  @ApiProperty({ enum: ['proven', 'within-gap', 'stopped', 'infeasible'] }) status: PlanStatus;
+  @ApiProperty() costMinor: number;
+  @ApiProperty() boundMinor: number;
+  @ApiProperty() gap: number;
+  @ApiProperty() seconds: number;
+  @ApiProperty() paidMinor: number;
+  @ApiProperty({ type: [ParcelDto] }) parcels: readonly ParcelDto[];
+  @ApiProperty({ type: [FillDto] }) fills: readonly FillDto[];
+  @ApiProperty({ type: [ShortDto] }) short: readonly ShortDto[];
+  @ApiProperty({ type: [LeftoverDto] }) leftovers: readonly LeftoverDto[];
+  @ApiProperty() compared: ComparedDto;
+  @ApiProperty({ type: [String] }) reasons: readonly string[];
+}
+
+export class SwapDto {
+  @ApiProperty() variant: string;
+  @ApiProperty() substitute: string;
+  @ApiProperty() quantity: number;
+}
+
+export class SeriesPointDto implements SeriesPoint {
+  @ApiProperty() copies: number;
+  @ApiProperty() costMinor: number;
+  @ApiProperty() short: number;
+  @ApiProperty() marginalMinor: number;
+  @ApiProperty({ type: [SwapDto] }) swaps: readonly SwapDto[];
+  @ApiProperty({ type: Number, nullable: true }) likeness: number | null;
+}
+
+export class SeriesDto implements SeriesNews {
+  @ApiProperty({ type: [SeriesPointDto] }) points: readonly SeriesPointDto[];
+  @ApiProperty({
+    type: Number,
+    nullable: true,
+    description: 'Copies after which a part cannot be had any more; null when nothing runs out',
+  })
+  runsOutAfter: number | null;
+}
+
+export class ErrandJobDto extends JobDto {
+  @ApiProperty({ type: ProgressDto, nullable: true }) progress: ProgressDto | null;
+  @ApiProperty({ type: PlanDto, nullable: true, description: 'The best plan so far; final once the job is done' }) result: PlanDto | null;
+}
+
+export class SeriesJobDto extends JobDto {
+  @ApiProperty({ type: SeriesDto, nullable: true, description: 'The points so far' }) result: SeriesDto | null;
+}

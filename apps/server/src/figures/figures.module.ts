@@ -1,0 +1,27 @@
+import { Module } from '@nestjs/common';
+import { CatalogueModule } from '../catalogue/index.js';
+import { AlternativesService, LooksController, LooksService, PictureService } from './looks/index.js';
+import { FiguresController } from './figures.controller.js';
+import { FiguresService } from './figures.service.js';
+import { FiguresStore, FigureViews } from './record/index.js';
+import { NoticesController, NoticesService, NoticesStore } from './notices/index.js';
+import { ReferencesController, ReferencesService, ReferencesStore } from './references/index.js';
+
+@Module({
+  imports: [CatalogueModule],
+  controllers: [FiguresController, LooksController, NoticesController, ReferencesController],
+  providers: [
+    AlternativesService,
+    FiguresService,
+    FiguresStore,
+    FigureViews,
+    LooksService,
+    NoticesService,
+    NoticesStore,
+    PictureService,
+    ReferencesService,
+    ReferencesStore,
+  ],
+  exports: [FiguresService, FiguresStore, LooksService],
+})
+export class FiguresModule {}

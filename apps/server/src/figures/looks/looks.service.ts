@@ -1,0 +1,95 @@
+import { Injectable } from '@nestjs/common';
+import { type Look, type LookEdit } from '@outfit/core';
+import { CatalogueHooks, CatalogueService } from '../../catalogue/index.js';
+import { Database } from '../../platform/db/index.js';
+import { ChangeDto, HistoryService } from '../../platform/history/index.js';
+import { Problem, refuseStale } from '../../platform/http/index.js';
+import { LiveService } from '../../platform/live/index.js';
+import { applyAll } from './edits.js';
+import { FiguresStore, FigureViews, lookColumns, type LookDto, type LookEntity, lookOf } from '../record/index.js';
+
+/** A look with its names. */
+export interface StoredLook extends Look {
+  readonly id: string;
+  readonly figure: string;
+  readonly name: string;
+  /** It is in the bin. */
+  readonly isBinned: boolean;
+}
+
+/** Edits of looks, each one a row of the log, so that undo survives a reload and history tells when. */
+@Injectable()
+export class LooksService {
+  constructor(
+    private readonly database: Database,
+    private readonly store: FiguresStore,
+    private readonly views: FigureViews,
+    private readonly catalogue: CatalogueService,
+    private readonly history: HistoryService,
+    private readonly live: LiveService,
+    hooks: CatalogueHooks,
+  ) {
+    history.register('look', (id, to) => this.put(id, to as Look));
+    hooks.addNamer((variant) => this.store.figuresNaming(variant).length > 0 || this.history.isPartOfALook(variant));
+  }
+
+  /** A look with its parts under the numbers they are known by now: a double that was merged is the other. */
+  look(id: string): StoredLook {
+    const look = this.store.look(id);
+    const catalogue = this.catalogue.now();
+    const parts = look.parts.map((part) => ({ ...part, variant: catalogue.resolve(part.variant) }));
+    return { id, figure: look.figure, name: look.name, isBinned: look.removedAt !== null, ...lookOf(look), parts };
+  }
+
+  /** Applies edits to the version the person saw; several are one deed. */
+  edit(id: string, edits: readonly LookEdit[], label: string, seen?: number): Promise<LookDto> {
+    return this.changing(id, seen, (look) => {
+      const before = lookOf(look);
+      const after = applyAll(before, edits, this.catalogue.now());
+      this.put(id, after);
+      this.history.record({ subject: 'look', item: id, label, before, after });
+    });
+  }
+
+  /** Takes back the last edit that stands, or brings back the last one taken back. */
+  step(id: string, kind: 'undo' | 'redo'): Promise<LookDto> {
+    return this.changing(id, undefined, () => void this.history.step('look', id, kind));
+  }
+
+  /** Names the look as it stands, to come back to. */
+  async snapshot(id: string, name: string): Promise<ChangeDto[]> {
+    await this.changing(id, undefined, (look) => this.history.snapshot('look', id, name, lookOf(look)));
+    return this.changes(id);
+  }
+
+  /** Goes back to how the look was after a change; that is an edit, and can be undone. */
+  returnTo(id: string, change: number): Promise<LookDto> {
+    return this.changing(id, undefined, (look) => {
+      const past = this.history.past('look', id, change);
+      const after = past.after as Look;
+      this.put(id, after);
+      this.history.record({ subject: 'look', item: id, label: `Back to “${past.label}”`, before: lookOf(look), after });
+    });
+  }
+
+  changes(id: string): ChangeDto[] {
+    this.store.look(id);
+    return this.history.list('look', id);
+  }
+
+  /** A unit of work on a look that stands. */
+  private changing(id: string, seen: number | undefined, work: (look: LookEntity) => void): Promise<LookDto> {
+    return this.database.write<LookDto>(() => {
+      const look = this.store.look(id);
+      if (look.removedAt !== null) throw new Problem(409, `“${look.name}” is in the bin. Take it out first.`);
+      refuseStale(`The look “${look.name}”`, seen, look.version, () => this.views.look(id));
+      work(look);
+      return this.views.look(id);
+    });
+  }
+
+  private put(id: string, look: Look): void {
+    this.store.updateLook(id, lookColumns(look));
+    this.live.changed('figures', this.store.look(id).figure);
+  }
+}

@@ -1,0 +1,80 @@
+import type { NotedSubstitute, Brief, Look, LookPart, Overrule, Variation, Verdict } from '@outfit/core';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+@Entity('line_up')
+export class LineUpEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') name: string;
+  @Column('integer') place: number;
+  /** Grows with every change, so that whoever writes can say which one they saw. */
+  @Column('integer') version: number;
+}
+
+@Entity('figure')
+export class FigureEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') lineUp: string;
+  @Column('integer') place: number;
+  @Column('text') role: string;
+  @Column('simple-json') brief: Brief;
+  @Column('text') chosenLook: string;
+  @Column('integer') version: number;
+}
+
+@Entity('look')
+export class LookEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') figure: string;
+  @Column('integer') place: number;
+  @Column('text') name: string;
+  @Column('simple-json') parts: readonly LookPart[];
+  @Column('simple-json') overrules: readonly Overrule[];
+  @Column('simple-json', { nullable: true }) verdict: Verdict | null;
+  @Column('simple-json') substitutes: readonly NotedSubstitute[];
+  @Column('simple-json', { nullable: true }) variation: Variation | null;
+  /** When it was put in the bin; null while it stands. */
+  @Column('text', { nullable: true }) removedAt: string | null;
+  @Column('integer') version: number;
+}
+
+/** A note at a spot of a reference picture; lengths as shares of its width and height. */
+export interface Pin {
+  readonly x: number;
+  readonly y: number;
+  readonly note: string;
+}
+
+@Entity('reference_picture')
+export class ReferencePictureEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') figure: string;
+  @Column('integer') place: number;
+  @Column('text') name: string;
+  /** The file it lies in, by its SHA-256. */
+  @Column('text') file: string;
+  @Column('integer') width: number;
+  @Column('integer') height: number;
+  @Column('simple-json') pins: readonly Pin[];
+  @Column('text') addedAt: string;
+  @Column('text', { nullable: true }) removedAt: string | null;
+  @Column('integer') version: number;
+}
+
+export const FIGURE_ENTITIES = [LineUpEntity, FigureEntity, LookEntity, ReferencePictureEntity];
+
+/** A look as rows keep it, and back. */
+export const lookOf = ({ parts, overrules, verdict, substitutes, variation }: LookEntity): Look => ({
+  parts,
+  overrules,
+  ...(verdict ? { verdict } : {}),
+  substitutes,
+  ...(variation ? { variation } : {}),
+});
+
+export const lookColumns = (look: Look): Pick<LookEntity, 'parts' | 'overrules' | 'verdict' | 'substitutes' | 'variation'> => ({
+  parts: look.parts,
+  overrules: look.overrules,
+  verdict: look.verdict ?? null,
+  substitutes: look.substitutes ?? [],
+  variation: look.variation ?? null,
+});

@@ -1,0 +1,102 @@
+import { Injectable } from '@nestjs/common';
+import type { Look } from '@outfit/core';
+import { Database, type EntityTable } from '../../platform/db/index.js';
+import { notFound } from '../../platform/http/index.js';
+import { FigureEntity, LineUpEntity, lookColumns, LookEntity } from './figures.entities.js';
+
+/** Line-ups, figures and looks in their tables. Every change of a row makes its version one more. */
+@Injectable()
+export class FiguresStore {
+  constructor(private readonly database: Database) {}
+
+  lineUps(): LineUpEntity[] {
+    return this.lineUpTable.find({ order: { place: 'ASC' } });
+  }
+
+  lineUp(id: string): LineUpEntity {
+    return this.lineUpTable.first({ id }) ?? refuse('line-up', id);
+  }
+
+  figures(): FigureEntity[] {
+    return this.figureTable.find({ order: { place: 'ASC' } });
+  }
+
+  figuresOf(lineUp: string): FigureEntity[] {
+    return this.figureTable.find({ where: { lineUp }, order: { place: 'ASC' } });
+  }
+
+  figure(id: string): FigureEntity {
+    return this.figureTable.first({ id }) ?? refuse('figure', id);
+  }
+
+  hasFigure(id: string): boolean {
+    return this.figureTable.has({ id });
+  }
+
+  /** The looks of figures that are not in the bin, in their order. */
+  looksOf(figures: readonly string[]): LookEntity[] {
+    return this.lookTable.find({ where: { figure: figures, removedAt: null }, order: { place: 'ASC' } });
+  }
+
+  /** A look, also one that is in the bin. */
+  look(id: string): LookEntity {
+    return this.lookTable.first({ id }) ?? refuse('look', id);
+  }
+
+  countOfLooks(figure: string): number {
+    return this.lookTable.count({ figure });
+  }
+
+  insertLineUp(row: Omit<LineUpEntity, 'version'>): void {
+    this.lineUpTable.insert({ ...row, version: 1 });
+  }
+
+  insertFigure(row: Omit<FigureEntity, 'version'>): void {
+    this.figureTable.insert({ ...row, version: 1 });
+  }
+
+  insertLook(row: Pick<LookEntity, 'id' | 'figure' | 'place' | 'name'>, look: Look): void {
+    this.lookTable.insert({ ...row, removedAt: null, version: 1, ...lookColumns(look) });
+  }
+
+  updateLineUp(id: string): void {
+    const { version } = this.lineUp(id);
+    this.lineUpTable.update({ id }, { version: version + 1 });
+  }
+
+  updateFigure(id: string, set: Partial<Omit<FigureEntity, 'id' | 'version'>>): void {
+    const { version } = this.figure(id);
+    this.figureTable.update({ id }, { ...set, version: version + 1 });
+  }
+
+  updateLook(id: string, set: Partial<Omit<LookEntity, 'id' | 'version'>>): void {
+    const { version } = this.look(id);
+    this.lookTable.update({ id }, { ...set, version: version + 1 });
+  }
+
+  /** The figures with a look that names a variant, in the bin or not. */
+  figuresNaming(variant: string): string[] {
+    return this.database
+      .prepare(
+        `SELECT DISTINCT look.figure FROM look, json_each(look.parts) AS part WHERE json_extract(part.value, '$.variant') = ? ORDER BY look.figure`,
+      )
+      .pluck()
+      .all(variant) as string[];
+  }
+
+  private get lineUpTable(): EntityTable<LineUpEntity> {
+    return this.database.table(LineUpEntity);
+  }
+
+  private get figureTable(): EntityTable<FigureEntity> {
+    return this.database.table(FigureEntity);
+  }
+
+  private get lookTable(): EntityTable<LookEntity> {
+    return this.database.table(LookEntity);
+  }
+}
+
+function refuse(kind: string, id: string): never {
+  throw notFound(kind, id);
+}

@@ -1,0 +1,17 @@
+export { BriefDto } from './brief.dto.js';
+export { type BeginningDto, FigureDto, LineUpDto, NewFigureDto, OrderDto } from './figures.dto.js';
+export { FIGURE_ENTITIES, lookColumns, type LookEntity, lookOf, type Pin, ReferencePictureEntity } from './figures.entities.js';
+export { FiguresStore } from './figures.store.js';
+export type { FigureState } from './figureState.js';
+export { FigureViews } from './figureViews.js';
+export {
+  ChosenLookDto,
+  EditionDto,
+  EditLookDto,
+  LookDto,
+  type LookEditDto,
+  NamedDto,
+  NewLookDto,
+  PictureQuery,
+  ReturnDto,
+} from './looks.dto.js';

@@ -1,0 +1,3 @@
+export { ReferencesController } from './references.controller.js';
+export { ReferencesService } from './references.service.js';
+export { ReferencesStore } from './references.store.js';

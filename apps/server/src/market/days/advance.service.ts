@@ -1,0 +1,149 @@
+import { Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
+import { type Catalogue, type CatalogueData, dayNumber, isoDay } from '@outfit/core';
+import { type MarketNews, newsBetween, simulatedMarket } from '@outfit/market';
+import { Piscina } from 'piscina';
+import { CatalogueService, EntriesService } from '../../catalogue/index.js';
+import { Database } from '../../platform/db/index.js';
+import { Problem } from '../../platform/http/index.js';
+import { workerBeside } from '../../platform/jobs/index.js';
+import { LiveService } from '../../platform/live/index.js';
+import type { AdvancedDto, ClockDto } from '../market.dto.js';
+import { MarketService } from '../market.service.js';
+import { MarketStore } from '../market.store.js';
+import { asStored, LowestRecord, OfferRecord, PriceRecord, Pricing, TermsRecord } from '../records/index.js';
+import { WatchesService } from '../watches/index.js';
+import type { DayTask } from './day.worker.js';
+
+/** Prices recorded before the market opened, so that there is a history to look at: one day a week. */
+const WEEKS_BEFORE = 14;
+
+/** Moves the simulated market on: prices walk, stock sells and returns, parts come out and go out of print. */
+@Injectable()
+export class AdvanceService implements OnApplicationBootstrap, OnApplicationShutdown {
+  private readonly pool = new Piscina<DayTask, void>({
+    filename: workerBeside(import.meta.url, 'day.worker'),
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: 30_000,
+  });
+  private following: string | null = null;
+  private under: Promise<unknown> = Promise.resolve();
+  /** The catalogue a day was last worked out over, and a number that grows with every other one. */
+  private over: { readonly data: CatalogueData; readonly revision: number } | null = null;
+
+  constructor(
+    private readonly database: Database,
+    private readonly store: MarketStore,
+    private readonly catalogue: CatalogueService,
+    private readonly entries: EntriesService,
+    private readonly market: MarketService,
+    private readonly watches: WatchesService,
+    private readonly live: LiveService,
+  ) {}
+
+  clock(): ClockDto {
+    return { day: this.market.today(), isSimulated: this.store.clock() !== null, news: this.store.news() };
+  }
+
+  /** Opens a simulated market in an empty workspace, with its past weeks recorded. Within the caller's unit of work. */
+  open(data: CatalogueData, seed: number, today: string): void {
+    const market = simulatedMarket(data, seed, today);
+    this.store.openClock(today, seed);
+    this.store.addSellers(
+      market.sellers.map(({ id, name, kind, country, currency, days, trusted, thirdParty, ...rest }) => {
+        const { minimumMinor, handlingMinor, postage, freePostageFromMinor, duty, reliability } = rest;
+        return {
+          ...{ id, name, kind, country, currency, days, trusted, thirdParty },
+          ...{ minimumMinor, handlingMinor, postage, freePostageFromMinor, duty, reliability },
+        };
+      }),
+    );
+    const prepare = (sql: string) => this.database.prepare(sql);
+    const terms = new TermsRecord(prepare);
+    for (let week = WEEKS_BEFORE; week >= 0; week -= 1) {
+      const day = isoDay(dayNumber(today) - 7 * week);
+      terms.setDay(market, day);
+      const offers = market.offersOn(day).map(asStored);
+      for (const batch of new PriceRecord(prepare).changesOn(day, offers, new Pricing(terms.read(), day))) batch();
+      if (week === 0) new OfferRecord(prepare).changesTo(offers)();
+    }
+    new LowestRecord(prepare).changesOn(today)();
+  }
+
+  /** Goes on by so many days, one after the other. Each is reached whole, or not begun; then the watches look. */
+  async advance(days: number): Promise<AdvancedDto> {
+    const told: string[] = [];
+    for (let i = 0; i < days; i += 1) told.push(...(await this.inTurn(() => this.nextDay())));
+    return { ...this.clock(), told };
+  }
+
+  /** A workspace from before there was a table of lowest prices has it filled before anybody asks. */
+  async onApplicationBootstrap(): Promise<void> {
+    if (this.market.lowestDay() === null && this.store.hasOffers()) await this.refreshLowest();
+    else this.keepLowest();
+  }
+
+  /**
+   * Has the lowest prices follow the day it is: codes end, rates and shares grow old though nothing was written. What stands
+   * serves meanwhile, and open pages are told when it is done.
+   */
+  keepLowest(): void {
+    const day = this.market.today();
+    if (this.following === day || this.market.lowestDay() === day || !this.store.hasOffers()) return;
+    this.following = day;
+    this.refreshLowest().catch((error: unknown) => {
+      this.following = null;
+      new Logger('Market').error(error);
+    });
+  }
+
+  /** Works the lowest prices out anew, in the worker. */
+  private async refreshLowest(): Promise<void> {
+    await this.inTurn(() => this.pool.run({ databaseFile: this.database.file, day: this.market.today(), goOn: null }));
+    this.live.changedElsewhere('market');
+  }
+
+  async onApplicationShutdown(): Promise<void> {
+    await this.pool.destroy();
+  }
+
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const turn = this.under.then(work, work);
+    this.under = turn.catch(() => undefined);
+    return turn;
+  }
+
+  private async nextDay(): Promise<string[]> {
+    const clock = this.store.clock();
+    if (!clock) throw new Problem(409, 'This workspace has no simulated market. Prices come from the files you import.');
+    const { seed, openedOn, day: from } = clock;
+    const day = isoDay(dayNumber(from) + 1);
+    const news = newsBetween(this.catalogue.now().data, seed, openedOn, from, day);
+    const made = news.filter((item) => item.kind === 'new variant');
+    // What comes out is told and entered first; that the part is made a moment before its day is of no matter to anybody.
+    if (made.length > 0)
+      await this.database.write(() => {
+        for (const item of made) {
+          this.entries.saveNow('variants', item.variant);
+          this.store.addNews(day, sentenceOf(item, this.catalogue.now()));
+        }
+      });
+    const catalogue = this.catalogue.now();
+    if (this.over?.data !== catalogue.data) this.over = { data: catalogue.data, revision: (this.over?.revision ?? 0) + 1 };
+    const sentences = news.filter((item) => item.kind === 'out of print').map((item) => sentenceOf(item, catalogue));
+    const goOn = { from, seed, openedOn, revision: this.over.revision, news: sentences };
+    await this.pool.run({ databaseFile: this.database.file, day, goOn });
+    return this.database.write<string[]>(() => {
+      this.live.changed('market');
+      return this.watches.lookRound(day);
+    });
+  }
+}
+
+function sentenceOf(news: MarketNews, catalogue: Catalogue): string {
+  if (news.kind === 'out of print') {
+    const source = catalogue.data.sources.find((row) => row.id === news.source);
+    return `${source?.name ?? news.source} (${news.source}) goes out of print.`;
+  }
+  return `${catalogue.nameOf(catalogue.variant(news.variant.id))} (${news.variant.id}) is made now.`;
+}

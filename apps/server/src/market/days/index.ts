@@ -1,0 +1,1 @@
+export { AdvanceService } from './advance.service.js';

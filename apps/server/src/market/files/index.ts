@@ -1,0 +1,1 @@
+export { OffersFilesService } from './offersFiles.service.js';

@@ -1,0 +1,47 @@
+import { notTwice, readTable, type RowOf, sellerColumns } from '@outfit/formats';
+import { preparing } from '../../platform/sqlite/index.js';
+import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
+import { LowestRecord } from '../records/index.js';
+import { followTerms } from './followTerms.js';
+
+type SellerRow = RowOf<ReturnType<typeof sellerColumns>>;
+
+/** Adds sellers, or gives known ones the terms of the file; in a worker. */
+export default function importSellers(task: TableTask): TableOutcome<null> {
+  return importTable<SellerRow, null>(task, {
+    read: (_, { bytes }) =>
+      readTable(
+        bytes,
+        sellerColumns(),
+        undefined,
+        undefined,
+        notTwice<SellerRow>('seller', ({ id }) => id, 'This seller is there twice; one row gives its terms.'),
+      ),
+    more: () => null,
+    stage(connection, rows) {
+      // What the file does not tell stays as it was, and begins as a shop that is always right.
+      const take = connection.prepare(
+        `INSERT INTO main.seller (id, name, country, currency, days, postage, minimumMinor, handlingMinor, freePostageFromMinor, duty, trusted, thirdParty, kind, reliability)
+           VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+           ON CONFLICT (id) DO UPDATE SET name = excluded.name, country = excluded.country, currency = excluded.currency, days = excluded.days,
+             postage = excluded.postage, minimumMinor = excluded.minimumMinor, handlingMinor = excluded.handlingMinor,
+             freePostageFromMinor = excluded.freePostageFromMinor, duty = excluded.duty, trusted = excluded.trusted, thirdParty = excluded.thirdParty`,
+      );
+      return () => {
+        for (const { row } of rows) {
+          const { id, name, country, currency, days, postage, minimumMinor, handlingMinor, freePostageFromMinor } = row;
+          const { dutyAboveMinor, dutyPercent, dutyFeeMinor } = row;
+          const duty =
+            dutyAboveMinor === null ? null : JSON.stringify({ aboveMinor: dutyAboveMinor, percent: dutyPercent, feeMinor: dutyFeeMinor });
+          const isThirdParty = row.thirdParty === 'yes';
+          take.run(
+            ...[id, name, country, currency, days, JSON.stringify(postage), minimumMinor, handlingMinor, freePostageFromMinor, duty],
+            ...[Number(row.trusted === 'yes'), Number(isThirdParty), isThirdParty ? 'workshop' : 'shop'],
+          );
+        }
+        new LowestRecord(preparing(connection)).forget();
+      };
+    },
+    after: followTerms,
+  });
+}

@@ -1,0 +1,138 @@
+import { Injectable } from '@nestjs/common';
+import type { LandedPrice } from '@outfit/core';
+import { Database } from '../platform/db/index.js';
+import { LandedShareEntity, MarketClockEntity, MarketNewsEntity, OfferEntity, SellerEntity } from './market.entities.js';
+import { LowestRecord, type Terms, TermsRecord } from './records/index.js';
+
+const MOST_NEWS = 100;
+
+/** Which offers are asked for. A list means any of it. */
+export interface OfferFilter {
+  readonly id?: string;
+  readonly kind?: OfferEntity['kind'];
+  readonly item?: string | readonly string[];
+  readonly seller?: string;
+}
+
+/** What is offered: a variant, or something whole. */
+export interface Item {
+  readonly kind: OfferEntity['kind'];
+  readonly id: string;
+}
+
+/** Sellers, offers, rates, codes and the market's clock in their tables. */
+@Injectable()
+export class MarketStore {
+  private readonly record: TermsRecord;
+  private readonly lowestPrices: LowestRecord;
+
+  constructor(private readonly database: Database) {
+    const prepare = (sql: string) => database.prepare(sql);
+    this.record = new TermsRecord(prepare);
+    this.lowestPrices = new LowestRecord(prepare);
+  }
+
+  clock(): MarketClockEntity | null {
+    return this.database.table(MarketClockEntity).first({ id: 1 });
+  }
+
+  news(): MarketNewsEntity[] {
+    return this.database.table(MarketNewsEntity).find({ order: { id: 'DESC' }, take: MOST_NEWS });
+  }
+
+  sellers(): SellerEntity[] {
+    return this.record.sellers();
+  }
+
+  hasSeller(id: string): boolean {
+    return this.database.table(SellerEntity).has({ id });
+  }
+
+  offers(filter: OfferFilter = {}): OfferEntity[] {
+    return this.database.table(OfferEntity).find({ where: filter });
+  }
+
+  /** The offers of some items, found by their index: what else is offered is not looked at. */
+  offersOf(items: readonly Item[]): OfferEntity[] {
+    return this.database
+      .prepare(
+        `SELECT offer.* FROM json_each(?) AS asked
+           JOIN offer ON offer.kind = json_extract(asked.value, '$[0]') AND offer.item = json_extract(asked.value, '$[1]')`,
+      )
+      .all(JSON.stringify(items.map(({ kind, id }) => [kind, id]))) as OfferEntity[];
+  }
+
+  /** A page of what a seller offers, the cheapest first. */
+  offersOfSeller(seller: string, offset: number, limit: number): OfferEntity[] {
+    return this.database
+      .prepare('SELECT * FROM offer WHERE seller = ? ORDER BY priceMinor, id LIMIT ? OFFSET ?')
+      .all(seller, limit, offset) as OfferEntity[];
+  }
+
+  countOfSeller(seller: string): number {
+    return this.database.table(OfferEntity).count({ seller });
+  }
+
+  /** What a seller offers, in the order of its pages: where each lies, and what it is of. */
+  *itemsOfSeller(seller: string): Iterable<Item & { readonly place: number }> {
+    const rows = this.database
+      .prepare('SELECT rowid AS place, kind, item AS id FROM offer WHERE seller = ? ORDER BY priceMinor, offer.id')
+      .all(seller);
+    yield* rows as (Item & { place: number })[];
+  }
+
+  /** The offers that lie in some places, in the order these are given. */
+  offersAt(places: readonly number[]): OfferEntity[] {
+    return this.database
+      .prepare('SELECT offer.* FROM json_each(?) AS asked JOIN offer ON offer.rowid = asked.value ORDER BY asked.key')
+      .all(JSON.stringify(places)) as OfferEntity[];
+  }
+
+  hasOffers(): boolean {
+    return this.database.table(OfferEntity).has({});
+  }
+
+  hasOffer(id: string): boolean {
+    return this.database.table(OfferEntity).has({ id });
+  }
+
+  /** How many offers each seller has. */
+  offerCounts(): ReadonlyMap<string, number> {
+    const rows = this.database.prepare('SELECT seller, COUNT(*) AS offers FROM offer GROUP BY seller').all();
+    return new Map((rows as { seller: string; offers: number }[]).map(({ seller, offers }) => [seller, offers]));
+  }
+
+  /** Sellers, rates, discount codes and what units carried of their parcels' charges: what prices are reckoned with. */
+  terms(): Terms {
+    return this.record.read();
+  }
+
+  lowest(): readonly LandedPrice[] {
+    return this.lowestPrices.all();
+  }
+
+  /** The day the lowest prices are true of. */
+  lowestDay(): string | null {
+    return this.lowestPrices.day();
+  }
+
+  openClock(day: string, seed: number): void {
+    this.database.table(MarketClockEntity).insert({ id: 1, day, openedOn: day, seed });
+  }
+
+  addNews(day: string, text: string): void {
+    this.database.table(MarketNewsEntity).insert({ day, text });
+  }
+
+  addSellers(sellers: readonly SellerEntity[]): void {
+    this.database.table(SellerEntity).insertAll(sellers);
+  }
+
+  /** Remembers what units carried, and has the prices of the parts concerned follow. */
+  rememberShares(shares: readonly LandedShareEntity[], today: string): void {
+    this.database.assertWriting();
+    this.database.table(LandedShareEntity).upsert(...shares);
+    const offers = this.database.table(OfferEntity).find({ where: { id: shares.map((share) => share.offer), kind: 'variant' } });
+    this.lowestPrices.refresh(new Set(offers.map((offer) => offer.item)), today);
+  }
+}

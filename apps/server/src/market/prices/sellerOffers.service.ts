@@ -1,0 +1,60 @@
+import { Injectable } from '@nestjs/common';
+import { type Catalogue, itemName, wordsOf } from '@outfit/core';
+import { setImmediate as nextTurn } from 'node:timers/promises';
+import { CatalogueService } from '../../catalogue/index.js';
+import { notFound } from '../../platform/http/index.js';
+import type { SellerOffersDto, SellerOffersQuery } from '../market.dto.js';
+import { MarketService } from '../market.service.js';
+import { type Item, MarketStore } from '../market.store.js';
+
+/** Names looked at in one go: whoever asks for something else meanwhile waits for so many. */
+const NAMES_A_TURN = 2000;
+
+const texts = new WeakMap<Catalogue, Map<string, string>>();
+
+/** What an item is found by: the words of its name and its number. Made once for each that is asked for. */
+function textOf({ kind, id }: Item, catalogue: Catalogue): string {
+  let known = texts.get(catalogue);
+  if (!known) texts.set(catalogue, (known = new Map()));
+  const key = `${kind} ${id}`;
+  let text = known.get(key);
+  if (text === undefined) known.set(key, (text = wordsOf(`${itemName({ kind, item: id }, catalogue)} ${id}`).join(' ')));
+  return text;
+}
+
+/** What one seller offers: all of it can be paged through and searched, however much it is. */
+@Injectable()
+export class SellerOffersService {
+  constructor(
+    private readonly store: MarketStore,
+    private readonly market: MarketService,
+    private readonly catalogue: CatalogueService,
+  ) {}
+
+  /** A page of a seller's offers that have all the words, the cheapest first; refuses an unknown seller. */
+  async page(seller: string, { words, offset, limit }: SellerOffersQuery): Promise<SellerOffersDto> {
+    if (!this.store.hasSeller(seller)) throw notFound('seller', seller);
+    const wanted = wordsOf(words);
+    if (wanted.length === 0)
+      return { total: this.store.countOfSeller(seller), offers: this.priced(this.store.offersOfSeller(seller, offset, limit)) };
+    const places = await this.placesOf(seller, wanted);
+    return { total: places.length, offers: this.priced(this.store.offersAt(places.slice(offset, offset + limit))) };
+  }
+
+  private async placesOf(seller: string, wanted: readonly string[]): Promise<readonly number[]> {
+    const catalogue = this.catalogue.now();
+    const places: number[] = [];
+    let looked = 0;
+    for (const { place, ...item } of this.store.itemsOfSeller(seller)) {
+      const text = textOf(item, catalogue);
+      if (wanted.every((word) => text.includes(word))) places.push(place);
+      looked += 1;
+      if (looked % NAMES_A_TURN === 0) await nextTurn();
+    }
+    return places;
+  }
+
+  private priced(offers: Parameters<MarketService['priced']>[0]): SellerOffersDto['offers'] {
+    return this.market.priced(offers, this.market.today()).offers;
+  }
+}

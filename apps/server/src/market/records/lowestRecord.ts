@@ -1,0 +1,95 @@
+import { type LandedPrice, lowestLanded } from '@outfit/core';
+import type { Prepare } from '../../platform/sqlite/index.js';
+import type { OfferEntity } from '../market.entities.js';
+import { type PricedOffer, Pricing } from './pricing.js';
+import { TermsRecord } from './termsRecord.js';
+
+const OFFER = 'SELECT id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin FROM offer';
+const IS_SOLD = `kind = 'variant' AND stock > 0`;
+
+/**
+ * The lowest landed price of every variant that is sold, kept in a table so that nobody reads a whole market for it. Under the
+ * ids offers are made under: doubles are put together by who reads it. True of the day it was last refreshed for.
+ */
+export class LowestRecord {
+  constructor(private readonly prepare: Prepare) {}
+
+  /** The day it is true of; null before it was ever worked out. */
+  day(): string | null {
+    return (this.prepare('SELECT day FROM lowest_price_day WHERE id = 1').pluck().get() as string | undefined) ?? null;
+  }
+
+  all(): LandedPrice[] {
+    return this.prepare('SELECT variant, landedMinor, priceMinor, seller, seenOn FROM lowest_price').all() as LandedPrice[];
+  }
+
+  /**
+   * Works every price out for a day, while nothing is locked; the answer writes those that changed, within the caller's
+   * transaction.
+   *
+   * @param simulated the simulated offers of the day where the caller has them at hand: then only the imported ones are read
+   */
+  changesOn(day: string, simulated: readonly OfferEntity[] | null = null): () => void {
+    const pricing = new Pricing(new TermsRecord(this.prepare).read(), day);
+    const lowest = lowestLanded(this.priced(pricing, simulated));
+    const before = new Map(this.all().map((row) => [row.variant, row]));
+    const changed = [...lowest.values()].filter((price) => {
+      const was = before.get(price.variant);
+      return !was || !isSame(was, price);
+    });
+    const gone = [...before.keys()].filter((variant) => !lowest.has(variant));
+    return () => {
+      for (const price of changed) this.put(price);
+      for (const variant of gone) this.drop(variant);
+      this.prepare('INSERT INTO lowest_price_day (id, day) VALUES (1, ?) ON CONFLICT (id) DO UPDATE SET day = excluded.day').run(day);
+    };
+  }
+
+  /** All offers of parts with their prices, in the order they lie in: by an index every one of them would be looked up apart. */
+  private *priced(pricing: Pricing, simulated: readonly OfferEntity[] | null): Iterable<PricedOffer & { readonly variant: string }> {
+    const which = simulated ? `${IS_SOLD} AND origin = 'imported'` : IS_SOLD;
+    const read = this.prepare(`${OFFER} NOT INDEXED WHERE ${which}`).iterate() as IterableIterator<OfferEntity>;
+    for (const offers of [simulated ?? [], read])
+      for (const offer of offers) {
+        const price = offer.kind === 'variant' && offer.stock > 0 ? pricing.price(offer) : null;
+        if (price) yield Object.assign(price, { variant: offer.item });
+      }
+  }
+
+  /** What they are reckoned with has changed: from now on they are of no day, until they are worked out anew. Within the caller's transaction. */
+  forget(): void {
+    this.prepare(`UPDATE lowest_price_day SET day = ''`).run();
+  }
+
+  /** Works the prices of some variants out anew. Within the caller's transaction. */
+  refresh(variants: Iterable<string>, day: string): void {
+    const pricing = new Pricing(new TermsRecord(this.prepare).read(), day);
+    const offers = this.prepare(`${OFFER} WHERE ${IS_SOLD} AND item = ?`);
+    for (const variant of variants) {
+      const price = lowestOf(offers.all(variant) as OfferEntity[], pricing);
+      if (price) this.put(price);
+      else this.drop(variant);
+    }
+  }
+
+  private put({ variant, landedMinor, priceMinor, seller, seenOn }: LandedPrice): void {
+    this.prepare(
+      `INSERT INTO lowest_price (variant, landedMinor, priceMinor, seller, seenOn) VALUES (?, ?, ?, ?, ?)
+         ON CONFLICT (variant) DO UPDATE SET landedMinor = excluded.landedMinor, priceMinor = excluded.priceMinor,
+           seller = excluded.seller, seenOn = excluded.seenOn`,
+    ).run(variant, landedMinor, priceMinor, seller, seenOn);
+  }
+
+  private drop(variant: string): void {
+    this.prepare('DELETE FROM lowest_price WHERE variant = ?').run(variant);
+  }
+}
+
+/** The lowest of one variant's offers; null when no seller of it can be compared. */
+function lowestOf(offers: readonly OfferEntity[], pricing: Pricing): LandedPrice | null {
+  const priced = offers.flatMap((offer) => pricing.price(offer) ?? []).map((offer) => ({ ...offer, variant: offer.item }));
+  return [...lowestLanded(priced).values()][0] ?? null;
+}
+
+const isSame = (a: LandedPrice, b: LandedPrice): boolean =>
+  a.landedMinor === b.landedMinor && a.priceMinor === b.priceMinor && a.seller === b.seller && a.seenOn === b.seenOn;

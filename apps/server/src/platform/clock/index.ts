@@ -1,0 +1,1 @@
+export { Clock, SystemClock } from './clock.js';

@@ -1,0 +1,6 @@
+export { Database } from './database.js';
+export { EntityTable } from './entityTable.js';
+export { FolderLock } from './lock.js';
+export { openDatabase, type Schema } from './opening.js';
+export { StartRefused } from './startRefused.js';
+export { MIGRATIONS } from './migrations/index.js';

@@ -1,0 +1,16 @@
+import { First1764000000000 } from './0001-first.js';
+import { Catalogue1764200000000 } from './0002-catalogue.js';
+import { Fitting1764300000000 } from './0003-fitting.js';
+import { Market1764400000000 } from './0004-market.js';
+import { House1764500000000 } from './0005-house.js';
+import { Scale1764600000000 } from './0006-scale.js';
+
+/** The steps that made the tables of a workspace, in their order. */
+export const MIGRATIONS = [
+  First1764000000000,
+  Catalogue1764200000000,
+  Fitting1764300000000,
+  Market1764400000000,
+  House1764500000000,
+  Scale1764600000000,
+];

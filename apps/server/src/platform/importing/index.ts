@@ -1,0 +1,3 @@
+export { ImportingModule } from './importing.module.js';
+export { AgreementQuery, ImportReportDto } from './importReport.dto.js';
+export { ImportsService } from './imports.service.js';

@@ -1,0 +1,7 @@
+import { Global, Module } from '@nestjs/common';
+import { JobsController } from './jobs.controller.js';
+import { JobsService } from './jobs.service.js';
+
+@Global()
+@Module({ controllers: [JobsController], providers: [JobsService], exports: [JobsService] })
+export class JobsModule {}

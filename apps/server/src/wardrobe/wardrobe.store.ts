@@ -1,0 +1,41 @@
+import { Injectable } from '@nestjs/common';
+import type { OwnedRun } from '@outfit/core';
+import { Database } from '../platform/db/index.js';
+import { DonorEntity, PieceEntity } from './wardrobe.entities.js';
+
+/** Owned pieces and donors in their tables. */
+@Injectable()
+export class WardrobeStore {
+  constructor(private readonly database: Database) {}
+
+  pieces(): PieceEntity[] {
+    return this.database.table(PieceEntity).find({ order: { variant: 'ASC', id: 'ASC' } });
+  }
+
+  /** The pieces of some variants. */
+  piecesOf(variants: readonly string[]): PieceEntity[] {
+    return this.database.table(PieceEntity).find({ where: { variant: variants }, order: { variant: 'ASC', id: 'ASC' } });
+  }
+
+  /** How many pieces there are of every variant, as it was written down. */
+  stock(): readonly OwnedRun[] {
+    return this.database
+      .prepare('SELECT variant, SUM(quantity) AS quantity FROM piece GROUP BY variant ORDER BY variant')
+      .all() as OwnedRun[];
+  }
+
+  donors(): DonorEntity[] {
+    return this.database.table(DonorEntity).find({ order: { id: 'ASC' } });
+  }
+
+  add(pieces: readonly Omit<PieceEntity, 'id'>[], donors: readonly Omit<DonorEntity, 'id'>[]): void {
+    this.database.assertWriting();
+    this.database.table(PieceEntity).insertAll(pieces);
+    this.database.table(DonorEntity).insertAll(donors);
+  }
+
+  /** Every variant of which a piece is owned, as it was written down. */
+  ownedVariants(): string[] {
+    return this.database.prepare('SELECT DISTINCT variant FROM piece').pluck().all() as string[];
+  }
+}

@@ -1,0 +1,136 @@
+import { afterAll, expect, test } from '@jest/globals';
+import SQLite from 'better-sqlite3';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { type FigureDto, type LineUpDto } from '../src/figures/record/figures.dto.js';
+import { type ServerProcess, startProcess } from './harness.js';
+
+const folder = mkdtempSync(join(tmpdir(), 'outfit-killed-'));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+/** Something that is written, and how many of its rows a database holds: none of them, or all. */
+interface Writing {
+  readonly what: string;
+  readonly rows: number;
+  readonly method: 'POST' | 'PUT';
+  readonly path: string;
+  readonly body: unknown;
+  found(database: SQLite.Database): number;
+}
+
+const counting =
+  (sql: string, tag: string) =>
+  (database: SQLite.Database): number =>
+    database.prepare(sql).pluck().get({ tag }) as number;
+
+/** One of each kind of writing, told apart by its tag. */
+function writings(tag: string, figure: FigureDto): readonly Writing[] {
+  const row = (variant: string): string => `${variant},1,used,box,${tag}`;
+  return [
+    {
+      what: 'an edit of a look',
+      rows: 1,
+      method: 'POST',
+      path: `looks/${figure.chosenLook}/edits`,
+      body: { label: tag, edits: [{ action: 'judge', stars: 3, words: tag }] },
+      found: counting(`SELECT COUNT(*) FROM change WHERE subject = 'look' AND label = @tag`, tag),
+    },
+    {
+      what: 'a new figure and its look',
+      rows: 2,
+      method: 'POST',
+      path: 'figures',
+      body: { name: tag, lineUp: 'heron-crew' },
+      found: counting(
+        `SELECT COUNT(figure.id) + COUNT(look.id) FROM figure LEFT JOIN look ON look.id = figure.chosenLook
+           WHERE json_extract(figure.brief, '$.name') = @tag`,
+        tag,
+      ),
+    },
+    {
+      what: 'an entry of the catalogue and its line in the history',
+      rows: 2,
+      method: 'POST',
+      path: 'catalogue/entries',
+      body: { kind: 'colours', row: { id: tag, name: tag, hex: '#123456', finish: 'solid', kind: 'cloth' } },
+      found: counting(
+        `SELECT (SELECT COUNT(*) FROM colour WHERE id = @tag) + (SELECT COUNT(*) FROM change WHERE about = 'colours ' || @tag)`,
+        tag,
+      ),
+    },
+    {
+      what: 'a file of owned pieces',
+      rows: 300,
+      method: 'POST',
+      path: 'wardrobe/import?agree=all',
+      body: ['variant,quantity,condition,place,note', ...Array.from({ length: 300 }, () => row('HA-118·raven'))].join('\n'),
+      found: counting('SELECT COUNT(*) FROM piece WHERE note = @tag', tag),
+    },
+  ];
+}
+
+/** Whether the answer was a yes, received to its end; null when the connection broke first. */
+async function send({ base }: ServerProcess, { method, path, body }: Writing): Promise<boolean | null> {
+  const isText = typeof body === 'string';
+  try {
+    const answer = await fetch(`${base}/api/${path}`, {
+      method,
+      headers: { 'content-type': isText ? 'text/csv' : 'application/json' },
+      body: isText ? body : JSON.stringify(body),
+    });
+    await answer.text();
+    return answer.ok;
+  } catch {
+    return null;
+  }
+}
+
+test('what was acknowledged outlives a kill at any moment, and what was under way is there whole or not at all', async () => {
+  const sent: { readonly writing: Writing; answer: boolean | null }[] = [];
+  let promised = 0;
+  for (const [round, promises] of [3, 9, 20].entries()) {
+    const server = await startProcess(folder, '--demo');
+    const lineUps = (await (await fetch(`${server.base}/api/line-ups`)).json()) as LineUpDto[];
+    const figures = lineUps.flatMap((lineUp) => lineUp.figures);
+    const gone = new Promise((resolve) => server.process.once('exit', resolve));
+    let isDead = false;
+    const until = promised + promises;
+    const client = async (number: number): Promise<void> => {
+      const figure = figures[number];
+      if (!figure) throw new Error('the demo has figures');
+      for (let turn = 0; !isDead; turn += 1)
+        for (const writing of writings(`killed-${round}-${number}-${turn}`, figure)) {
+          const entry = { writing, answer: null as boolean | null };
+          sent.push(entry);
+          entry.answer = await send(server, writing);
+          if (entry.answer) promised += 1;
+          if (promised >= until && !isDead) {
+            isDead = true;
+            server.process.kill('SIGKILL');
+          }
+          if (isDead) return;
+        }
+    };
+    await Promise.all([0, 1, 2, 3].map(client));
+    await gone;
+
+    const database = new SQLite(join(folder, 'outfit.sqlite'));
+    expect(database.pragma('integrity_check', { simple: true })).toBe('ok');
+    expect(database.pragma('foreign_key_check')).toEqual([]);
+    for (const { writing, answer } of sent) {
+      const found = writing.found(database);
+      expect([writing.what, found]).toEqual([writing.what, answer === true ? writing.rows : answer === false ? 0 : found && writing.rows]);
+    }
+    const parts = database
+      .prepare(
+        `SELECT look.id FROM look JOIN change ON change.id = (SELECT MAX(id) FROM change WHERE subject = 'look' AND item = look.id)
+           WHERE json(json_extract(change.after, '$.parts')) <> json(look.parts)`,
+      )
+      .all();
+    expect(parts).toEqual([]);
+    database.close();
+  }
+  expect(sent.filter(({ answer }) => answer === false)).toEqual([]);
+  expect(promised).toBeGreaterThanOrEqual(32);
+}, 180_000);

@@ -1,0 +1,158 @@
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import SQLite from 'better-sqlite3';
+import { type ChildProcess } from 'node:child_process';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { FolderLock, openDatabase, StartRefused } from '../src/platform/db/index.js';
+import { startProcess } from './harness.js';
+import { SCHEMA } from '../src/schema.js';
+
+let folder = '';
+let file = '';
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'outfit-start-'));
+  file = join(folder, 'outfit.sqlite');
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+const NOW = new Date('2026-11-25T12:00:00Z');
+const open = async () => openDatabase(file, SCHEMA, NOW);
+/** Why a database is not opened. */
+const refusal = async (): Promise<string> => {
+  try {
+    (await open()).close();
+  } catch (error) {
+    if (error instanceof StartRefused) return error.message;
+    throw error;
+  }
+  return 'opened';
+};
+
+describe('a database', () => {
+  test('that is new, and one that is whole, are opened', async () => {
+    expect(await refusal()).toBe('opened');
+    expect(await refusal()).toBe('opened');
+  });
+
+  test('that is empty is not taken for a new one', async () => {
+    writeFileSync(file, '');
+    expect(await refusal()).toMatch(/is empty, which a workspace never is/);
+  });
+
+  test('that is none is left alone', async () => {
+    writeFileSync(file, 'once upon a time there was a long story about a boat and its crew');
+    expect(await refusal()).toMatch(/is no database of Outfit/);
+  });
+
+  test('of something else is left alone', async () => {
+    const other = new SQLite(file);
+    other.exec('CREATE TABLE recipe (id INTEGER)');
+    other.close();
+    expect(await refusal()).toMatch(/none of Outfit’s/);
+  });
+
+  test('that a newer Outfit wrote is left alone', async () => {
+    (await open()).close();
+    const newer = new SQLite(file);
+    newer.prepare(`INSERT INTO migrations (timestamp, name) VALUES (1, 'Later9999999999999')`).run();
+    newer.close();
+    expect(await refusal()).toMatch(/was written by a newer Outfit \(its step Later9999999999999\)/);
+  });
+
+  test('that is damaged is said to be', async () => {
+    const database = await open();
+    await database.write(() => {
+      for (let i = 0; i < 3000; i += 1)
+        database.prepare('INSERT INTO colour VALUES (?, ?, ?, ?, ?, NULL)').run(`c${i}`, 'x', '#000000', 'solid', 'cloth');
+    });
+    database.prepare('PRAGMA wal_checkpoint(TRUNCATE)').get();
+    database.close();
+    const { openSync, writeSync, closeSync } = await import('node:fs');
+    const descriptor = openSync(file, 'r+');
+    for (let page = 3; page < 40; page += 1) writeSync(descriptor, Buffer.alloc(2048, 0xa5), 0, 2048, page * 4096);
+    closeSync(descriptor);
+    expect(await refusal()).toMatch(/is damaged/);
+  });
+
+  test('of an older Outfit is copied, whole and verified, before it is brought up to date', async () => {
+    const older = await openDatabase(file, { ...SCHEMA, migrations: SCHEMA.migrations.slice(0, 4) }, NOW);
+    await older.write(() => older.prepare(`INSERT INTO colour VALUES ('raven', 'Raven', '#111111', 'solid', 'cloth', NULL)`).run().changes);
+    older.close();
+    expect(await refusal()).toBe('opened');
+    const [copy] = readdirSync(folder).filter((name) => name.startsWith('outfit.before-step-5'));
+    const copied = new SQLite(join(folder, copy ?? ''), { readonly: true });
+    expect(copied.prepare('SELECT name FROM colour').pluck().all()).toEqual(['Raven']);
+    expect(copied.prepare(`SELECT COUNT(*) FROM pragma_table_info('change') WHERE name = 'look'`).pluck().get()).toBe(1);
+    copied.close();
+    expect(await refusal()).toBe('opened');
+    expect(readdirSync(folder).filter((name) => name.startsWith('outfit.before'))).toHaveLength(1);
+  });
+
+  test('of an older Outfit keeps the history of its looks, and what Undo means there', async () => {
+    const older = await openDatabase(file, { ...SCHEMA, migrations: SCHEMA.migrations.slice(0, 4) }, NOW);
+    await older.write(() => {
+      const run = (sql: string) => older.prepare(sql).run();
+      run(`INSERT INTO line_up VALUES ('crew', 'Crew', 0)`);
+      run(`INSERT INTO figure VALUES ('f', 'crew', 0, '', '{"name":"F"}', 'l')`);
+      run(`INSERT INTO look (id, figure, place, name, parts, overrules, acceptable) VALUES ('l', 'f', 0, 'L', '[]', '[]', '["A-1"]')`);
+      for (const [id, kind, refersTo] of [
+        [1, 'edit', 'NULL'],
+        [2, 'edit', 'NULL'],
+        [3, 'undo', '2'],
+      ] as const)
+        // prettier-ignore
+        run(`INSERT INTO change VALUES (${id}, 'now', 'l', '${kind}', 'deed ${id}', ${refersTo}, '{"acceptable":[]}', '{"words":"\\"acceptable\\":"}')`);
+      run(
+        `INSERT INTO catalogue_change (at, label, kind, item, before, after) VALUES ('now', 'Added raven', 'colours', 'raven', NULL, '{}')`,
+      );
+    });
+    older.close();
+    const database = await open();
+    expect(database.prepare(`SELECT undo, redo FROM change WHERE subject = 'look' ORDER BY id`).all()).toEqual([
+      { undo: 1, redo: null },
+      { undo: 2, redo: null },
+      { undo: 1, redo: 2 },
+    ]);
+    // What was called acceptable is a substitute now, in the log too; what a person wrote stays as it was.
+    expect(database.prepare(`SELECT substitutes FROM look`).all()).toEqual([{ substitutes: '["A-1"]' }]);
+    expect(database.prepare(`SELECT before, after FROM change WHERE id = 1`).get()).toEqual({
+      before: '{"substitutes":[]}',
+      after: '{"words":"\\"acceptable\\":"}',
+    });
+    expect(database.prepare(`SELECT label, about FROM change WHERE subject = 'catalogue'`).all()).toEqual([
+      { label: 'Added raven', about: 'colours raven' },
+    ]);
+    database.close();
+  });
+});
+
+describe('a data folder', () => {
+  test('belongs to one server at a time, and to nobody once that has ended', () => {
+    const lock = FolderLock.take(folder);
+    expect(() => FolderLock.take(folder)).toThrow(/another Outfit already has/);
+    lock.release();
+    FolderLock.take(folder).release();
+  });
+
+  test('is let go of, and the process gone, within three seconds of being asked to end, with a progress page open', async () => {
+    const { process: server, base } = await startProcess(folder);
+    const live = await fetch(`${base}/api/live`);
+    expect(live.status).toBe(200);
+    const began = performance.now();
+    const code = await ended(server);
+    expect(performance.now() - began).toBeLessThan(3000);
+    // Nest hands the signal on once everything is closed.
+    expect([0, null]).toContain(code);
+    FolderLock.take(folder).release();
+  }, 60_000);
+});
+
+function ended(server: ChildProcess): Promise<number | null> {
+  const gone = new Promise<number | null>((resolve) => {
+    server.removeAllListeners('exit');
+    server.on('exit', resolve);
+  });
+  server.kill('SIGTERM');
+  return gone;
+}

@@ -1,0 +1,67 @@
+import { Link, useSearchParams } from 'react-router';
+import { UndoButtons } from '@/parts';
+import { useUndo } from '@/workspace';
+import { CatalogueTabs } from '../CatalogueTabs';
+import { Carry } from '../files';
+import { Changes } from './Changes';
+import { ColourForm } from './ColourForm';
+import { MergeForm } from './MergeForm';
+import { MouldForm } from './MouldForm';
+import { PartForm } from './PartForm';
+import { SourceForm } from './SourceForm';
+
+const TASKS = [
+  { id: 'part', name: 'Add a part', about: 'A mould in its colours, with a print or plain; made or imagined.', view: PartForm },
+  { id: 'mould', name: 'Add or change a mould', about: 'A new shape, like one that is there.', view: MouldForm },
+  { id: 'colour', name: 'Add or change a colour', about: 'Another colour of the palette.', view: ColourForm },
+  { id: 'source', name: 'Add or change a source', about: 'A product and what it yields.', view: SourceForm },
+  { id: 'merge', name: 'Merge doubles', about: 'Two entries that are one and the same.', view: MergeForm },
+  { id: 'carry', name: 'Files in and out', about: 'CSV for each kind, or everything as one archive.', view: Carry },
+  { id: 'changes', name: 'What was changed', about: 'Every change, and taking one back.', view: Changes },
+] as const;
+
+/** A person's own entries: add, change, merge, files in and out, take back. */
+export function OwnPage() {
+  const [params] = useSearchParams();
+  const task = TASKS.find((row) => row.id === params.get('do')) ?? TASKS[0];
+  const Task = task.view;
+  const undoing = useUndo('catalogue', 'all');
+  return (
+    <div className="mx-auto flex h-full max-w-6xl flex-col px-5 py-3">
+      <CatalogueTabs />
+      <div className="mt-3 grid min-h-0 flex-1 grid-cols-[15rem_minmax(0,1fr)] gap-6">
+        <nav aria-label="What to do">
+          <ul>
+            {TASKS.map((row) => (
+              <li key={row.id}>
+                <Link
+                  to={`?do=${row.id}`}
+                  replace
+                  aria-current={row.id === task.id ? 'page' : undefined}
+                  className={`block border-l-[3px] px-3 py-1 ${row.id === task.id ? 'border-l-lagoon bg-sheet font-semibold' : 'hover:bg-sheet border-l-transparent'}`}
+                >
+                  {row.name}
+                </Link>
+              </li>
+            ))}
+            <li>
+              <Link to="/catalogue/prints/new" className="hover:bg-sheet block border-l-[3px] border-l-transparent px-3 py-1">
+                Compose a print…
+              </Link>
+            </li>
+          </ul>
+        </nav>
+        <section aria-labelledby="task" className="border-rule bg-sheet min-h-0 overflow-auto border p-5">
+          <div className="flex items-baseline justify-between">
+            <h1 id="task" className="text-xl">
+              {task.name}
+            </h1>
+            <UndoButtons undoing={undoing} />
+          </div>
+          <p className="text-pencil mb-3">{task.about}</p>
+          <Task />
+        </section>
+      </div>
+    </div>
+  );
+}

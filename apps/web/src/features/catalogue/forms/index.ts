@@ -1,0 +1,2 @@
+export { OwnPage } from './OwnPage';
+export { PrintPage } from './PrintPage';

@@ -1,0 +1,2 @@
+export { CheaperVersion } from './CheaperVersion';
+export { CopiesPanel } from './CopiesPanel';

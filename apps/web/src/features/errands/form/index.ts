@@ -1,0 +1,2 @@
+export { ErrandForm } from './ErrandForm';
+export { linesFrom } from './lines';

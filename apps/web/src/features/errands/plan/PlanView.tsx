@@ -1,0 +1,89 @@
+import { Download, ListChecks } from 'lucide-react';
+import { Link } from 'react-router';
+import { type AdjustmentsDto, type ErrandDto, type ErrandSettingsDto, useListSellersQuery } from '@/api';
+import { longDay, plural } from '@/ui';
+import { CheaperVersion, CopiesPanel } from '../copies';
+import { FigureCosts } from './FigureCosts';
+import { Leftovers } from './Leftovers';
+import { NoPlan } from './NoPlan';
+import { ParcelCard } from './ParcelCard';
+import { ParcelsCurve } from './ParcelsCurve';
+import { PartTable } from './PartTable';
+import { Progress } from './Progress';
+import { Adjusted } from './Adjusted';
+import { Summary } from './Summary';
+
+interface PlanViewProps {
+  readonly errand: ErrandDto;
+  readonly onReplan: (adjustments: AdjustmentsDto, settings?: ErrandSettingsDto) => void;
+}
+
+/** The plan of an errand: progress while it runs, then total, comparison, parcels, what each part comes from, and what follows. */
+export function PlanView({ errand, onReplan }: PlanViewProps) {
+  const { data: sellers = [] } = useListSellersQuery();
+  const { job, adjustments } = errand;
+  const plan = job.result;
+  const sellerName = (id: string): string => sellers.find((seller) => seller.id === id)?.name ?? id;
+  const copies = errand.lines.reduce((all, line) => all + line.copies, 0);
+  const isFinal = job.state !== 'running';
+  return (
+    <section aria-label="Plan" className="flex min-h-0 flex-col overflow-auto p-4">
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <h2 className="text-xl">
+          {errand.title}, {errand.lines.length === 1 ? plural(copies, 'copy', 'copies') : plural(copies, 'figure')}
+        </h2>
+        <p className="text-pencil">planned on {longDay(errand.createdAt)}</p>
+        {/* Only a finished plan is taken away, so that the list is the one on the screen. */}
+        {plan && plan.status !== 'infeasible' && isFinal && (
+          <p className="ml-auto flex flex-wrap gap-x-4">
+            <Link to={`/errands/${errand.id}/list`} className="text-lagoon inline-flex items-center gap-1 underline">
+              <ListChecks size={16} strokeWidth={1.75} /> To tick off
+            </Link>
+            <a
+              download
+              href={`/api/errands/${errand.id}/shopping-list.csv`}
+              className="text-lagoon inline-flex items-center gap-1 underline"
+            >
+              <Download size={16} strokeWidth={1.75} /> Shopping list (CSV)
+            </a>
+            <a download href={`/api/errands/${errand.id}/plan.json`} className="text-lagoon inline-flex items-center gap-1 underline">
+              <Download size={16} strokeWidth={1.75} /> Plan (JSON)
+            </a>
+          </p>
+        )}
+      </div>
+      {job.state === 'running' && <Progress job={job} currency={errand.currency} />}
+      {job.error !== null && (
+        <p role="alert" className="text-madder mt-2">
+          {job.error}
+        </p>
+      )}
+      <Adjusted adjustments={adjustments} sellerName={sellerName} onChange={onReplan} />
+      {plan?.status === 'infeasible' && <NoPlan plan={plan} />}
+      {plan && plan.status !== 'infeasible' && (
+        <>
+          <Summary errand={errand} plan={plan} />
+          <div className="mt-3 grid grid-cols-[minmax(0,1fr)_20rem] items-start gap-5 max-lg:grid-cols-[minmax(0,1fr)]">
+            <div className="min-w-0 space-y-4">
+              <div className="columns-[17rem] gap-3">
+                {plan.parcels.map((parcel) => (
+                  <ParcelCard key={parcel.seller} parcel={parcel} errand={errand} sellerName={sellerName} onReplan={onReplan} />
+                ))}
+              </div>
+              <PartTable errand={errand} plan={plan} sellerName={sellerName} />
+            </div>
+            {isFinal && (
+              <div className="space-y-5">
+                <ParcelsCurve errand={errand} plan={plan} onChoose={(maxParcels) => onReplan(adjustments, { maxParcels })} />
+                <FigureCosts errand={errand} />
+                <CopiesPanel key={`copies-${errand.id}`} errand={errand} />
+                <CheaperVersion key={`cheaper-${errand.id}`} errand={errand} />
+                <Leftovers errand={errand} />
+              </div>
+            )}
+          </div>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,92 @@
+import { againstEach, money } from '@outfit/core';
+import type { ReactNode } from 'react';
+import type { ErrandDto, PlanDto } from '@/api';
+import { Why } from '@/parts';
+import { plural } from '@/ui';
+
+const STATUS: Record<PlanDto['status'], (gap: number) => string> = {
+  proven: () => 'Proven: nothing cheaper exists under these rules.',
+  'within-gap': (gap) => `At most ${(gap * 100).toFixed(1)} % above the cheapest there can be.`,
+  stopped: (gap) => `Stopped early: at most ${(gap * 100).toFixed(1)} % above the cheapest there can be.`,
+  infeasible: () => 'No plan keeps all the rules.',
+};
+
+/** What is paid, how it compares, how sure it is, and what shapes it. */
+export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly plan: PlanDto }) {
+  const { currency } = errand;
+  const sumOf = (key: 'goodsMinor' | 'postageMinor' | 'handlingMinor' | 'dutyMinor'): number =>
+    plan.parcels.reduce((all, parcel) => all + parcel[key], 0);
+  const format = (minor: number): string => money(minor, currency);
+  const missing = plan.short.reduce((all, row) => all + row.quantity, 0);
+  const against = againstEach(plan);
+  const owned = plan.fills.filter((fill) => fill.from === 'owned').reduce((all, fill) => all + fill.quantity, 0);
+  const bought = plan.fills.filter((fill) => fill.from === 'bought').reduce((all, fill) => all + fill.quantity, 0);
+  const copies = errand.lines.reduce((all, line) => all + line.copies, 0);
+  const charges = [
+    { label: 'Goods', value: sumOf('goodsMinor') },
+    { label: 'Postage', value: sumOf('postageMinor') },
+    { label: 'Handling', value: sumOf('handlingMinor') },
+    { label: 'Duty', value: sumOf('dutyMinor') },
+  ].filter((row) => row.value > 0 || row.label === 'Goods');
+  return (
+    <div className="border-ink mt-2 border-y py-2.5">
+      <div className="flex flex-wrap items-end gap-x-7 gap-y-2">
+        <Figure name="to pay">
+          <Why title="What is paid" className="text-[2.1rem] leading-none" terms={charges} format={format} total={format(plan.paidMinor)}>
+            <span data-testid="paid">{format(plan.paidMinor)}</span>
+          </Why>
+        </Figure>
+        {copies > 1 && <Figure name="a figure">{format(Math.round(plan.paidMinor / copies))}</Figure>}
+        <Figure name={plan.parcels.length === 1 ? 'parcel' : 'parcels'}>
+          <span data-testid="parcels">{plan.parcels.length}</span>
+        </Figure>
+        <Figure name="from what you own">
+          <span data-testid="from-wardrobe">{owned}</span>
+        </Figure>
+        <Figure name="to buy">
+          <span data-testid="bought">{bought}</span>
+        </Figure>
+        {against?.kind === 'saves' && (
+          <Figure name="saved against each at its cheapest">
+            <Why
+              title="Against each part at its cheapest"
+              terms={[
+                { label: 'Every part from whoever asks least, with the postage that really costs', value: plan.paidMinor + against.minor },
+                { label: 'This plan', value: -plan.paidMinor },
+              ]}
+              format={format}
+              total={format(against.minor)}
+            >
+              <span data-testid="saved">{format(against.minor)}</span>
+            </Why>
+          </Figure>
+        )}
+        {against?.kind === 'fills more' && (
+          <Figure name="more had than by buying each at its cheapest">{plural(against.parts, 'part')}</Figure>
+        )}
+      </div>
+      {errand.job.state !== 'running' && (
+        <p className="text-moss mt-1.5" data-testid="proof">
+          {STATUS[plan.status](plan.gap)}
+        </p>
+      )}
+      {missing > 0 && <p className="text-madder">{plural(missing, 'part')} cannot be had under these rules.</p>}
+      {plan.reasons.length > 0 && (
+        <ul aria-label="What shapes the plan" className="text-pencil mt-1 list-disc pl-5 text-[0.93rem]">
+          {plan.reasons.map((reason) => (
+            <li key={reason}>{reason}</li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+function Figure({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+  return (
+    <div>
+      <div className="font-mono text-[1.35rem] leading-tight">{children}</div>
+      <div className="text-pencil text-[0.87rem]">{name}</div>
+    </div>
+  );
+}

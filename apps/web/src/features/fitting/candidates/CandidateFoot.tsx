@@ -1,0 +1,61 @@
+import { type Brief, type Candidate, type Company, type Look, P40, type Spot, whyRank } from '@outfit/core';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { Why } from '@/parts';
+import { Button } from '@/ui';
+import { useWorkspace } from '@/workspace';
+
+interface CandidateFootProps {
+  readonly candidate: Candidate;
+  readonly look: Look;
+  readonly brief: Brief;
+  readonly spot: Spot;
+  readonly company: Company;
+  readonly substitute: boolean;
+  readonly onNote: () => void;
+}
+
+const signed = (value: number): string => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`;
+
+/** Under the list: why the candidate in hand stands where it does, and whether it would do as well. */
+export function CandidateFoot({ candidate, look, brief, spot, company, substitute, onNote }: CandidateFootProps) {
+  const { catalogue, supply } = useWorkspace();
+  const { variant, position, worn, rank } = candidate;
+  const terms = useMemo(
+    () => (worn ? [] : whyRank(look, brief, { ...spot, position }, variant.id, catalogue, P40, supply, company)),
+    [worn, look, brief, spot, position, variant, catalogue, supply, company],
+  );
+  return (
+    <div className="border-rule flex items-center gap-3 border-t px-4 py-2 text-[0.93rem]">
+      <span className="min-w-0 flex-1 truncate">
+        <Link to={`/catalogue/variants/${encodeURIComponent(variant.id)}`} className="text-lagoon underline" title={variant.id}>
+          {catalogue.mouldOf(variant).name}
+        </Link>{' '}
+        {worn ? (
+          <span className="text-pencil">on now</span>
+        ) : (
+          <>
+            <span className="text-pencil">ranks</span>{' '}
+            <Why
+              title="Why this rank"
+              terms={terms.length > 0 ? terms : [{ label: 'It changes nothing that was asked for', value: 0 }]}
+              format={signed}
+              total={signed(rank)}
+              note="Points of likeness, less 5 for each problem that shows and 1 for each note. What is owned goes before what is not, then the cheaper."
+            >
+              {signed(rank)}
+            </Why>
+          </>
+        )}
+      </span>
+      <Button
+        aria-pressed={substitute}
+        onClick={onNote}
+        className={substitute ? '!border-moss !text-moss' : ''}
+        title="Key: A, in the list"
+      >
+        {substitute ? 'A substitute' : 'Note as substitute'}
+      </Button>
+    </div>
+  );
+}

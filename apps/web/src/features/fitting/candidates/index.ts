@@ -1,0 +1,2 @@
+export { CandidatePanel } from './CandidatePanel';
+export { readFilters, writeFilters } from './filters';

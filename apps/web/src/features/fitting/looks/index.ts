@@ -1,0 +1,3 @@
+export { SubstituteList } from './SubstituteList';
+export { LooksStrip } from './LooksStrip';
+export { type LookEdits, useLookEdits } from './useLookEdits';

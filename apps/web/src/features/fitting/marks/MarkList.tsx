@@ -1,0 +1,107 @@
+import type { Mark, Marks } from '@outfit/core';
+import { useMemo, useState } from 'react';
+import { Button, Input, plural } from '@/ui';
+import type { LookEdits } from '../looks';
+
+const TONES = { blocks: 'text-madder', shows: 'text-saffron', note: 'text-pencil' } as const;
+const WORDS = { blocks: 'blocks', shows: 'shows', note: 'note' } as const;
+
+/** The chalk marks as sentences, each with what would remove it, and with a way to overrule it. */
+export function MarkList({ marks, edits }: { readonly marks: Marks; readonly edits: LookEdits }) {
+  const grave = marks.open.filter((mark) => mark.severity !== 'note');
+  const notes = marks.open.slice(grave.length);
+  return (
+    <section aria-label="Marks">
+      <h2 className="text-pencil mt-4 mb-1 font-sans text-[0.93rem] font-semibold">Marks</h2>
+      {grave.length === 0 && <p className="text-moss text-[0.93rem]">Nothing to mend: this look can be built.</p>}
+      <ol className="space-y-2">
+        {grave.map((mark, i) => (
+          <OpenMark key={mark.key} mark={mark} number={i + 1} edits={edits} />
+        ))}
+      </ol>
+      {notes.length > 0 && (
+        <details className="mt-2">
+          <summary className="text-pencil cursor-pointer text-[0.93rem]">{plural(notes.length, 'note')}</summary>
+          <ol className="mt-1 space-y-2">
+            {notes.map((mark, i) => (
+              <OpenMark key={mark.key} mark={mark} number={grave.length + i + 1} edits={edits} />
+            ))}
+          </ol>
+        </details>
+      )}
+      {marks.overruled.length > 0 && (
+        <ul className="mt-3 space-y-1.5 text-[0.87rem]">
+          {marks.overruled.map(({ mark, reason }) => (
+            <li key={mark.key} className="text-pencil">
+              <s>{mark.sentence}</s> Overruled: “{reason}”.{' '}
+              <button
+                type="button"
+                className="text-lagoon underline"
+                onClick={() => edits.apply([{ action: 'restore check', key: mark.key }], 'Take an overruling back')}
+              >
+                Take back
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function OpenMark({ mark, number, edits }: { readonly mark: Mark; readonly number: number; readonly edits: LookEdits }) {
+  const [reason, setReason] = useState<string | null>(null);
+  const remedies = useMemo(() => mark.remedies(), [mark]);
+  return (
+    <li id={`mark-${number}`} className="target:bg-paper text-[0.93rem] leading-snug">
+      <span className={`font-bold ${TONES[mark.severity]}`}>
+        {number} <span className="text-[0.8rem] font-semibold">{WORDS[mark.severity]}</span>
+      </span>{' '}
+      {mark.sentence}
+      <ul className="mt-1 space-y-0.5">
+        {remedies.map((remedy) => (
+          <li key={remedy.label}>
+            <button
+              type="button"
+              className="text-lagoon text-left text-[0.87rem] underline decoration-dotted underline-offset-2 hover:decoration-solid"
+              onClick={() => edits.apply(remedy.edits, remedy.label.slice(0, 200))}
+            >
+              {remedy.label}
+            </button>
+          </li>
+        ))}
+        <li>
+          {reason === null ? (
+            <button
+              type="button"
+              className="text-pencil text-[0.87rem] underline decoration-dotted underline-offset-2"
+              onClick={() => setReason('')}
+            >
+              Overrule it…
+            </button>
+          ) : (
+            <form
+              className="flex gap-1"
+              onSubmit={(event) => {
+                event.preventDefault();
+                edits.apply([{ action: 'overrule', key: mark.key, reason }], `Overrule: ${mark.sentence}`.slice(0, 200));
+              }}
+            >
+              <Input
+                autoFocus
+                aria-label="Why it is fine"
+                placeholder="Why it is fine"
+                value={reason}
+                maxLength={200}
+                onChange={(event) => setReason(event.target.value)}
+              />
+              <Button type="submit" disabled={reason.trim() === ''}>
+                Overrule
+              </Button>
+            </form>
+          )}
+        </li>
+      </ul>
+    </li>
+  );
+}

@@ -1,0 +1,2 @@
+export { CHECK_WORDS } from './checkWords';
+export { JudgementPanel } from './JudgementPanel';

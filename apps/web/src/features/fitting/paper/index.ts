@@ -1,0 +1,3 @@
+export { otherSpots } from './labels';
+export { Paper } from './Paper';
+export { WornBar } from './WornBar';

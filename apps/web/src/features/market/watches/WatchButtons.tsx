@@ -1,0 +1,44 @@
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { type ItemPricesDto, type NewWatchDto, useAddWatchMutation, useListSellersQuery } from '@/api';
+import { attempt, Button, Choice, Input, Label } from '@/ui';
+
+/** "Tell me below 3.00", when a seller has it, when the cheapest way to it changes. */
+export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
+  const { data: sellers = [] } = useListSellersQuery();
+  const [add, { isLoading }] = useAddWatchMutation();
+  const [price, setPrice] = useState('');
+  const [seller, setSeller] = useState('');
+  const item = { kind: prices.kind, id: prices.id };
+  const priceMinor = Math.round(Number(price.replace(',', '.')) * 100);
+  const watch = async (newWatchDto: NewWatchDto): Promise<void> => {
+    if (await attempt(add({ newWatchDto }).unwrap())) toast.success('Watched for. Notices stand on the Market page.');
+  };
+  const chosen = seller === '' ? (sellers[0]?.id ?? '') : seller;
+  return (
+    <section aria-label="Watch" className="border-rule bg-sheet space-y-2 border p-3">
+      <h2 className="text-[1.07rem]">Tell me</h2>
+      <div className="flex items-end gap-2">
+        <Label text="when it is below" className="flex-1">
+          <Input inputMode="decimal" value={price} placeholder="3.00" onChange={(event) => setPrice(event.target.value)} />
+        </Label>
+        <Button disabled={isLoading || !(priceMinor > 0)} onClick={() => void watch({ kind: 'below', item, priceMinor })}>
+          Watch the price
+        </Button>
+      </div>
+      <div className="flex items-end gap-2">
+        <Label text="when it is in stock at" className="min-w-0 flex-1">
+          <Choice value={chosen} options={sellers.map((row) => ({ value: row.id, label: row.name }))} onChoose={setSeller} />
+        </Label>
+        <Button disabled={isLoading || chosen === ''} onClick={() => void watch({ kind: 'in stock', item, seller: chosen })}>
+          Watch the stock
+        </Button>
+      </div>
+      {prices.kind === 'variant' && (
+        <Button disabled={isLoading} onClick={() => void watch({ kind: 'cheapest way', item })}>
+          Watch the cheapest way to it
+        </Button>
+      )}
+    </section>
+  );
+}

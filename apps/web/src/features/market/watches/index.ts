@@ -1,0 +1,2 @@
+export { WatchButtons } from './WatchButtons';
+export { WatchPanel } from './WatchPanel';

@@ -1,0 +1,8 @@
+export { AnswerMark } from './AnswerMark';
+export { FigurePicture, imaginedPositions, PartPicture } from './FigurePicture';
+export { ImportDialog } from './ImportDialog';
+export { toPrices } from './toPrices';
+export { ProblemTable } from './ProblemTable';
+export { PINKED, Swatch } from './Swatch';
+export { Why } from './Why';
+export { UndoButtons } from './UndoButtons';

@@ -1,0 +1,3 @@
+export { Choice, Input, Label } from './Field';
+export { KeptInput } from './KeptInput';
+export { OwnInput } from './OwnInput';

@@ -1,0 +1,10 @@
+export { attempt } from './attempt';
+export { Button } from './Button';
+export { AXIS, Chart, CHART } from './Chart';
+export { Empty } from './Empty';
+export { Choice, Input, KeptInput, Label, OwnInput } from './fields';
+export { longDay, longMoment, plural, sentenceOf } from './format';
+export { Heads } from './Heads';
+export { Menu } from './Menu';
+export { Sheet } from './Sheet';
+export { useAddress } from './useAddress';

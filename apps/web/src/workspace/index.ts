@@ -1,0 +1,9 @@
+export { useCompany } from './company';
+export { line } from './line';
+export { listenToJob, useJob } from './jobs';
+export { useLive } from './live';
+export { store, useAppDispatch } from './store';
+export { isTyping } from './typing';
+export { useUndo } from './undo';
+export { chosenLookOf, useWorkspaceState } from './workspace';
+export { useLineUps, useOpen, useWorkspace, WorkspaceContext } from './WorkspaceContext';

@@ -1,0 +1,46 @@
+import { useEffect } from 'react';
+import { toast } from 'sonner';
+import { refreshFigure, useReadNextStepsQuery, useRedoMutation, useUndoMutation, webApi } from '@/api';
+import { sentenceOf } from '@/ui';
+import { useAppDispatch } from './store';
+import { isTyping } from './typing';
+
+export type UndoSubject = 'figure' | 'line-up' | 'catalogue';
+
+/** What Undo and Redo would take back and bring back here, and how. Null when there is nothing. */
+export interface Undoing {
+  readonly undo: string | null;
+  readonly redo: string | null;
+  step(kind: 'undo' | 'redo'): void;
+}
+
+/** Undo and redo of a brief and the looks chosen for it, of a line-up, or of the catalogue; also after a reload, also by the keyboard. */
+export function useUndo(subject: UndoSubject, item: string): Undoing {
+  const dispatch = useAppDispatch();
+  const { data } = useReadNextStepsQuery({ subject, item });
+  const [undo] = useUndoMutation();
+  const [redo] = useRedoMutation();
+  const step = (kind: 'undo' | 'redo'): void => {
+    (kind === 'undo' ? undo : redo)({ subject, item })
+      .unwrap()
+      .then(({ done }) => {
+        toast(kind === 'undo' ? `Undone: ${done}` : `Done again: ${done}`);
+        if (subject === 'figure') return refreshFigure(dispatch, item);
+        dispatch(
+          webApi.util.invalidateTags(subject === 'line-up' ? ['figures'] : ['catalogue', 'figures', 'wardrobe', 'market', 'notices']),
+        );
+        return undefined;
+      })
+      .catch((error: unknown) => toast.error(sentenceOf(error)));
+  };
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey) || isTyping(event.target)) return;
+      event.preventDefault();
+      step(event.shiftKey ? 'redo' : 'undo');
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+  return { undo: data?.undo ?? null, redo: data?.redo ?? null, step };
+}

@@ -1,0 +1,24 @@
+import { test as base } from '@playwright/test';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startServer } from './server.js';
+
+/** Every test has the application to itself, on a copy of the demo data: none sees what another did, so they run side by side. */
+export const test = base.extend<{ readonly application: string }>({
+  application: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const folder = mkdtempSync(join(tmpdir(), 'outfit-e2e-'));
+      cpSync(process.env['OUTFIT_E2E_TEMPLATE'] ?? '', folder, { recursive: true });
+      const server = await startServer(folder);
+      await use(server.address);
+      await server.stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+    { auto: true },
+  ],
+  baseURL: async ({ application }, use) => use(application),
+});
+
+export { expect } from '@playwright/test';

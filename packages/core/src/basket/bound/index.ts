@@ -1,0 +1,1 @@
+export { lagrangianBound } from './lagrangian.js';

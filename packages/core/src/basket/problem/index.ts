@@ -1,0 +1,13 @@
+export { type BasketPlan, dutyOn, type Fill, type Parcel, type PlanStatus, priceParcel } from './plan.js';
+export {
+  allowedOffers,
+  type BasketProblem,
+  type Item,
+  type Need,
+  NO_RULES,
+  type Offer,
+  type OwnedStock,
+  problemFaults,
+  type Rules,
+  type Seller,
+} from './problem.js';

@@ -1,0 +1,75 @@
+import type { Offer, Seller } from './problem.js';
+
+export type PlanStatus = 'proven' | 'within-gap' | 'stopped' | 'infeasible';
+
+export interface Parcel {
+  readonly seller: string;
+  readonly goodsMinor: number;
+  readonly postageMinor: number;
+  readonly handlingMinor: number;
+  readonly dutyMinor: number;
+  readonly weightG: number;
+  readonly lines: readonly { readonly offer: string; readonly quantity: number }[];
+}
+
+/** Units that fill a need. `seller` is named on every bought fill, null on owned ones. */
+export interface Fill {
+  readonly need: string;
+  readonly variant: string;
+  readonly quantity: number;
+  readonly from: 'owned' | 'bought';
+  readonly seller: string | null;
+}
+
+/** The plan. */
+export interface BasketPlan {
+  readonly status: PlanStatus;
+  readonly costMinor: number;
+  readonly boundMinor: number;
+  readonly gap: number;
+  readonly seconds: number;
+  readonly paidMinor: number;
+  readonly parcels: readonly Parcel[];
+  readonly fills: readonly Fill[];
+  readonly short: readonly { readonly need: string; readonly quantity: number }[];
+  readonly leftovers: readonly { readonly variant: string; readonly quantity: number }[];
+  readonly compared: {
+    readonly cheapestEachMinor: number | null;
+    readonly fewestParcelsMinor: number | null;
+    readonly curve: readonly { readonly parcels: number; readonly costMinor: number }[];
+  };
+  readonly reasons: readonly string[];
+}
+
+/** Postage of a parcel in minor units; null when it is too heavy for the seller to send. */
+export function postageFor(seller: Seller, weightG: number, goodsMinor: number): number | null {
+  const tier = seller.postage.find((candidate) => weightG <= candidate.upToG + 1e-9);
+  if (!tier) return null;
+  return seller.freePostageFromMinor !== null && goodsMinor >= seller.freePostageFromMinor ? 0 : tier.costMinor;
+}
+
+/** Duty on the whole goods value once it is above the threshold, rounded half up, and the fee with it; in minor units. */
+export function dutyOn({ duty }: Seller, goodsMinor: number): number {
+  if (!duty || goodsMinor <= duty.aboveMinor) return 0;
+  return Math.floor((goodsMinor * duty.percent) / 100 + 0.5) + duty.feeMinor;
+}
+
+/** Prices what is bought from one seller; null when the seller would not take or could not send the order. */
+export function priceParcel(
+  seller: Seller,
+  lines: readonly { readonly offer: Offer; readonly quantity: number; readonly weightG: number }[],
+): Parcel | null {
+  const goodsMinor = lines.reduce((all, line) => all + line.offer.priceMinor * line.quantity, 0);
+  const weightG = Math.round(lines.reduce((all, line) => all + line.weightG * line.quantity, 0) * 1e6) / 1e6;
+  const postageMinor = postageFor(seller, weightG, goodsMinor);
+  if (postageMinor === null || goodsMinor < seller.minimumMinor) return null;
+  return {
+    seller: seller.id,
+    goodsMinor,
+    postageMinor,
+    handlingMinor: seller.handlingMinor,
+    dutyMinor: dutyOn(seller, goodsMinor),
+    weightG,
+    lines: lines.map((line) => ({ offer: line.offer.id, quantity: line.quantity })),
+  };
+}

@@ -1,0 +1,2 @@
+export { fillingUpMayPay, type ReducedMarket, reduceMarket, type UsableOffer } from './market.js';
+export { indexMarket, type MarketIndex, MICROGRAMS, shelfPrices, startingWorth } from './marketIndex.js';

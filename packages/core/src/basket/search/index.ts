@@ -1,0 +1,2 @@
+export { cheapestEach } from './cheapestEach.js';
+export { searchBaskets } from './search.js';

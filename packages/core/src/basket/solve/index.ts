@@ -1,0 +1,1 @@
+export { SOLVE_PHASES, solveBasket, type SolveProgress } from './solve.js';

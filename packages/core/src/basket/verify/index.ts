@@ -1,0 +1,1 @@
+export { verifyPlan } from './verify.js';

@@ -1,0 +1,166 @@
+import type { Colour } from '../colour/index.js';
+import type { CatalogueData, Motif, Mould, OfficialFigure, Print, Variant } from './entries.js';
+
+/**
+ * The parts one official figure is taken to pieces into: variant id to how many of it.
+ *
+ * @example a figure with two left-and-right alike arms gives { arm → 2, … }
+ */
+export function piecesOf(figure: OfficialFigure): ReadonlyMap<string, number> {
+  const pieces = new Map<string, number>();
+  for (const part of figure.parts) pieces.set(part.variant, (pieces.get(part.variant) ?? 0) + 1);
+  return pieces;
+}
+
+function index<T>(rows: readonly T[], key: (row: T) => string): ReadonlyMap<string, T> {
+  return new Map(rows.map((row) => [key(row), row]));
+}
+
+/** The catalogue with its look-ups. Unknown names throw: data that refers to nothing is a defect upstream. */
+export class Catalogue {
+  readonly data: CatalogueData;
+  private readonly colours: ReadonlyMap<string, Colour>;
+  private readonly motifs: ReadonlyMap<string, Motif>;
+  private readonly moulds: ReadonlyMap<string, Mould>;
+  private readonly prints: ReadonlyMap<string, Print>;
+  private readonly variants: ReadonlyMap<string, Variant>;
+  private readonly byMould = new Map<string, Variant[]>();
+  private readonly doubles = new Map<string, string[]>();
+  private readonly headsByPerson = new Map<string, Set<string>>();
+
+  constructor(data: CatalogueData) {
+    this.variants = index(data.variants, (row) => row.id);
+    this.data = this.withoutDoubles(data);
+    this.colours = index(data.colours, (row) => row.id);
+    this.motifs = index(data.motifs, (row) => row.id);
+    this.moulds = index(data.moulds, (row) => row.number);
+    this.prints = index(data.prints, (row) => row.id);
+    for (const variant of data.variants) {
+      if (variant.mergedInto) {
+        const kept = this.resolve(variant.id);
+        this.doubles.set(kept, [...(this.doubles.get(kept) ?? []), variant.id]);
+        continue;
+      }
+      const known = this.byMould.get(variant.mould);
+      if (known) known.push(variant);
+      else this.byMould.set(variant.mould, [variant]);
+    }
+    for (const figure of this.data.officialFigures) {
+      const head = figure.parts.find((part) => part.position === 'head');
+      if (!figure.person || !head) continue;
+      const heads = this.headsByPerson.get(figure.person) ?? new Set();
+      this.headsByPerson.set(figure.person, heads.add(head.variant));
+    }
+  }
+
+  colour(id: string): Colour {
+    return found(this.colours.get(id), 'colour', id);
+  }
+
+  mould(number: string): Mould {
+    return found(this.moulds.get(number), 'mould', number);
+  }
+
+  /** A variant by its id; a double that was merged gives the one it was merged into. */
+  variant(id: string): Variant {
+    let variant = found(this.variants.get(id), 'variant', id);
+    for (let step = 0; variant.mergedInto !== undefined; step += 1) {
+      if (step > this.variants.size) throw new RangeError(`${id} is merged in a circle`);
+      variant = found(this.variants.get(variant.mergedInto), 'variant', variant.mergedInto);
+    }
+    return variant;
+  }
+
+  /** The id a variant is known by now: another's when it was a double. Unknown ids stay as they are. */
+  resolve(id: string): string {
+    return this.variants.get(id)?.mergedInto === undefined ? id : this.variant(id).id;
+  }
+
+  /** Every id a variant goes by: its own first, then those of the doubles that were merged into it. */
+  namesOf(id: string): readonly string[] {
+    return [id, ...(this.doubles.get(id) ?? [])];
+  }
+
+  /** The same data with figures, bundles and sources naming the variants that doubles were merged into. */
+  private withoutDoubles(data: CatalogueData): CatalogueData {
+    if (!data.variants.some((variant) => variant.mergedInto !== undefined)) return data;
+    const renamed = <T extends { readonly variant: string }>(parts: readonly T[]): readonly T[] =>
+      parts.map((part) => ({ ...part, variant: this.resolve(part.variant) }));
+    return {
+      ...data,
+      officialFigures: data.officialFigures.map((figure) => ({ ...figure, parts: renamed(figure.parts) })),
+      bundles: data.bundles.map((bundle) => ({ ...bundle, parts: renamed(bundle.parts) })),
+      sources: data.sources.map((source) => ({
+        ...source,
+        yields: source.yields.map((line) => (line.kind === 'variant' ? { ...line, item: this.resolve(line.item) } : line)),
+      })),
+    };
+  }
+
+  /** The variants of a mould, doubles left out. */
+  variantsOf(mould: string): readonly Variant[] {
+    return this.byMould.get(mould) ?? [];
+  }
+
+  hasMould(number: string): boolean {
+    return this.moulds.has(number);
+  }
+
+  hasColour(id: string): boolean {
+    return this.colours.has(id);
+  }
+
+  hasPrint(id: string): boolean {
+    return this.prints.has(id);
+  }
+
+  has(variantId: string): boolean {
+    return this.variants.has(variantId);
+  }
+
+  mouldOf(variant: Variant): Mould {
+    return this.mould(variant.mould);
+  }
+
+  print(id: string): Print {
+    return found(this.prints.get(id), 'print', id);
+  }
+
+  printOf(variant: Variant): Print | null {
+    return variant.print === undefined ? null : this.print(variant.print);
+  }
+
+  motifName(id: string): string {
+    return this.motifs.get(id)?.name ?? id;
+  }
+
+  /** A motif by its id; undefined for the name of a family. */
+  motif(id: string): Motif | undefined {
+    return this.motifs.get(id);
+  }
+
+  /** "Low knot in raven"; with its print when there is one. */
+  nameOf(variant: Variant): string {
+    const print = this.printOf(variant);
+    const colours = variant.colours.map((id) => this.colour(id).name).join(' and ');
+    return `${this.mouldOf(variant).name} in ${colours}${print ? `, ${print.name}` : ''}`;
+  }
+
+  /** How near motif `a` is to `b`: 1 the same, 0.6 parent, child or sibling in the motif tree, else 0. */
+  motifMatch(a: string, b: string): number {
+    if (a === b) return 1;
+    const parentA = this.motifs.get(a)?.parent;
+    const parentB = this.motifs.get(b)?.parent;
+    return parentA === b || parentB === a || (parentA !== undefined && parentA === parentB) ? 0.6 : 0;
+  }
+
+  /** Has this head been used officially for the named person? */
+  isHeadOf(person: string, headVariant: string): boolean {
+    return this.headsByPerson.get(person)?.has(headVariant) ?? false;
+  }
+}
+
+function found<T>(row: T | undefined, kind: string, id: string): T {
+  if (row === undefined) throw new RangeError(`There is no ${kind} "${id}" in the catalogue`);
+  return row;
+}

@@ -1,0 +1,112 @@
+import { plainWords } from '../../colour/index.js';
+import type { Catalogue } from '../catalogue.js';
+import type { Variant } from '../entries.js';
+import { mainColourOf } from '../mouldColours.js';
+import { sourcesByVariant } from '../sources.js';
+
+export const FACETS = ['family', 'colour', 'exists', 'era', 'range', 'owned'] as const;
+export type Facet = (typeof FACETS)[number];
+
+/** Which values of each facet are asked for; within a facet any of them will do. */
+export type FacetFilter = Partial<Record<Facet, readonly string[]>>;
+
+export interface FacetCount {
+  readonly value: string;
+  readonly count: number;
+}
+
+/** One facet of all variants: its values, and for each variant which of them it has. */
+interface Column {
+  readonly values: string[];
+  /** Codes of variant i stand from starts[i] to starts[i + 1]. */
+  readonly starts: Uint32Array;
+  readonly codes: Uint16Array;
+}
+
+function column(rows: readonly (readonly string[])[]): Column {
+  const values: string[] = [];
+  const codeOf = new Map<string, number>();
+  const starts = new Uint32Array(rows.length + 1);
+  const codes: number[] = [];
+  rows.forEach((row, i) => {
+    for (const value of row) {
+      let code = codeOf.get(value);
+      if (code === undefined) {
+        codeOf.set(value, (code = values.length));
+        values.push(value);
+      }
+      codes.push(code);
+    }
+    starts[i + 1] = codes.length;
+  });
+  return { values, starts, codes: Uint16Array.from(codes) };
+}
+
+/** The facets of a catalogue's variants, kept as numbers so that counting a whole catalogue takes a moment. */
+export class FacetIndex {
+  private readonly columns: Readonly<Record<Facet, Column>>;
+
+  constructor(variants: readonly Variant[], catalogue: Catalogue, isOwned: (variantId: string) => boolean) {
+    const sources = sourcesByVariant(catalogue.data);
+    const of = (read: (variant: Variant) => readonly string[]): Column => column(variants.map(read));
+    this.columns = {
+      family: of((variant) => [catalogue.mouldOf(variant).family]),
+      colour: of((variant) => [plainWords(mainColourOf(variant, catalogue))[0] ?? 'grey']),
+      exists: of((variant) => [variant.made ? 'made' : 'imagined']),
+      era: of((variant) => {
+        const print = catalogue.printOf(variant);
+        return [print ? print.era : 'plain'];
+      }),
+      range: of((variant) => [...new Set((sources.get(variant.id) ?? []).map(({ source }) => source.range))]),
+      owned: of((variant) => [isOwned(variant.id) ? 'owned' : 'not owned']),
+    };
+  }
+
+  /** Narrows rows by a filter, and counts each facet's values over the rows that pass all the other facets. */
+  narrow(
+    rows: Int32Array,
+    filter: FacetFilter,
+  ): { readonly rows: Int32Array; readonly counts: Readonly<Record<Facet, readonly FacetCount[]>> } {
+    const asked = FACETS.map((facet) => this.asked(facet, filter[facet]));
+    const counts = FACETS.map((facet) => new Uint32Array(this.columns[facet].values.length));
+    const kept: number[] = [];
+    for (const row of rows) {
+      let failed = -1;
+      let failures = 0;
+      for (let f = 0; f < FACETS.length && failures < 2; f += 1)
+        if (!this.passes(f, asked[f] ?? null, row)) {
+          failed = f;
+          failures += 1;
+        }
+      if (failures === 0) kept.push(row);
+      if (failures > 1) continue;
+      for (let f = 0; f < FACETS.length; f += 1) if (failures === 0 || f === failed) this.count(f, counts[f], row);
+    }
+    const named = FACETS.map((facet, f) => [
+      facet,
+      this.columns[facet].values
+        .map((value, code) => ({ value, count: counts[f]?.[code] ?? 0 }))
+        .filter((entry) => entry.count > 0)
+        .sort((a, b) => b.count - a.count || (a.value < b.value ? -1 : 1)),
+    ]);
+    return { rows: Int32Array.from(kept), counts: Object.fromEntries(named) as Record<Facet, FacetCount[]> };
+  }
+
+  private asked(facet: Facet, values: readonly string[] | undefined): Uint8Array | null {
+    if (!values || values.length === 0) return null;
+    return Uint8Array.from(this.columns[facet].values, (value) => Number(values.includes(value)));
+  }
+
+  private passes(f: number, wanted: Uint8Array | null, row: number): boolean {
+    if (!wanted) return true;
+    const { starts, codes } = this.columns[FACETS[f] as Facet];
+    for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0); at += 1) if (wanted[codes[at] ?? 0] === 1) return true;
+    return false;
+  }
+
+  private count(f: number, counts: Uint32Array | undefined, row: number): void {
+    if (!counts) return;
+    const { starts, codes } = this.columns[FACETS[f] as Facet];
+    for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0); at += 1) counts[codes[at] ?? 0] = (counts[codes[at] ?? 0] ?? 0) + 1;
+  }
+}

@@ -1,0 +1,173 @@
+import { hairWords, plainWords } from '../../colour/index.js';
+import type { Catalogue } from '../catalogue.js';
+import type { Mould, OfficialFigure, Print, Source, Variant } from '../entries.js';
+import { sourcesByVariant } from '../sources.js';
+
+/** What a fact is about, and how much a word found in it counts. */
+const FACT_WEIGHTS = {
+  number: 10,
+  nickname: 8,
+  name: 6,
+  motif: 4,
+  colour: 3,
+  shape: 2,
+  'other colour': 1.5,
+  source: 1,
+} as const;
+type FactColumn = keyof typeof FACT_WEIGHTS;
+
+/** A word that is whole in a fact counts more than one that only begins there. */
+const WHOLE_WORD = 1.5;
+const MOST_MOULDS = 3;
+const LOOKED_AT = 400;
+
+/** A text that many variants share: what a mould is called, what a print shows, the words for a colour, where it came from. */
+export interface Fact {
+  readonly column: FactColumn;
+  readonly text: string;
+}
+
+/** A fact in which a word was found; `whole` when it stands there whole. */
+export interface FactHit {
+  readonly fact: number;
+  readonly whole: boolean;
+}
+
+/** Rows of variants that were found, the best first. */
+export interface Ranking {
+  readonly rows: Int32Array;
+  /** Nothing has all the words: these have some of them. */
+  readonly any: boolean;
+}
+
+/**
+ * The facts of a catalogue, and which variants each is true of. Few texts stand for many variants, so that searching
+ * texts stays cheap however many variants there are.
+ */
+export class FactBook {
+  readonly facts: readonly Fact[];
+  private readonly postings: readonly Int32Array[];
+
+  constructor(
+    readonly variants: readonly Variant[],
+    catalogue: Catalogue,
+  ) {
+    const facts: Fact[] = [];
+    const rows: number[][] = [];
+    const make = (column: FactColumn, text: string): number => {
+      rows.push([]);
+      return facts.push({ column, text }) - 1;
+    };
+    const add = (row: number, fact: number): void => {
+      const posting = rows[fact];
+      if (posting && posting[posting.length - 1] !== row) posting.push(row);
+    };
+    const sources = sourcesByVariant(catalogue.data);
+    const figures = figuresByVariant(catalogue);
+    // Each text is made once and then found by what it is about: 60,000 variants share a few hundred of them.
+    const ofMould = once((mould: Mould) => [
+      make('number', `${mould.number} ${mould.number.replace('-', '')}`),
+      make('name', `${mould.name} ${mould.family}`),
+      ...(mould.nicknames.length > 0 ? [make('nickname', mould.nicknames.join(' '))] : []),
+      ...(mould.shape.words.length > 0 ? [make('shape', mould.shape.words.join(' '))] : []),
+      ...(mould.motifs.length > 0 ? [make('motif', mould.motifs.map((motif) => catalogue.motifName(motif)).join(' '))] : []),
+    ]);
+    const ofPrint = once((print: Print) =>
+      make('motif', [print.name, print.mood ?? '', ...new Set(print.motifs.map((motif) => catalogue.motifName(motif.motif)))].join(' ')),
+    );
+    const colourIn = (column: FactColumn, words: typeof plainWords) =>
+      once((id: string) => {
+        const colour = catalogue.colour(id);
+        return make(column, `${colour.name} ${words(colour).join(' ')}`);
+      });
+    const ofColour = {
+      main: { hair: colourIn('colour', hairWords), plain: colourIn('colour', plainWords) },
+      other: { hair: colourIn('other colour', hairWords), plain: colourIn('other colour', plainWords) },
+    };
+    const ofSource = once((source: Source) => make('source', sourceText(source)));
+    const ofFigure = once((figure: OfficialFigure) => make('source', `${figure.name} ${figure.person ?? ''}`));
+    variants.forEach((variant, row) => {
+      const mould = catalogue.mouldOf(variant);
+      const print = catalogue.printOf(variant);
+      for (const fact of ofMould(mould)) add(row, fact);
+      if (print) add(row, ofPrint(print));
+      const main = mould.hairColour ?? 0;
+      variant.colours.forEach((id, i) => {
+        add(row, ofColour[i === main ? 'main' : 'other'][i === mould.hairColour ? 'hair' : 'plain'](id));
+      });
+      for (const { source } of sources.get(variant.id) ?? []) add(row, ofSource(source));
+      for (const figure of figures.get(variant.id) ?? []) add(row, ofFigure(figure));
+    });
+    this.facts = facts;
+    this.postings = rows.map((list) => Int32Array.from(list));
+  }
+
+  /** Ranks the variants of which every word is true; when there is none, those of which any is. One list of hits a word. */
+  rank(words: readonly (readonly FactHit[])[]): Ranking {
+    const found = new Uint8Array(this.variants.length);
+    const score = new Float32Array(this.variants.length);
+    const lastWord = new Int16Array(this.variants.length).fill(-1);
+    words.forEach((hits, word) => {
+      const weighed = hits
+        .map(({ fact, whole }) => ({ fact, weight: FACT_WEIGHTS[this.facts[fact]?.column ?? 'source'] * (whole ? WHOLE_WORD : 1) }))
+        .sort((a, b) => b.weight - a.weight);
+      for (const { fact, weight } of weighed)
+        for (const row of this.postings[fact] ?? []) {
+          if (lastWord[row] === word) continue;
+          lastWord[row] = word;
+          found[row] = (found[row] ?? 0) + 1;
+          score[row] = (score[row] ?? 0) + weight;
+        }
+    });
+    const all = this.best(found, score, words.length);
+    if (all.length > 0 || words.length < 2) return { rows: all, any: false };
+    return { rows: this.best(found, score, 1), any: true };
+  }
+
+  /** The moulds most of what was found is made in, the best matches counting most: their colours answer “does it exist in …?”. */
+  mouldsAmong(rows: Int32Array): readonly string[] {
+    const counts = new Map<string, number>();
+    rows.subarray(0, LOOKED_AT).forEach((row, i) => {
+      const mould = this.variants[row]?.mould;
+      if (mould !== undefined) counts.set(mould, (counts.get(mould) ?? 0) + 1 / (1 + i / 20));
+    });
+    return [...counts]
+      .sort((a, b) => b[1] - a[1])
+      .slice(0, MOST_MOULDS)
+      .map(([mould]) => mould);
+  }
+
+  /** Rows with at least so many words, by how many, then by score; few scores differ, so they are sorted, not the rows. */
+  private best(found: Uint8Array, score: Float32Array, least: number): Int32Array {
+    const byScore = new Map<number, number[]>();
+    for (let row = 0; row < found.length; row += 1) {
+      const count = found[row] ?? 0;
+      if (count < least || count === 0) continue;
+      const key = count * 1000 + (score[row] ?? 0) + (this.variants[row]?.made ? 0.1 : 0);
+      const rows = byScore.get(key);
+      if (rows) rows.push(row);
+      else byScore.set(key, [row]);
+    }
+    return Int32Array.from([...byScore].sort((a, b) => b[0] - a[0]).flatMap(([, rows]) => rows));
+  }
+}
+
+const sourceText = ({ id, name, range }: Source): string => `${id} ${name} ${range}`;
+
+/** The official figures that wear each variant. */
+function figuresByVariant(catalogue: Catalogue): ReadonlyMap<string, readonly OfficialFigure[]> {
+  const by = new Map<string, Set<OfficialFigure>>();
+  for (const figure of catalogue.data.officialFigures)
+    for (const { variant } of figure.parts) by.set(variant, (by.get(variant) ?? new Set()).add(figure));
+  return new Map([...by].map(([variant, figures]) => [variant, [...figures]]));
+}
+
+/** A function that works each answer out once. */
+function once<In, Out>(work: (given: In) => Out): (given: In) => Out {
+  const known = new Map<In, Out>();
+  return (given) => {
+    let answer = known.get(given);
+    if (answer === undefined) known.set(given, (answer = work(given)));
+    return answer;
+  };
+}

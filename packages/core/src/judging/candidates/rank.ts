@@ -1,0 +1,210 @@
+import { type Position, POSITIONS, shelfOf, STACKS, type System } from '../../anatomy/index.js';
+import type { Brief } from '../../brief/index.js';
+import type { Catalogue, Mould, Variant } from '../../catalogue/index.js';
+import { applyEdit, fillingAt, type Look, type LookPart, placeOf, type Worn } from '../../figure/index.js';
+import type { Supply } from '../../wardrobe/index.js';
+import { checkLook, RULES } from '../checks/index.js';
+import { likeness } from '../likeness/index.js';
+import { CHECK_IDS, type CheckId } from '../marks.js';
+import { type Company, subject, type Subject } from '../subject.js';
+import type { Candidate, CandidateRanking, Spot } from './candidate.js';
+import { facetsOf, type VariantFacets } from './facets.js';
+import { changeOf, MarkReader, type MarksNow, sameProblem, withItem } from './markReader.js';
+import { WishReader } from './wishReader.js';
+
+/** How many of the best are judged by their colour scheme too; beyond them it would cost more than it tells. */
+const SCHEME_AMONG_BEST = 120;
+
+const SCHEME = RULES.flatMap((rule, bit) => (rule.id === 'scheme.count' ? [{ bit, rule }] : []));
+
+/** Where a mould would go when a person has chosen `position`: a skirt offered under *Legs* goes on as a lower body. */
+function anchorFor(mould: Mould, position: Position): Position | null {
+  if (fillingAt(mould, position)) return position;
+  if (shelfOf(position) !== 'hips') return null;
+  return mould.fills.map((alternative) => alternative[0]).find((anchor) => anchor !== undefined && shelfOf(anchor) === 'hips') ?? null;
+}
+
+/** One mould at the spot: the look with it on, and where its variants begin among all candidates. */
+interface MouldAt {
+  readonly mould: Mould;
+  readonly anchor: Position;
+  readonly rows: readonly number[];
+  readonly around: Subject;
+  readonly item: Worn;
+}
+
+/** Columns of what is known of each candidate while it is ranked. */
+interface Drafts {
+  readonly rows: Uint32Array;
+  readonly moulds: Uint16Array;
+  readonly gains: Float64Array;
+  readonly ranks: Float64Array;
+  readonly raises: Uint32Array;
+  readonly settles: Uint32Array;
+  readonly blocked: Uint8Array;
+}
+
+/**
+ * Ranks every variant that fits a position: likeness gained with everything else fixed, less the problems it raises,
+ * then owned first, then landed price. Blocked candidates come last. The
+ * order of the best minds the colour scheme; the outcome is otherwise that of judging each look in full.
+ */
+export function rankCandidates(
+  look: Look,
+  brief: Brief,
+  spot: Spot,
+  catalogue: Catalogue,
+  system: System,
+  supply: Supply,
+  company?: Company,
+): CandidateRanking {
+  const facets = facetsOf(catalogue);
+  const now = subject(look, brief, catalogue, system, supply, company);
+  const likenessNow = likeness(now).score;
+  const marksNow: MarksNow = new Map(checkLook(now).open.map((mark) => [sameProblem(mark), mark]));
+  const wornNow = wornAt(look, spot);
+  const moulds = mouldsAt(spot, now, facets);
+  const drafts = emptyDrafts(moulds.reduce((all, { rows }) => all + rows.length, 0));
+  let wornRow = -1;
+  let i = 0;
+  for (const [at, { mould, anchor, rows, around, item }] of moulds.entries()) {
+    const wornAtRow = (row: number): Worn => wornAs(item, catalogue.data.variants[row] ?? item.variant, mould, catalogue);
+    const wishes = new WishReader(around, item, facets, wornAtRow);
+    const marks = new MarkReader(around, item, marksNow, facets, wornAtRow);
+    const wornVariant = wornNow?.position === anchor ? catalogue.resolve(wornNow.variant) : null;
+    for (const row of rows) {
+      const variant = catalogue.data.variants[row];
+      if (!variant) continue;
+      drafts.rows[i] = row;
+      drafts.moulds[i] = at;
+      if (variant.id === wornVariant) wornRow = row;
+      else {
+        marks.read(row, variant.made !== undefined);
+        const gain = wishes.score(row) - likenessNow;
+        drafts.gains[i] = gain;
+        drafts.ranks[i] = gain - marks.penalty;
+        drafts.raises[i] = marks.raises;
+        drafts.settles[i] = marks.settles;
+        drafts.blocked[i] = marks.blocks ? 1 : 0;
+      }
+      i += 1;
+    }
+  }
+  const reach = reachOf(drafts, catalogue, supply);
+  const order = Uint32Array.from(drafts.rows.keys()).sort(compare(drafts, reach, facets));
+  const best = order.slice(0, SCHEME_AMONG_BEST);
+  for (const draft of best) if (drafts.rows[draft] !== wornRow) mindScheme(drafts, draft, moulds, marksNow, catalogue);
+  order.set(best.sort(compare(drafts, reach, facets)));
+  const inPlace = <T extends Uint32Array | Uint8Array | Float64Array>(column: T): T =>
+    column.slice().map((_, place) => column[order[place] ?? 0] ?? 0) as T;
+  return {
+    rows: inPlace(drafts.rows),
+    anchors: Uint8Array.from(order, (draft) => POSITIONS.indexOf(moulds[drafts.moulds[draft] ?? 0]?.anchor ?? spot.position)),
+    gains: inPlace(drafts.gains),
+    ranks: inPlace(drafts.ranks),
+    raises: inPlace(drafts.raises),
+    settles: inPlace(drafts.settles),
+    blocked: inPlace(drafts.blocked),
+    worn: wornRow,
+  };
+}
+
+const emptyDrafts = (length: number): Drafts => ({
+  rows: new Uint32Array(length),
+  moulds: new Uint16Array(length),
+  gains: new Float64Array(length),
+  ranks: new Float64Array(length),
+  raises: new Uint32Array(length),
+  settles: new Uint32Array(length),
+  blocked: new Uint8Array(length),
+});
+
+const wornAs = (item: Worn, variant: Variant, mould: Mould, catalogue: Catalogue): Worn => ({
+  part: { ...item.part, variant: variant.id },
+  variant,
+  mould,
+  print: catalogue.printOf(variant),
+  fills: item.fills,
+});
+
+/** Every mould that fits the spot, each with the look it would make. */
+function mouldsAt(spot: Spot, now: Subject, facets: VariantFacets): readonly MouldAt[] {
+  const { catalogue, look } = now;
+  return catalogue.data.moulds.flatMap((mould): readonly MouldAt[] => {
+    const anchor = anchorFor(mould, spot.position);
+    const rows = anchor === null ? undefined : facets.rowsOfMould.get(mould.number);
+    const [sample] = rows ?? [];
+    if (anchor === null || rows === undefined || sample === undefined) return [];
+    const variant = catalogue.data.variants[sample]?.id ?? '';
+    const next = applyEdit(look, { action: 'put on', variant, ...spot, position: anchor }, catalogue);
+    const around = subject(next, now.brief, catalogue, now.system, now.supply, now.company);
+    const at = placeOf(spotIn(next, spot, anchor));
+    const item = around.worn.find((other) => other.part.position === anchor && placeOf(other.part) === at);
+    return item ? [{ mould, anchor, rows, around, item }] : [];
+  });
+}
+
+/** One row of a ranking in full; null past its end. Made when a row is shown, as a ranking may have sixteen thousand. */
+export function candidateAt(ranking: CandidateRanking, i: number, catalogue: Catalogue, supply: Supply): Candidate | null {
+  const variant = catalogue.data.variants[ranking.rows[i] ?? -1];
+  const position = POSITIONS[ranking.anchors[i] ?? 0];
+  if (!variant || !position) return null;
+  return {
+    variant,
+    position,
+    worn: ranking.rows[i] === ranking.worn,
+    likenessGain: ranking.gains[i] ?? 0,
+    raises: checksOf(ranking.raises[i] ?? 0),
+    settles: checksOf(ranking.settles[i] ?? 0),
+    rank: ranking.ranks[i] ?? 0,
+    blocked: ranking.blocked[i] === 1,
+    owned: supply.owned(variant.id),
+    landedMinor: supply.landedMinor(variant.id),
+  };
+}
+
+const checksOf = (bits: number): readonly CheckId[] => CHECK_IDS.filter((_, bit) => (bits & (1 << bit)) !== 0);
+
+/** What is worn at a spot; a one-piece lower body stands in for legs. */
+const wornAt = (look: Look, { position, place = 0 }: Spot): LookPart | undefined =>
+  look.parts.find((part) => part.position === position && placeOf(part) === place) ??
+  (position === 'hips' ? look.parts.find((part) => part.position === 'lower') : undefined);
+
+/** The spot a candidate really takes: the next free place when a stack is asked for a place beyond its end. */
+function spotIn(look: Look, spot: Spot, position: Position): Spot {
+  if (!STACKS.includes(position)) return { position };
+  const stacked = look.parts.filter((part) => part.position === position).length;
+  return { position, place: Math.min(spot.place ?? 0, Math.max(0, stacked - 1)) };
+}
+
+function mindScheme(drafts: Drafts, draft: number, moulds: readonly MouldAt[], now: MarksNow, catalogue: Catalogue): void {
+  const at = moulds[drafts.moulds[draft] ?? 0];
+  const variant = catalogue.data.variants[drafts.rows[draft] ?? -1];
+  if (!at || !variant) return;
+  const worn = wornAs(at.item, variant, at.mould, catalogue);
+  const { raises, settles, penalty } = changeOf(SCHEME, withItem(at.around, at.item, worn), now);
+  drafts.raises[draft] = (drafts.raises[draft] ?? 0) | raises;
+  drafts.settles[draft] = (drafts.settles[draft] ?? 0) | settles;
+  drafts.ranks[draft] = (drafts.ranks[draft] ?? 0) - penalty;
+}
+
+/** How near each candidate is to hand: owned before everything, then by price, what nobody sells last. */
+function reachOf({ rows }: Drafts, catalogue: Catalogue, supply: Supply): Float64Array {
+  const reach = new Float64Array(rows.length);
+  for (let i = 0; i < rows.length; i += 1) {
+    const id = catalogue.data.variants[rows[i] ?? -1]?.id ?? '';
+    reach[i] = supply.owned(id) > 0 ? -1 : (supply.landedMinor(id) ?? Number.MAX_SAFE_INTEGER);
+  }
+  return reach;
+}
+
+/** Blocked last; then by rank to a tenth of a point, owned before others, the cheaper before the dearer. */
+function compare({ rows, ranks, blocked }: Drafts, reach: Float64Array, { idOrder }: VariantFacets): (a: number, b: number) => number {
+  const first = new Float64Array(rows.length);
+  for (let i = 0; i < rows.length; i += 1) first[i] = (blocked[i] === 1 ? BLOCKED_BY : 0) - Math.round((ranks[i] ?? 0) * 10);
+  return (a, b) =>
+    (first[a] ?? 0) - (first[b] ?? 0) || (reach[a] ?? 0) - (reach[b] ?? 0) || (idOrder[rows[a] ?? 0] ?? 0) - (idOrder[rows[b] ?? 0] ?? 0);
+}
+
+/** More than any rank in tenths of a point. */
+const BLOCKED_BY = 1e9;

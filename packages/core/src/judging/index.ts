@@ -1,0 +1,9 @@
+export { type Candidate, candidateAt, type CandidateRanking, rankCandidates, type Spot, whyRank } from './candidates/index.js';
+export { checkLook, graveCount, type Marks } from './checks/index.js';
+export { differences, effortOf, fixList } from './differences.js';
+export { effectOf, likenessWith } from './effect.js';
+export { judge, type Judgement } from './judgement.js';
+export { type Answer, likeness, type Likeness, positionsOf } from './likeness/index.js';
+export { CHECK_IDS, type CheckId, type Mark } from './marks.js';
+export { Companies, type Member } from './company.js';
+export { ALONE, type Company, type FaceElsewhere, subject, type Subject } from './subject.js';

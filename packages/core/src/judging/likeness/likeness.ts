@@ -1,0 +1,66 @@
+import { AGE_BANDS } from '../../anatomy/index.js';
+import { AS_ITS_AGE, bandOf, type Feature } from '../../brief/index.js';
+import { standingHeight } from '../../figure/index.js';
+import { mm } from '../../kernel/index.js';
+import type { Subject } from '../subject.js';
+import type { Reading } from './reading.js';
+import { concerns, readPart, unanswered } from './readings.js';
+import { isMissed, pointsOf, scoreOf } from './score.js';
+
+/** How far one wish is answered: `s` 0 to 1, and why in words. */
+export interface Answer {
+  readonly feature: Feature;
+  readonly s: number;
+  readonly points: number;
+  readonly most: number;
+  readonly why: string;
+}
+
+export interface Likeness {
+  /** 0 to 100; 100 when nothing is asked. */
+  readonly score: number;
+  /** The score before the cap for missed musts. */
+  readonly uncapped: number;
+  readonly answers: readonly Answer[];
+  readonly missing: readonly Feature[];
+}
+
+export function heightReading({ worn, system, brief }: Pick<Subject, 'worn' | 'system' | 'brief'>, target: string): Reading {
+  const band = target === AS_ITS_AGE ? bandOf(brief, system) : AGE_BANDS.find((age) => age === target);
+  if (!band) return { s: 0, why: () => `"${target}" is not an age band` };
+  const height = standingHeight(worn).total;
+  const wanted = system.bandHeightMm[band];
+  return { s: Math.max(0, 1 - Math.abs(height - wanted) / 6), why: () => `stands ${mm(height)} mm, ${mm(wanted)} wanted` };
+}
+
+/** The best any part answers; an absence is answered by what nothing shows. */
+function readWish(feature: Feature, subject: Subject): Reading {
+  if (feature.kind === 'height') return heightReading(subject, feature.target);
+  let best = unanswered(feature, subject.catalogue);
+  for (const item of subject.worn) {
+    if (!concerns(feature, item.part.position)) continue;
+    const reading = readPart(feature, item, subject);
+    if (reading.s > best.s) best = reading;
+  }
+  return feature.kind === 'absence' ? { s: 1 - best.s, why: best.why } : best;
+}
+
+/** The wishes that count: those about areas that are not seen are left out. */
+export const countedWishes = ({ features, notSeen }: Pick<Subject['brief'], 'features' | 'notSeen'>): readonly Feature[] =>
+  features.filter((feature) => !notSeen.includes(feature.area));
+
+/**
+ * Likeness of a look to its brief: 100 · Σ w·s / Σ w, capped at 60 while a must is missed.
+ * Wishes about areas that are not seen are left out.
+ */
+export function likeness(subject: Subject): Likeness {
+  const answers = countedWishes(subject.brief).map((feature): Answer => {
+    const { s, why } = readWish(feature, subject);
+    const most = pointsOf(feature);
+    return { feature, s, points: s * most, most, why: why() };
+  });
+  const most = answers.reduce((all, answer) => all + answer.most, 0);
+  const points = answers.reduce((all, answer) => all + answer.points, 0);
+  const missing = answers.filter((answer) => isMissed(answer.feature, answer.s)).map((answer) => answer.feature);
+  return { score: scoreOf(points, most, missing.length > 0), uncapped: scoreOf(points, most, false), answers, missing };
+}

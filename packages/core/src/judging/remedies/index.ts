@@ -1,0 +1,1 @@
+export { keyOf, NONE, recoloured, reprinted, spot, swaps, takeOff, turn } from './remedies.js';

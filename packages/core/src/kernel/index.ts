@@ -1,0 +1,10 @@
+export { dayNumber, daysBetween, FIRST_DAY, isDay, isoDay, LAST_DAY } from './days.js';
+export { type Explained, sum, type Term } from './explain.js';
+export type { Fault } from './fault.js';
+export { inUnits, isCurrency, money, shareToCent } from './money.js';
+export { editDistance, NearestNames } from './nearest.js';
+export { seeded, seedOf } from './random.js';
+export { countOf } from './tally.js';
+export { type ChangeKind, type ChangeRow, undoState } from './undo.js';
+export { quoted, textFault, type TextRule } from './text.js';
+export { count, list, mm } from './words.js';

@@ -1,0 +1,49 @@
+const formats = new Map<string, Intl.NumberFormat>();
+
+/**
+ * Money as people write it. `minor` is in minor units (cents) of an ISO 4217 currency; both kinds of zero read 0.00.
+ * Throws RangeError for what is no currency code.
+ *
+ * @example money(420, 'EUR') // '€4.20'
+ */
+export function money(minor: number, currency: string): string {
+  let format = formats.get(currency);
+  if (!format) formats.set(currency, (format = new Intl.NumberFormat('en-GB', { style: 'currency', currency })));
+  return format.format(minor === 0 ? 0 : minor / 100);
+}
+
+/**
+ * Minor units as a plain number for files, two decimals whatever the currency.
+ *
+ * @example inUnits(420) // '4.20'
+ */
+export const inUnits = (minor: number): string => (minor / 100).toFixed(2);
+
+/** Is it a currency that money can be in, as an ISO 4217 code in capitals? */
+export const isCurrency = (code: string): boolean => CURRENCIES.has(code);
+const CURRENCIES: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
+
+/**
+ * Shares a whole sum over weights so that the shares add up to it, to the cent: each gets its part rounded down, and what is
+ * left goes one unit each to the largest remainders, the first of equals first (the largest-remainder method of Hamilton,
+ * 1792). Everything by count when no weight is above nothing. Sums and shares in minor units; the sum may be negative.
+ *
+ * @example shareToCent(300, [10, 90]) // [30, 270]
+ * @example shareToCent(100, [1, 1, 1]) // [34, 33, 33]
+ */
+export function shareToCent(sumMinor: number, weights: readonly number[]): readonly number[] {
+  const all = weights.reduce((sum, weight) => sum + Math.max(0, weight), 0);
+  const exact = weights.map((weight) => sumMinor * (all > 0 ? Math.max(0, weight) / all : 1 / weights.length));
+  const shares = exact.map(Math.floor);
+  let left = sumMinor - shares.reduce((sum, share) => sum + share, 0);
+  const byRemainder = [...exact.keys()].sort((a, b) => remainder(exact, b) - remainder(exact, a) || a - b);
+  for (const i of byRemainder) {
+    if (left <= 0) break;
+    shares[i] = (shares[i] ?? 0) + 1;
+    left -= 1;
+  }
+  return shares;
+}
+
+/** Floating dust is swept off, or 29.999999 would count as almost a cent more than 30. */
+const remainder = (exact: readonly number[], i: number): number => Math.round(((exact[i] ?? 0) - Math.floor(exact[i] ?? 0)) * 1e6) / 1e6;

@@ -1,0 +1,125 @@
+import type { Look } from '../figure/index.js';
+import { countOf, daysBetween, type Explained, sum } from '../kernel/index.js';
+import type { Supply } from '../wardrobe/index.js';
+
+/** A seller's single offer, as far as a price needs it. Money in minor units of one currency. */
+export interface PricedOffer {
+  readonly seller: string;
+  readonly variant: string;
+  readonly priceMinor: number;
+  /** With its share of postage and fees. */
+  readonly landedMinor: number;
+  readonly stock: number;
+  /** The day the price was seen, ISO 8601. */
+  readonly seenOn: string;
+}
+
+export interface LandedPrice {
+  readonly variant: string;
+  readonly landedMinor: number;
+  readonly priceMinor: number;
+  readonly seller: string;
+  readonly seenOn: string;
+}
+
+/** Pieces an ordinary parcel holds: postage is shared among so many until an errand is planned. */
+const PIECES_PER_PARCEL = 5;
+
+/**
+ * Price with its share of postage, in minor units: price + the seller's lowest postage ÷ 5, the parts a parcel usually has. An estimate
+ * for ranking; what a plan says is shared to the cent of what is paid.
+ *
+ * @example landed(120, 300) // 180
+ */
+export const landed = (priceMinor: number, lowestPostageMinor: number): number =>
+  Math.round(priceMinor + lowestPostageMinor / PIECES_PER_PARCEL);
+
+/** The lowest landed price of each variant that is in stock. Equal prices go to the seller first in the alphabet. */
+export function lowestLanded(offers: Iterable<PricedOffer>): ReadonlyMap<string, LandedPrice> {
+  const lowest = new Map<string, LandedPrice>();
+  for (const offer of offers) {
+    if (offer.stock < 1) continue;
+    const price: LandedPrice = {
+      variant: offer.variant,
+      landedMinor: offer.landedMinor,
+      priceMinor: offer.priceMinor,
+      seller: offer.seller,
+      seenOn: offer.seenOn,
+    };
+    const known = lowest.get(offer.variant);
+    const cheaper =
+      !known || price.landedMinor < known.landedMinor || (price.landedMinor === known.landedMinor && price.seller < known.seller);
+    if (cheaper) lowest.set(offer.variant, price);
+  }
+  return lowest;
+}
+
+/** Days after which a price is too old to trust. */
+const OLD_PRICE_DAYS = 60;
+
+/**
+ * Is a price seen on `seenOn` more than 60 days old on `today`? Both ISO days.
+ *
+ * @example isOldPrice('2026-01-01', '2026-03-02') // false: 60 days, not more
+ */
+export const isOldPrice = (seenOn: string, today: string): boolean => daysBetween(seenOn, today) > OLD_PRICE_DAYS;
+
+export interface LookCost {
+  /** What has to be bought, landed, in minor units. */
+  readonly toPay: Explained;
+  readonly toBuy: number;
+  readonly owned: number;
+  /** Variants neither owned nor sold by anybody. */
+  readonly unsold: readonly string[];
+}
+
+/**
+ * What one copy of a look costs: owned pieces first and free, the rest at their lowest landed price, term by term in minor units. A look
+ * that wears a part twice uses two of what is owned.
+ */
+export function lookCost(look: Look, supply: Supply, name: (variantId: string) => string): LookCost {
+  const used = new Map<string, number>();
+  const terms: { label: string; value: number }[] = [];
+  const unsold: string[] = [];
+  let owned = 0;
+  for (const { variant } of look.parts) {
+    const taken = used.get(variant) ?? 0;
+    used.set(variant, taken + 1);
+    if (taken < supply.owned(variant)) {
+      owned += 1;
+      continue;
+    }
+    const price = supply.landedMinor(variant);
+    if (price === null) unsold.push(variant);
+    else terms.push({ label: name(variant), value: price });
+  }
+  return { toPay: sum('minor', terms), toBuy: terms.length + unsold.length, owned, unsold };
+}
+
+/**
+ * What so many copies of a look cost at the lowest landed prices, in minor units: what is owned is used once, and not for every
+ * copy anew. An estimate without the postage an errand works out.
+ *
+ * @example a hat at 100, one of it owned: 2 copies cost 100, 3 copies 200
+ */
+export function copiesCost(look: Look, copies: number, supply: Supply): number {
+  let totalMinor = 0;
+  for (const [variant, each] of countOf(look.parts.map((part) => part.variant)))
+    totalMinor += Math.max(0, each * copies - supply.owned(variant)) * (supply.landedMinor(variant) ?? 0);
+  return totalMinor;
+}
+
+/** What counted pieces cost one by one at their lowest landed prices, in minor units, and how many of them nobody sells. */
+export function costOfPieces(
+  pieces: readonly { readonly variant: string; readonly quantity: number }[],
+  landedMinor: (variant: string) => number | null,
+): { readonly totalMinor: number; readonly unsold: number } {
+  let totalMinor = 0;
+  let unsold = 0;
+  for (const { variant, quantity } of pieces) {
+    const price = landedMinor(variant);
+    if (price === null) unsold += quantity;
+    else totalMinor += price * quantity;
+  }
+  return { totalMinor, unsold };
+}

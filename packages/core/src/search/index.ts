@@ -1,3 +1,0 @@
-export * from './facts.js';
-export * from './facets.js';
-export * from './spelling.js';

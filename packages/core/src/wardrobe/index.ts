@@ -1,0 +1,1 @@
+export { NO_SUPPLY, onDonors, ownedOf, type OwnedRun, stockOf, type Supply, supplyOf } from './supply.js';

@@ -1,0 +1,28 @@
+import { describe, expect, test } from '@jest/globals';
+import { printLeak } from '../../../src/judging/checks/print/printLeak.js';
+import { feature, seen } from '../../fixture.js';
+
+describe('print.leak', () => {
+  test('a motif the brief does not want shows, with what would get rid of it', () => {
+    const [mark] = printLeak(
+      seen('torso TO-1·red·jacket', { features: [{ ...feature('absence', 'torso', 'jacket'), label: 'No jacket' }] }),
+    );
+    expect(mark).toMatchObject({
+      severity: 'shows',
+      sentence: 'Torso in red, jacket still shows jacket (100 % in sight): the brief says “No jacket”.',
+    });
+    expect(mark?.remedies().map((remedy) => remedy.label)).toContain('Rub off the jacket (irreversible)');
+    expect(mark?.remedies()[0]?.edits[0]).toMatchObject({ action: 'put on', position: 'torso' });
+  });
+
+  test('turned away it does not', () => {
+    expect(printLeak(seen('torso TO-1·red·jacket!', { features: [feature('absence', 'torso', 'jacket')] }))).toEqual([]);
+  });
+
+  test("a badge known from one person is noted on somebody else's figure only", () => {
+    expect(printLeak(seen('torso TO-1·red·starred'))[0]).toMatchObject({ severity: 'note' });
+    expect(printLeak(seen('torso TO-1·red·starred'))[0]?.sentence).toContain('it is known from Bea');
+    expect(printLeak(seen('torso TO-1·red·starred', { name: 'Bea' }))).toEqual([]);
+    expect(printLeak(seen('torso TO-1·red·starred', { features: [feature('motif', 'torso', 'star')] }))).toEqual([]);
+  });
+});

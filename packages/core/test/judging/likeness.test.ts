@@ -1,0 +1,84 @@
+import { describe, expect, test } from '@jest/globals';
+import { likeness } from '../../src/index.js';
+import { feature, seen } from '../fixture.js';
+
+describe('likeness', () => {
+  test('the score is 100 · Σ w·s / Σ w: a worked example', () => {
+    // must 4·1 (exact motif, fully visible) + want 2·0.6 (square for round glasses) + nice 1·0 = 5.2 of 7.
+    const { score, answers } = likeness(
+      seen('head HD-1·light·reader, held.L HE-1·brown', {
+        features: [
+          feature('motif', 'held', 'lantern', 'must'),
+          feature('motif', 'face', 'glasses-square', 'want'),
+          feature('motif', 'torso', 'jacket', 'nice'),
+        ],
+      }),
+    );
+    expect(answers.map((answer) => answer.points)).toEqual([4, 1.2, 0]);
+    expect(score).toBeCloseTo((100 * 5.2) / 7, 9);
+  });
+
+  test('what is covered counts by what is left: a cape hides half the collar, so a quarter of the jacket', () => {
+    const jacket = { features: [feature('motif', 'torso', 'jacket')] };
+    expect(likeness(seen('torso TO-1·red·jacket', jacket)).answers[0]?.s).toBe(1);
+    expect(likeness(seen('torso TO-1·red·jacket, neck.1 CP-1·crimson', jacket)).answers[0]?.s).toBe(0.75);
+  });
+
+  test('turned round, a print in front counts nothing', () => {
+    expect(likeness(seen('torso TO-1·red·jacket!', { features: [feature('motif', 'torso', 'jacket')] })).score).toBe(0);
+  });
+
+  test('a missed must holds the score at 60 and is named', () => {
+    const features = [
+      feature('motif', 'face', 'glasses-round', 'must'),
+      ...['a', 'b', 'c'].map(() => feature('colour', 'torso', 'red', 'must')),
+    ];
+    const { score, uncapped, missing } = likeness(seen('head HD-1·light·face, torso TO-1·red', { features }));
+    expect(uncapped).toBe(75);
+    expect(score).toBe(60);
+    expect(missing.map((one) => one.target)).toEqual(['glasses-round']);
+  });
+
+  test('colour is full up to ΔE 2.3 and nothing from 30', () => {
+    const wanting = (target: string) => ({ features: [feature('colour', 'neck', target)] });
+    expect(likeness(seen('neck.1 CP-1·crimson', wanting('red'))).answers[0]?.s).toBe(1);
+    expect(likeness(seen('neck.1 CP-1·crimson', wanting('black'))).answers[0]?.s).toBe(0);
+  });
+
+  test('shape is the share of words met, length by 1 − |Δ|/4', () => {
+    // Knot is tied (1) and of length 3 where 1 is wanted (1 − 2/4).
+    expect(likeness(seen('headgear HA-2·black', { features: [feature('shape', 'headgear', 'tied, length 1')] })).answers[0]?.s).toBe(0.75);
+  });
+
+  test('height loses a sixth for every millimetre', () => {
+    const [answer] = likeness(
+      seen('head HD-1·light·face, torso TO-1·red, hips LG-1·brown, neck.1 SC-1·red', { features: [feature('height', 'whole', 'adult')] }),
+    ).answers;
+    expect(answer?.s).toBeCloseTo(1 - 1.6 / 6, 9);
+  });
+
+  test('absence is what presence is not', () => {
+    expect(likeness(seen('head HD-1·light·reader', { features: [feature('absence', 'face', 'glasses-round')] })).score).toBe(0);
+    expect(likeness(seen('head HD-1·light·face', { features: [feature('absence', 'face', 'glasses-round')] })).score).toBe(100);
+  });
+
+  test('mood follows the face that is in front', () => {
+    const calm = { features: [feature('expression', 'face', 'calm')] };
+    expect(likeness(seen('head HD-1·light·two-faced', calm)).score).toBe(100);
+    expect(likeness(seen('head HD-1·light·two-faced!', calm)).score).toBe(0);
+  });
+
+  test('a head used officially for the same person answers for identity', () => {
+    const ann = { features: [feature('identity', 'face', 'Ann')] };
+    expect(likeness(seen('head HD-1·light·reader', ann)).score).toBe(100);
+    expect(likeness(seen('head HD-1·light·face', ann)).score).toBe(0);
+  });
+
+  test('areas that are not seen do not count, and nothing asked is 100', () => {
+    expect(likeness(seen('', { features: [feature('motif', 'legs', 'jacket', 'must')], notSeen: ['legs'] }))).toMatchObject({
+      score: 100,
+      answers: [],
+      missing: [],
+    });
+  });
+});

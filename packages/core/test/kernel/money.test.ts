@@ -1,0 +1,49 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { inUnits, isCurrency, money, shareToCent } from '../../src/kernel/index.js';
+
+describe('money', () => {
+  test('is written as people write it', () => {
+    expect([money(420, 'EUR'), money(-5, 'GBP'), money(0, 'USD'), money(-0, 'EUR'), money(123_456, 'EUR')]).toEqual([
+      '€4.20',
+      '-£0.05',
+      'US$0.00',
+      '€0.00',
+      '€1,234.56',
+    ]);
+  });
+
+  test('is a plain number in files, and its currency one of the standard', () => {
+    expect([inUnits(420), inUnits(7), inUnits(0)]).toEqual(['4.20', '0.07', '0.00']);
+    expect([isCurrency('EUR'), isCurrency('ABC'), isCurrency('eur')]).toEqual([true, false, false]);
+  });
+});
+
+describe('a sum shared over weights', () => {
+  test.each<[number, number[], number[]]>([
+    [300, [10, 90], [30, 270]],
+    [100, [1, 1, 1], [34, 33, 33]],
+    [5, [0, 0], [3, 2]],
+    [7, [-3, 1], [0, 7]],
+    [0, [4, 5], [0, 0]],
+    [9, [], []],
+  ])('%d over %j is %j', (sum, weights, shares) => expect(shareToCent(sum, weights)).toEqual(shares));
+
+  test('adds up to it, and no share is a cent from its exact part', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -100_000, max: 10_000_000 }),
+        fc.array(fc.integer({ min: 0, max: 100_000 }), { minLength: 1, maxLength: 30 }),
+        (sum, weights) => {
+          const shares = shareToCent(sum, weights);
+          const all = weights.reduce((total, weight) => total + weight, 0);
+          expect(shares.reduce((total, share) => total + share, 0)).toBe(sum);
+          shares.forEach((share, i) => {
+            expect(Number.isInteger(share)).toBe(true);
+            if (all > 0) expect(Math.abs(share - (sum * (weights[i] ?? 0)) / all)).toBeLessThan(1 + 1e-6);
+          });
+        },
+      ),
+    );
+  });
+});

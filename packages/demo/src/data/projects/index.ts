@@ -1,0 +1,2 @@
+export { LINE_UPS } from './lineUps.js';
+export type { DemoFigure, DemoLineUp } from './row.js';

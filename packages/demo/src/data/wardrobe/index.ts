@@ -1,0 +1,2 @@
+export { type DemoDonor, DONORS } from './donors.js';
+export { type DemoPiece, PIECES } from './pieces.js';

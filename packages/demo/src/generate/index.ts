@@ -1,0 +1,1 @@
+export { generateCatalogue } from './world.js';

@@ -1,0 +1,1 @@
+export { HATS } from './hats.js';

@@ -1,0 +1,2 @@
+export { BESIDE } from './beside.js';
+export { HELD } from './held.js';

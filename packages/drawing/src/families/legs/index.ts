@@ -1,0 +1,1 @@
+export { LEGS } from './legs.js';

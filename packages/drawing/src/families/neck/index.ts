@@ -1,0 +1,1 @@
+export { NECK } from './neck.js';

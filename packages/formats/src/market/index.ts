@@ -1,0 +1,2 @@
+export { offerColumns, offerFault, unknownVariant } from './offerColumns.js';
+export { notTwice, rateColumns, sellerColumns } from './sellerColumns.js';

@@ -1,0 +1,1 @@
+export { shapeCheck, shapeFault } from './shape.js';

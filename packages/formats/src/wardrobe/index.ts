@@ -1,0 +1,1 @@
+export { wardrobeColumns } from './columns.js';
