@@ -1,5 +1,12 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { type FigureDto, type LineUpDto } from '../src/figures/record/figures.dto.js';
+import {
+  type FigureDto,
+  type FigureNameDto,
+  type LineUpDto,
+  type LineUpNamesDto,
+  type WantsDto,
+} from '../src/figures/record/figures.dto.js';
+import type { StockDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Database } from '../src/platform/db/index.js';
 import { type LookDto } from '../src/figures/record/looks.dto.js';
 import { type ChangeDto } from '../src/platform/history/index.js';
@@ -125,6 +132,57 @@ describe('figures', () => {
     );
     expect((await server.put('line-ups/heron-crew/order', { figures: order.slice(1) })).status).toBe(409);
     expect((await server.put('line-ups/heron-crew/order', { figures: [order[0], ...order.slice(0, -1)] })).status).toBe(400);
+  });
+});
+
+describe('what a page reads of the line-ups', () => {
+  test('is every figure by its name, one line-up, and the figures that wear a part', async () => {
+    const { body: all } = await server.get<LineUpDto[]>('line-ups');
+    const { body: names } = await server.get<LineUpNamesDto[]>('line-ups/names');
+    expect(names).toEqual(
+      all.map(({ id, name, figures }) => ({
+        id,
+        name,
+        figures: figures.map((figure) => ({ id: figure.id, name: figure.brief.name, role: figure.role })),
+      })),
+    );
+    expect((await server.get<LineUpDto>(`line-ups/${all[1]?.id ?? ''}`)).body).toEqual(all[1]);
+    expect((await server.get('line-ups/nowhere')).status).toBe(404);
+
+    const variant = all[0]?.figures[0]?.looks[0]?.parts[0]?.variant ?? '';
+    const wearing = all.flatMap(({ figures }) =>
+      figures.filter(({ looks }) => looks.some(({ parts }) => parts.some((part) => part.variant === variant))),
+    );
+    const { body: found } = await server.get<FigureNameDto[]>(`figures/wearing/${encodeURIComponent(variant)}`);
+    expect(found.map((row) => row.id).sort()).toEqual(wearing.map((figure) => figure.id).sort());
+    expect((await server.get<FigureNameDto[]>('figures/wearing/nothing')).body).toEqual([]);
+  });
+
+  test('is what the shown looks of all other line-ups want of owned parts, with their copies', async () => {
+    const { body: all } = await server.get<LineUpDto[]>('line-ups');
+    const { body: stock } = await server.get<StockDto>('wardrobe/stock');
+    const counted = (rows: readonly string[]): Map<string, number> => {
+      const counts = new Map<string, number>();
+      for (const row of rows) counts.set(row, (counts.get(row) ?? 0) + 1);
+      return counts;
+    };
+    for (const { id } of all) {
+      const { body: wants } = await server.get<WantsDto>(`line-ups/${id}/wants-outside`);
+      const told = wants.variants.flatMap((variant, i) =>
+        Array.from({ length: wants.counts[i] ?? 0 }, () => `${wants.figures[wants.of[i] ?? -1] ?? ''} wants ${variant}`),
+      );
+      const expected = all
+        .filter((lineUp) => lineUp.id !== id)
+        .flatMap(({ figures }) => figures)
+        .flatMap(({ brief, looks, chosenLook }) =>
+          (looks.find((look) => look.id === chosenLook)?.parts ?? [])
+            .filter((part) => stock.variants.includes(part.variant))
+            .flatMap((part) => Array.from({ length: brief.copies }, () => `${brief.name} wants ${part.variant}`)),
+        );
+      expect(expected.length).toBeGreaterThan(0);
+      expect(counted(told)).toEqual(counted(expected));
+    }
+    expect((await server.get('line-ups/nowhere/wants-outside')).status).toBe(404);
   });
 });
 

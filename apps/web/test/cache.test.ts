@@ -22,7 +22,7 @@ const LOOK: LookDto = {
   undo: null,
   redo: null,
 };
-const LINE_UPS = [{ id: 'crew', name: 'Crew', version: 1, figures: [{ id: 'figure', looks: [LOOK] }] }] as unknown as LineUpDto[];
+const CREW = { id: 'crew', name: 'Crew', version: 1, figures: [{ id: 'figure', version: 1, looks: [LOOK] }] } as unknown as LineUpDto;
 
 let asked: Asked[];
 const { fetch: realFetch, Request: RealRequest } = globalThis;
@@ -65,8 +65,8 @@ async function opened() {
     middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }).concat(webApi.middleware),
   });
   close = () => void store.dispatch(webApi.util.resetApiState());
-  await store.dispatch(webApi.util.upsertQueryData('listLineUps', undefined, structuredClone(LINE_UPS)));
-  const look = (): LookDto | undefined => webApi.endpoints.listLineUps.select()(store.getState()).data?.[0]?.figures[0]?.looks[0];
+  await store.dispatch(webApi.util.upsertQueryData('readLineUp', { id: 'crew' }, structuredClone(CREW)));
+  const look = (): LookDto | undefined => webApi.endpoints.readLineUp.select({ id: 'crew' })(store.getState()).data?.figures[0]?.looks[0];
   const takeOff = (position: string) =>
     store.dispatch(
       webApi.endpoints.editLook.initiate({
@@ -117,6 +117,61 @@ describe('an edit of a look', () => {
     asked[0]?.answer({ message: 'Changed elsewhere.', current: { ...LOOK, parts: LOOK.parts.slice(0, 1), version: 9 } }, 409);
     await settled();
     expect([positions(), look()?.version]).toEqual([[LOOK.parts[0]?.position], 9]);
+  });
+});
+
+describe('a line-up read again', () => {
+  /** Reads it again, as after a change of the catalogue: asked before an edit, answered after it. */
+  const readAgain = async ({ store }: Awaited<ReturnType<typeof opened>>) => {
+    void store.dispatch(webApi.endpoints.readLineUp.initiate({ id: 'crew' }, { forceRefetch: true, subscribe: false }));
+    await settled();
+    return asked.findIndex(({ path }) => path === '/api/line-ups/crew');
+  };
+
+  test('does not take back an edit that was made meanwhile, answered or not', async () => {
+    const open = await opened();
+    const reading = await readAgain(open);
+    void open.takeOff('headgear');
+    await settled();
+    asked[reading]?.answer(CREW);
+    await settled();
+    expect(open.positions()).not.toContain('headgear');
+
+    const again = await readAgain({ ...open, store: open.store });
+    expect(again).toBe(reading);
+    asked[1]?.answer({ ...LOOK, parts: LOOK.parts.filter((part) => part.position !== 'headgear'), version: 4 });
+    await settled();
+    asked[2]?.answer(CREW);
+    await settled();
+    expect(open.positions()).not.toContain('headgear');
+    expect(open.look()?.version).toBe(4);
+  });
+
+  test('shows a part under the number it is known by now, though the look itself is the same', async () => {
+    const open = await opened();
+    const reading = await readAgain(open);
+    const [figure] = CREW.figures;
+    asked[reading]?.answer({ ...CREW, figures: [{ ...figure, looks: [{ ...LOOK, parts: LOOK.parts.slice(0, 1) }] }] });
+    await settled();
+    expect(open.look()?.parts).toHaveLength(1);
+  });
+
+  test('shows what others wrote since', async () => {
+    const open = await opened();
+    const reading = await readAgain(open);
+    const [figure] = CREW.figures;
+    asked[reading]?.answer({
+      ...CREW,
+      name: 'Night crew',
+      figures: [
+        { ...figure, version: 2, role: 'cook', looks: [{ ...LOOK, name: 'Renamed', version: 5 }] },
+        { ...figure, id: 'new' },
+      ],
+    });
+    await settled();
+    const crew = webApi.endpoints.readLineUp.select({ id: 'crew' })(open.store.getState()).data;
+    expect([crew?.name, crew?.figures.map((row) => row.id)]).toEqual(['Night crew', ['figure', 'new']]);
+    expect([crew?.figures[0]?.role, open.look()?.name, open.look()?.version]).toEqual(['cook', 'Renamed', 5]);
   });
 });
 

@@ -221,6 +221,7 @@ export {
   CHECK_IDS,
   Companies,
   type Member,
+  type Outside,
   type CheckId,
   checkLook,
   type Company,

@@ -2,7 +2,18 @@ import { Body, Controller, Get, Param, Post, Put, Query } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { VersionQuery } from '../platform/http/index.js';
 import { AlternativesService } from './looks/index.js';
-import { BriefDto, ChosenLookDto, FigureDto, LineUpDto, NewFigureDto, NewLookDto, OrderDto } from './record/index.js';
+import {
+  BriefDto,
+  ChosenLookDto,
+  FigureDto,
+  FigureNameDto,
+  LineUpDto,
+  LineUpNamesDto,
+  NewFigureDto,
+  NewLookDto,
+  OrderDto,
+  WantsDto,
+} from './record/index.js';
 import { FiguresService } from './figures.service.js';
 
 @ApiTags('figures')
@@ -18,6 +29,27 @@ export class FiguresController {
   @ApiOkResponse({ type: [LineUpDto] })
   lineUps(): LineUpDto[] {
     return this.figures.lineUps();
+  }
+
+  @Get('line-ups/names')
+  @ApiOperation({ operationId: 'listNames' })
+  @ApiOkResponse({ type: [LineUpNamesDto] })
+  names(): LineUpNamesDto[] {
+    return this.figures.names();
+  }
+
+  @Get('line-ups/:id')
+  @ApiOperation({ operationId: 'readLineUp' })
+  @ApiOkResponse({ type: LineUpDto })
+  lineUp(@Param('id') id: string): LineUpDto {
+    return this.figures.lineUp(id);
+  }
+
+  @Get('line-ups/:id/wants-outside')
+  @ApiOperation({ operationId: 'readWantsOutside' })
+  @ApiOkResponse({ type: WantsDto })
+  wantsOutside(@Param('id') id: string): WantsDto {
+    return this.figures.wantsOutside(id);
   }
 
   @Put('line-ups/:id/order')
@@ -39,6 +71,13 @@ export class FiguresController {
   @ApiOkResponse({ type: FigureDto })
   figure(@Param('id') id: string): FigureDto {
     return this.figures.figure(id);
+  }
+
+  @Get('figures/wearing/:variant')
+  @ApiOperation({ operationId: 'listWearing' })
+  @ApiOkResponse({ type: [FigureNameDto] })
+  wearing(@Param('variant') variant: string): FigureNameDto[] {
+    return this.figures.wearing(variant);
   }
 
   @Put('figures/:id/brief')

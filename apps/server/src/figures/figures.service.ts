@@ -9,11 +9,14 @@ import { LiveService } from '../platform/live/index.js';
 import {
   type BeginningDto,
   type FigureDto,
+  type FigureNameDto,
   FiguresStore,
   type FigureState,
   FigureViews,
   type LineUpDto,
+  type LineUpNamesDto,
   type NewFigureDto,
+  type WantsDto,
 } from './record/index.js';
 import { ReferencesStore } from './references/index.js';
 
@@ -42,6 +45,22 @@ export class FiguresService {
 
   lineUps(): LineUpDto[] {
     return this.views.lineUps();
+  }
+
+  lineUp(id: string): LineUpDto {
+    return this.views.lineUp(id);
+  }
+
+  names(): LineUpNamesDto[] {
+    return this.views.names();
+  }
+
+  wantsOutside(lineUp: string): WantsDto {
+    return this.views.wantsOutside(lineUp);
+  }
+
+  wearing(variant: string): FigureNameDto[] {
+    return this.views.wearing(variant);
   }
 
   figure(id: string): FigureDto {

@@ -3,13 +3,8 @@ import { applyEdits, type Look, type LookEdit } from '@outfit/core';
 import { currentCatalogue } from './catalogue';
 import { type FigureDto, generatedApi, type LineUpDto, type LookDto } from './generated';
 
-const lineUpsPatch = (recipe: (figures: FigureDto[]) => void) =>
-  generatedApi.util.updateQueryData('listLineUps', undefined, (lineUps: LineUpDto[]) =>
-    recipe(lineUps.flatMap((lineUp) => lineUp.figures)),
-  );
-
+type RootStateOf = Parameters<ReturnType<typeof generatedApi.endpoints.readLineUp.select>>[0];
 type AppDispatch = ThunkDispatch<RootStateOf, unknown, UnknownAction>;
-type RootStateOf = Parameters<ReturnType<typeof generatedApi.endpoints.listLineUps.select>>[0];
 
 /** What stands on the server, out of a refusal that says that somebody else changed it; null of any other. */
 export function currentOf<T>(refused: unknown): T | null {
@@ -18,45 +13,103 @@ export function currentOf<T>(refused: unknown): T | null {
   return status === 409 && data?.current !== undefined ? data.current : null;
 }
 
-/** Do the line-ups in the cache have this figure? */
+/** The line-ups this tab has read. */
+const lineUpsIn = (state: RootStateOf): LineUpDto[] =>
+  generatedApi.util
+    .selectCachedArgsForQuery(state, 'readLineUp')
+    .flatMap((of) => generatedApi.endpoints.readLineUp.select(of)(state).data ?? []);
+
+/** Is this figure in a line-up that this tab has read? */
 const lineUpsHold =
   (id: string) =>
   (_: unknown, getState: () => RootStateOf): boolean =>
-    (generatedApi.endpoints.listLineUps.select()(getState()).data ?? []).some((lineUp) => lineUp.figures.some((row) => row.id === id));
+    lineUpsIn(getState()).some((lineUp) => lineUp.figures.some((row) => row.id === id));
 
 /** The version of a look as this tab knows it now, for whoever is about to write it. */
 export const versionOfLook =
   (id: string) =>
   (_: unknown, getState: () => RootStateOf): number | undefined =>
-    (generatedApi.endpoints.listLineUps.select()(getState()).data ?? [])
+    lineUpsIn(getState())
       .flatMap((lineUp) => lineUp.figures)
       .flatMap((figure) => figure.looks)
       .find((look) => look.id === id)?.version;
 
-type Dispatch = (patch: ReturnType<typeof lineUpsPatch>) => { undo(): void };
+/** Changes the line-up in the cache that has such a figure; the answer takes the change back. */
+const patchLineUp =
+  (has: (figure: FigureDto) => boolean, recipe: (figure: FigureDto) => void) =>
+  (dispatch: AppDispatch, getState: () => RootStateOf): { undo(): void } => {
+    const patches = lineUpsIn(getState())
+      .filter((lineUp) => lineUp.figures.some(has))
+      .map(({ id }) =>
+        dispatch(
+          generatedApi.util.updateQueryData('readLineUp', { id }, (lineUp) => {
+            const figure = lineUp.figures.find(has);
+            if (figure) recipe(figure);
+          }),
+        ),
+      );
+    return { undo: () => patches.forEach((patch) => patch.undo()) };
+  };
 
-/** Changes the line-ups in the cache; the answer takes the change back. */
-const patchLineUps = (dispatch: Dispatch, recipe: (figures: FigureDto[]) => void): { undo(): void } => dispatch(lineUpsPatch(recipe));
+const patchLook = (id: string, recipe: (look: LookDto) => void) =>
+  patchLineUp(
+    (figure) => figure.looks.some((look) => look.id === id),
+    (figure) => {
+      const look = figure.looks.find((row) => row.id === id);
+      if (look) recipe(look);
+    },
+  );
 
-/** Puts a figure into the line-ups as it is now. What was already there of it and is no older stays. */
-const replaceFigure = (dispatch: Dispatch, figure: FigureDto): void =>
-  void patchLineUps(dispatch, (figures) => {
-    const known = figures.find((row) => row.id === figure.id);
-    if (known) Object.assign(known, figure);
+/** Puts a figure into its line-up as it is now, and its name into the list of names. */
+function replaceFigure(dispatch: AppDispatch, figure: FigureDto): void {
+  dispatch(
+    patchLineUp(
+      ({ id }) => id === figure.id,
+      (known) => void Object.assign(known, figure),
+    ),
+  );
+  dispatch(
+    generatedApi.util.updateQueryData('listNames', undefined, (lineUps) => {
+      const named = lineUps.flatMap((lineUp) => lineUp.figures).find((row) => row.id === figure.id);
+      if (named) Object.assign(named, { name: figure.brief.name, role: figure.role });
+    }),
+  );
+}
+
+const replaceLook = (dispatch: AppDispatch, look: LookDto): void =>
+  void dispatch(patchLook(look.id, (known) => void Object.assign(known, look)));
+
+/** Looks with an edit that is shown and not answered yet. One look is edited by one request after the other. */
+const underWay = new Set<string>();
+
+/**
+ * A line-up that has been read, where this tab knows one already: an answer that was on its way while something was written
+ * does not take that back. What is known stands where its version is newer, and where an edit of it is not answered yet.
+ */
+export function newerOf(known: LineUpDto, read: LineUpDto): LineUpDto {
+  const figures = new Map(known.figures.map((figure) => [figure.id, figure]));
+  const kept = read.figures.map((figure) => {
+    const own = figures.get(figure.id);
+    if (!own) return figure;
+    const looks = new Map(own.looks.map((look) => [look.id, look]));
+    const base = own.version > figure.version ? own : figure;
+    return {
+      ...base,
+      looks: base.looks.map((look) => {
+        const before = looks.get(look.id);
+        return before && (before.version > look.version || underWay.has(look.id)) ? before : look;
+      }),
+    };
   });
-
-const replaceLook = (dispatch: Dispatch, look: LookDto): void =>
-  void patchLineUps(dispatch, (figures) => {
-    const known = figures.flatMap((figure) => figure.looks).find((row) => row.id === look.id);
-    if (known) Object.assign(known, look);
-  });
+  return { ...read, figures: kept };
+}
 
 /** Puts the answer of a mutation into the cache instead of reading everything again. */
 const keepFigure = {
   invalidatesTags: ['history' as const],
   onQueryStarted: async (
     _: unknown,
-    { dispatch, queryFulfilled }: { dispatch: Dispatch; queryFulfilled: Promise<{ data: FigureDto }> },
+    { dispatch, queryFulfilled }: { dispatch: AppDispatch; queryFulfilled: Promise<{ data: FigureDto }> },
   ) => {
     const { data } = await queryFulfilled.catch(() => ({ data: null }));
     if (data) replaceFigure(dispatch, data);
@@ -64,7 +117,10 @@ const keepFigure = {
 };
 const keepLook = {
   invalidatesTags: [],
-  onQueryStarted: async (_: unknown, { dispatch, queryFulfilled }: { dispatch: Dispatch; queryFulfilled: Promise<{ data: LookDto }> }) => {
+  onQueryStarted: async (
+    _: unknown,
+    { dispatch, queryFulfilled }: { dispatch: AppDispatch; queryFulfilled: Promise<{ data: LookDto }> },
+  ) => {
     const { data } = await queryFulfilled.catch(() => ({ data: null }));
     if (data) replaceLook(dispatch, data);
   },
@@ -74,7 +130,7 @@ const keepLook = {
 export async function refreshFigure(dispatch: AppDispatch, id: string): Promise<void> {
   const { data } = await dispatch(generatedApi.endpoints.readFigure.initiate({ id }, { subscribe: false, forceRefetch: true }));
   const isKnown = data !== undefined && dispatch(lineUpsHold(id));
-  if (data && isKnown) replaceFigure(dispatch as Dispatch, data);
+  if (data && isKnown) replaceFigure(dispatch, data);
   else dispatch(generatedApi.util.invalidateTags(['figures']));
 }
 
@@ -100,6 +156,9 @@ export const webApi = generatedApi.enhanceEndpoints({
     undoLook: keepLook,
     redoLook: keepLook,
     returnLook: keepLook,
+    readLineUp: { structuralSharing: false, merge: newerOf },
+    // A look of another line-up may have been changed since it was last asked for.
+    readWantsOutside: { keepUnusedDataFor: 0 },
     // Large, and read anew as a whole: comparing them row by row with what was there finds nothing to keep.
     readCatalogue: { structuralSharing: false },
     readPrices: { structuralSharing: false },
@@ -136,12 +195,14 @@ export const webApi = generatedApi.enhanceEndpoints({
       // The edit shows at once: the same pure function the server applies is applied here first.
       onQueryStarted: async ({ id, editLookDto }, { dispatch, queryFulfilled }) => {
         const catalogue = currentCatalogue();
-        const ahead = patchLineUps(dispatch, (figures) => {
-          const look = figures.flatMap((figure) => figure.looks).find((row) => row.id === id);
-          if (!look || !catalogue) return;
-          const next: Look = applyEdits(look, editLookDto.edits as LookEdit[], catalogue);
-          Object.assign(look, next, { undo: editLookDto.label, redo: null });
-        });
+        const ahead = dispatch(
+          patchLook(id, (look) => {
+            if (!catalogue) return;
+            const next: Look = applyEdits(look, editLookDto.edits as LookEdit[], catalogue);
+            Object.assign(look, next, { undo: editLookDto.label, redo: null });
+          }),
+        );
+        underWay.add(id);
         try {
           replaceLook(dispatch, (await queryFulfilled).data);
         } catch (refused) {
@@ -149,6 +210,8 @@ export const webApi = generatedApi.enhanceEndpoints({
           // Somebody else was quicker: the look is shown as it stands now.
           const current = currentOf<LookDto>(refused);
           if (current) replaceLook(dispatch, current);
+        } finally {
+          underWay.delete(id);
         }
       },
     },

@@ -145,6 +145,20 @@ const injectedRtkApi = api
         query: () => ({ url: `/api/line-ups` }),
         providesTags: ['figures'],
       }),
+      listNames: build.query<ListNamesApiResponse, ListNamesApiArg>({
+        query: () => ({ url: `/api/line-ups/names` }),
+        providesTags: ['figures'],
+      }),
+      readLineUp: build.query<ReadLineUpApiResponse, ReadLineUpApiArg>({
+        query: (queryArg) => ({ url: `/api/line-ups/${queryArg.id}` }),
+        providesTags: ['figures'],
+      }),
+      readWantsOutside: build.query<ReadWantsOutsideApiResponse, ReadWantsOutsideApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/wants-outside`,
+        }),
+        providesTags: ['figures'],
+      }),
       orderLineUp: build.mutation<OrderLineUpApiResponse, OrderLineUpApiArg>({
         query: (queryArg) => ({
           url: `/api/line-ups/${queryArg.id}/order`,
@@ -166,6 +180,12 @@ const injectedRtkApi = api
       }),
       readFigure: build.query<ReadFigureApiResponse, ReadFigureApiArg>({
         query: (queryArg) => ({ url: `/api/figures/${queryArg.id}` }),
+        providesTags: ['figures'],
+      }),
+      listWearing: build.query<ListWearingApiResponse, ListWearingApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/wearing/${queryArg.variant}`,
+        }),
         providesTags: ['figures'],
       }),
       saveBrief: build.mutation<SaveBriefApiResponse, SaveBriefApiArg>({
@@ -648,6 +668,16 @@ export type UndoCatalogueChangeApiArg = {
 };
 export type ListLineUpsApiResponse = /** status 200  */ LineUpDto[];
 export type ListLineUpsApiArg = void;
+export type ListNamesApiResponse = /** status 200  */ LineUpNamesDto[];
+export type ListNamesApiArg = void;
+export type ReadLineUpApiResponse = /** status 200  */ LineUpDto;
+export type ReadLineUpApiArg = {
+  id: string;
+};
+export type ReadWantsOutsideApiResponse = /** status 200  */ WantsDto;
+export type ReadWantsOutsideApiArg = {
+  id: string;
+};
 export type OrderLineUpApiResponse = /** status 200  */ LineUpDto;
 export type OrderLineUpApiArg = {
   id: string;
@@ -662,6 +692,10 @@ export type CreateFigureApiArg = {
 export type ReadFigureApiResponse = /** status 200  */ FigureDto;
 export type ReadFigureApiArg = {
   id: string;
+};
+export type ListWearingApiResponse = /** status 200  */ FigureNameDto[];
+export type ListWearingApiArg = {
+  variant: string;
 };
 export type SaveBriefApiResponse = /** status 200  */ FigureDto;
 export type SaveBriefApiArg = {
@@ -1385,6 +1419,23 @@ export type LineUpDto = {
   undo: string | null;
   redo: string | null;
 };
+export type FigureNameDto = {
+  id: string;
+  name: string;
+  role: string;
+};
+export type LineUpNamesDto = {
+  id: string;
+  name: string;
+  figures: FigureNameDto[];
+};
+export type WantsDto = {
+  /** Names of figures */
+  figures: string[];
+  variants: string[];
+  of: number[];
+  counts: number[];
+};
 export type OrderDto = {
   /** Every figure of the line-up, in the wanted order */
   figures: string[];
@@ -2065,9 +2116,13 @@ export const {
   useListCatalogueChangesQuery,
   useUndoCatalogueChangeMutation,
   useListLineUpsQuery,
+  useListNamesQuery,
+  useReadLineUpQuery,
+  useReadWantsOutsideQuery,
   useOrderLineUpMutation,
   useCreateFigureMutation,
   useReadFigureQuery,
+  useListWearingQuery,
   useSaveBriefMutation,
   useChooseLookMutation,
   useAddLookMutation,

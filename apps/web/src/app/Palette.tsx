@@ -4,7 +4,7 @@ import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSearchCatalogueQuery } from '@/api';
-import { useLineUps, useOpen, useWorkspace } from '@/workspace';
+import { useNames, useOpen, useWorkspace } from '@/workspace';
 
 const ITEM = 'data-[selected=true]:bg-lagoon-wash flex cursor-pointer items-baseline gap-3 px-4 py-1.5';
 const LEAST_LETTERS = 2;
@@ -42,7 +42,7 @@ export function Palette() {
 
 function Finder({ onDone }: { readonly onDone: () => void }) {
   const { catalogue } = useWorkspace();
-  const lineUps = useLineUps();
+  const lineUps = useNames();
   const { figure } = useOpen();
   const navigate = useNavigate();
   const [text, setText] = useState('');
@@ -80,7 +80,7 @@ function Finder({ onDone }: { readonly onDone: () => void }) {
   ];
   const figures = lineUps
     .flatMap((lineUp) => lineUp.figures.map((row) => ({ row, lineUp })))
-    .filter(({ row, lineUp }) => matches(row.brief.name, row.role, lineUp.name))
+    .filter(({ row, lineUp }) => matches(row.name, row.role, lineUp.name))
     .slice(0, words === '' ? 4 : 8);
   const places = [...lineUps.map((lineUp) => [lineUp.name, `/line-ups/${lineUp.id}`] as const), ...actions]
     .filter(([label]) => matches(label))
@@ -99,7 +99,7 @@ function Finder({ onDone }: { readonly onDone: () => void }) {
           <Group heading="Figures">
             {figures.map(({ row, lineUp }) => (
               <Command.Item key={row.id} value={`figure ${row.id}`} className={ITEM} onSelect={() => go(`/figures/${row.id}/fitting`)}>
-                {row.brief.name} <span className="text-pencil text-[0.87rem]">{lineUp.name}</span>
+                {row.name} <span className="text-pencil text-[0.87rem]">{lineUp.name}</span>
               </Command.Item>
             ))}
           </Group>

@@ -7,16 +7,18 @@ import { toast } from 'sonner';
 import { type FigureDto, type LineUpDto, useOrderLineUpMutation } from '@/api';
 import { FigurePicture } from '@/parts';
 import { sentenceOf } from '@/ui';
-import { chosenLookOf, useCompany, useLineUps, useOpen, useWorkspace } from '@/workspace';
+import { chosenLookOf, useCompany, useLineUp, useNames, useOpen, useOpenLineUp, useWorkspace } from '@/workspace';
 
 const PX_PER_MM = 1.5;
 
 /** The figures of the open line-up at their true relative heights: the way round the application. It folds away. */
 export function Shelf() {
-  const lineUps = useLineUps();
-  const { figure, lineUp } = useOpen();
+  const lineUps = useNames();
+  const { figure } = useOpen();
   const [folded, setFolded] = useState(false);
-  const shown = lineUp ?? lineUps[0];
+  const open = useOpenLineUp();
+  const shown = lineUps.find((row) => row.id === open) ?? lineUps[0];
+  const lineUp = useLineUp(shown?.id);
   const navigate = useNavigate();
   if (!shown) return null;
   return (
@@ -45,7 +47,7 @@ export function Shelf() {
             {folded ? 'Unfold the shelf' : 'Fold away'}
           </button>
         </div>
-        {!folded && <Row lineUp={shown} open={figure?.id ?? null} />}
+        {!folded && lineUp && <Row lineUp={lineUp} open={figure?.id ?? null} />}
       </div>
     </footer>
   );

@@ -1,7 +1,7 @@
 import { Outlet } from 'react-router';
 import { Toaster } from 'sonner';
 import { Empty } from '@/ui';
-import { useWorkspaceState, WorkspaceContext, useLive } from '@/workspace';
+import { useIsOpenRead, useLive, useWorkspaceState, WorkspaceContext } from '@/workspace';
 import { Shelf } from './Shelf';
 import { Thread } from './Thread';
 
@@ -21,7 +21,7 @@ export function Shell() {
       <div className="grid h-full print:block print:h-auto grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
         <Thread />
         <main className="min-h-0 overflow-auto print:overflow-visible">
-          <Outlet />
+          <Page />
         </main>
         <Shelf />
       </div>
@@ -29,3 +29,6 @@ export function Shell() {
     </WorkspaceContext.Provider>
   );
 }
+
+/** The page, once what it is about is there. */
+const Page = () => (useIsOpenRead() ? <Outlet /> : null);

@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import { useParams } from 'react-router';
-import { type FigureDto, type LineUpDto, useListLineUpsQuery } from '@/api';
+import { type FigureDto, type LineUpDto, type LineUpNamesDto, useListNamesQuery, useReadLineUpQuery } from '@/api';
 import type { Workspace } from './workspace';
 
 export const WorkspaceContext = createContext<Workspace | null>(null);
@@ -12,18 +12,43 @@ export function useWorkspace(): Workspace {
   return workspace;
 }
 
-const NONE: readonly LineUpDto[] = [];
+const NONE: readonly LineUpNamesDto[] = [];
 
-/** All line-ups. Whoever needs one figure asks for that: this changes with every edit of any. */
-export const useLineUps = (): readonly LineUpDto[] => useListLineUpsQuery().data ?? NONE;
+/** All line-ups and figures by name. Whoever needs more of one asks for that. */
+export const useNames = (): readonly LineUpNamesDto[] => useListNamesQuery().data ?? NONE;
+
+/** A line-up with its figures; null until it has been read, and when there is none. */
+export function useLineUp(id: string | undefined): LineUpDto | null {
+  return useReadLineUpQuery({ id: id ?? '' }, { skip: id === undefined }).currentData ?? null;
+}
+
+/** The line-up that a figure stands in. */
+export const lineUpOf = (names: readonly LineUpNamesDto[], figure: string | undefined): string | undefined =>
+  figure === undefined ? undefined : names.find((lineUp) => lineUp.figures.some((row) => row.id === figure))?.id;
+
+/** A figure of any line-up; null until it has been read, and when there is none. */
+export function useFigure(id: string | undefined): FigureDto | null {
+  const lineUp = useLineUp(lineUpOf(useNames(), id));
+  return lineUp?.figures.find((row) => row.id === id) ?? null;
+}
+
+/** The line-up that the address is about: itself, or the one of the figure it names. Undefined when it names neither. */
+export function useOpenLineUp(): string | undefined {
+  const { figureId, lineUpId } = useParams();
+  const names = useNames();
+  return lineUpOf(names, figureId) ?? names.find((row) => row.id === lineUpId)?.id;
+}
 
 /** The figure or line-up the address names. Figures bring their line-up along. */
 export function useOpen(): { readonly figure: FigureDto | null; readonly lineUp: LineUpDto | null } {
-  const { figureId, lineUpId } = useParams();
-  return useListLineUpsQuery(undefined, {
-    selectFromResult: ({ data = [] }) => {
-      const figure = data.flatMap((lineUp) => lineUp.figures).find((row) => row.id === figureId) ?? null;
-      return { figure, lineUp: data.find((row) => row.id === (figure?.lineUp ?? lineUpId)) ?? null };
-    },
-  });
+  const { figureId } = useParams();
+  const lineUp = useLineUp(useOpenLineUp());
+  return { figure: lineUp?.figures.find((row) => row.id === figureId) ?? null, lineUp };
+}
+
+/** Has the line-up the address is about been read? Pages are shown then: what they are about is there. */
+export function useIsOpenRead(): boolean {
+  const id = useOpenLineUp();
+  const { currentData, isError } = useReadLineUpQuery({ id: id ?? '' }, { skip: id === undefined });
+  return id === undefined || currentData !== undefined || isError;
 }

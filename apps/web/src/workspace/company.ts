@@ -1,25 +1,42 @@
-import { Companies, type Company } from '@outfit/core';
+import { Companies, type Company, type Outside } from '@outfit/core';
 import { useRef } from 'react';
-import { type FigureDto, type LineUpDto, useListLineUpsQuery } from '@/api';
+import { type FigureDto, type LineUpDto, useReadLineUpQuery, useReadWantsOutsideQuery, type WantsDto } from '@/api';
 import { chosenLookOf } from './workspace';
 
-let known: { readonly lineUps: readonly LineUpDto[]; readonly companies: Companies } | null = null;
+let known: { readonly lineUp: LineUpDto; readonly wants: WantsDto | undefined; readonly companies: Companies } | null = null;
 
-/** The companies of all figures, worked out once for a state of the line-ups, whoever asks. */
-function companiesOf(lineUps: readonly LineUpDto[]): Companies {
-  if (known?.lineUps !== lineUps) {
-    const members = lineUps.flatMap((lineUp) =>
-      lineUp.figures.map((figure) => ({
-        id: figure.id,
-        lineUp: lineUp.id,
-        name: figure.brief.name,
-        copies: figure.brief.copies,
-        look: chosenLookOf(figure),
-      })),
-    );
-    known = { lineUps, companies: new Companies(members) };
+/** The companies of a line-up's figures, worked out once for a state of it, whoever asks. */
+function companiesOf(lineUp: LineUpDto, wants: WantsDto | undefined): Companies {
+  if (known?.lineUp !== lineUp || known.wants !== wants) {
+    const members = lineUp.figures.map((figure) => ({
+      id: figure.id,
+      lineUp: lineUp.id,
+      name: figure.brief.name,
+      copies: figure.brief.copies,
+      look: chosenLookOf(figure),
+    }));
+    known = { lineUp, wants, companies: new Companies(members, outsideOf(wants)) };
   }
   return known.companies;
+}
+
+const outsides = new WeakMap<WantsDto, Outside>();
+
+/** The wants of figures elsewhere, found by variant. */
+function outsideOf(wants: WantsDto | undefined): Outside {
+  if (!wants) return () => [];
+  let outside = outsides.get(wants);
+  if (!outside) {
+    const rows = new Map<string, { name: string; count: number }[]>();
+    for (const [i, variant] of wants.variants.entries()) {
+      const row = { name: wants.figures[wants.of[i] ?? -1] ?? '', count: wants.counts[i] ?? 0 };
+      const others = rows.get(variant);
+      if (others) others.push(row);
+      else rows.set(variant, [row]);
+    }
+    outsides.set(wants, (outside = (variant) => rows.get(variant) ?? []));
+  }
+  return outside;
 }
 
 const NOBODY = new Companies([]).of(null);
@@ -30,10 +47,13 @@ const NOBODY = new Companies([]).of(null);
  */
 export function useCompany(figure: FigureDto | null): Company {
   const last = useRef<{ readonly key: string; readonly company: Company } | null>(null);
-  const { company } = useListLineUpsQuery(undefined, {
+  const of = { id: figure?.lineUp ?? '' };
+  const { data: wants } = useReadWantsOutsideQuery(of, { skip: figure === null });
+  const { company } = useReadLineUpQuery(of, {
+    skip: figure === null,
     selectFromResult: ({ data }) => {
       if (!data || !figure) return { company: NOBODY };
-      const companies = companiesOf(data);
+      const companies = companiesOf(data, wants);
       const variants = figure.looks.flatMap((look) => look.parts.map((part) => part.variant));
       const key = `${figure.id} ${companies.keyOf(figure.id, variants)}`;
       if (last.current?.key !== key) last.current = { key, company: companies.of(figure.id) };

@@ -6,4 +6,14 @@ export { store, useAppDispatch } from './store';
 export { isTyping } from './typing';
 export { useUndo } from './undo';
 export { chosenLookOf, useWorkspaceState } from './workspace';
-export { useLineUps, useOpen, useWorkspace, WorkspaceContext } from './WorkspaceContext';
+export {
+  lineUpOf,
+  useFigure,
+  useIsOpenRead,
+  useLineUp,
+  useNames,
+  useOpen,
+  useOpenLineUp,
+  useWorkspace,
+  WorkspaceContext,
+} from './WorkspaceContext';

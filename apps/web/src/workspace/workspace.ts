@@ -4,7 +4,7 @@ import {
   type FigureDto,
   rememberCatalogue,
   useListDonorsQuery,
-  useListLineUpsQuery,
+  useListNamesQuery,
   useReadCatalogueQuery,
   useReadPricesQuery,
   useReadStockQuery,
@@ -26,14 +26,14 @@ export type WorkspaceState =
 
 export function useWorkspaceState(): WorkspaceState {
   const catalogue = useReadCatalogueQuery();
-  const lineUps = useListLineUpsQuery(undefined, { selectFromResult: ({ isError, data }) => ({ isError, isThere: data !== undefined }) });
+  const names = useListNamesQuery(undefined, { selectFromResult: ({ isError, data }) => ({ isError, isThere: data !== undefined }) });
   const stock = useReadStockQuery();
   const donors = useListDonorsQuery();
   const prices = useReadPricesQuery();
-  const isFailed = lineUps.isError || [catalogue, stock, donors, prices].some((query) => query.isError && !query.data);
+  const isFailed = (names.isError && !names.isThere) || [catalogue, stock, donors, prices].some((query) => query.isError && !query.data);
   return useMemo(() => {
     if (isFailed) return { state: 'failed' };
-    if (!catalogue.data || !lineUps.isThere || !stock.data || !donors.data || !prices.data) return { state: 'loading' };
+    if (!catalogue.data || !names.isThere || !stock.data || !donors.data || !prices.data) return { state: 'loading' };
     const known = rememberCatalogue(catalogue.data);
     const { variants, quantities } = stock.data;
     const owned = stockOf(variants.map((variant, i) => ({ variant, quantity: quantities[i] ?? 0 })));
@@ -47,7 +47,7 @@ export function useWorkspaceState(): WorkspaceState {
       supply: supplyOf(owned, (id) => lowest.landedMinor(id), onDonors(donors.data, known.data.officialFigures)),
     };
     return { state: 'ready', workspace };
-  }, [isFailed, catalogue.data, lineUps.isThere, stock.data, donors.data, prices.data]);
+  }, [isFailed, catalogue.data, names.isThere, stock.data, donors.data, prices.data]);
 }
 
 /** The look of a figure that its line-up shows; an empty one when the figure has none yet. */

@@ -11,19 +11,29 @@ export interface Member {
   readonly look: Look;
 }
 
+/** Who wants pieces of a variant beside the members, and how many each. */
+export type Outside = (variant: string) => readonly { readonly name: string; readonly count: number }[];
+
 /** A figure planned once is somebody; one of an army may share its face. */
 const isSomebody = (member: Member): boolean => member.copies === 1;
 
 /**
- * The company of every figure, worked out together: faces shown in its line-up, and pieces that the shown looks of others
- * want. One pass over all figures, however many ask.
+ * The company of figures, worked out together: faces shown in their line-up, and pieces that the shown looks of others want. One
+ * pass over the members, however many ask.
  */
 export class Companies {
   private readonly members: ReadonlyMap<string, Member>;
   private readonly faces = new Map<string, (FaceElsewhere & { readonly of: string })[]>();
   private readonly wanted = new Map<string, { readonly of: string; readonly name: string; readonly count: number }[]>();
 
-  constructor(members: readonly Member[]) {
+  /**
+   * @param members figures whose looks are at hand, such as those of the open line-up
+   * @param outside what figures that are not at hand want; each name stands once for every figure
+   */
+  constructor(
+    members: readonly Member[],
+    private readonly outside: Outside = () => [],
+  ) {
     this.members = new Map(members.map((member) => [member.id, member]));
     for (const member of members) {
       const head = member.look.parts.find((part) => part.position === 'head');
@@ -46,8 +56,10 @@ export class Companies {
     const near = member && isSomebody(member) ? (this.faces.get(member.lineUp) ?? []) : [];
     return {
       faces: near.flatMap(({ of, ...face }) => (of === id ? [] : [face])),
-      wantedBy: (variant) =>
-        (this.wanted.get(variant) ?? []).flatMap(({ of, name, count }) => (of === id ? [] : Array.from({ length: count }, () => name))),
+      wantedBy: (variant) => {
+        const within = (this.wanted.get(variant) ?? []).filter(({ of }) => of !== id);
+        return [...within, ...this.outside(variant)].flatMap(({ name, count }) => Array.from({ length: count }, () => name));
+      },
       stage: 'fitting',
     };
   }

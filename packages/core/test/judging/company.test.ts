@@ -27,6 +27,12 @@ describe('the company of a figure', () => {
     expect(companies.of(null).wantedBy('hat')).toHaveLength(4);
   });
 
+  test('is also whoever stands outside it and wants a piece', () => {
+    const outside = (variant: string) => (variant === 'hat' ? [{ name: 'DI', count: 2 }] : []);
+    expect(new Companies(members, outside).of('guards').wantedBy('hat')).toEqual(['BO', 'DI', 'DI']);
+    expect(new Companies(members, outside).of('guards').wantedBy('arm')).toEqual(['ADA', 'ADA']);
+  });
+
   test('keeps its key until something in it changes that can matter', () => {
     const key = (change: Partial<(typeof members)[number]>, variants = ['hat']): string =>
       new Companies(members.map((row) => (row.id === 'bo' ? { ...row, ...change } : row))).keyOf('ada', variants);

@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { completeBrief } from '@outfit/core';
-import { CatalogueService } from '../../catalogue/index.js';
+import { CatalogueHooks, CatalogueService } from '../../catalogue/index.js';
 import { HistoryService } from '../../platform/history/index.js';
-import type { FigureDto, LineUpDto } from './figures.dto.js';
+import type { FigureDto, FigureNameDto, LineUpDto, LineUpNamesDto, WantsDto } from './figures.dto.js';
 import { type FigureEntity, type LineUpEntity, type LookEntity, lookOf } from './figures.entities.js';
 import { FiguresStore } from './figures.store.js';
 import type { LookDto } from './looks.dto.js';
@@ -15,6 +15,7 @@ export class FigureViews {
   constructor(
     private readonly store: FiguresStore,
     private readonly catalogue: CatalogueService,
+    private readonly hooks: CatalogueHooks,
     private readonly history: HistoryService,
   ) {}
 
@@ -32,6 +33,40 @@ export class FigureViews {
         labels.get(row.id) ?? NOTHING,
       ),
     );
+  }
+
+  names(): LineUpNamesDto[] {
+    const lineUps = new Map(this.store.lineUps().map(({ id, name }) => [id, { id, name, figures: [] as FigureNameDto[] }]));
+    for (const figure of this.store.names()) lineUps.get(figure.lineUp)?.figures.push(nameDto(figure));
+    return [...lineUps.values()];
+  }
+
+  /** What figures outside a line-up want of what is owned: nobody competes for a piece there is none of. */
+  wantsOutside(lineUp: string): WantsDto {
+    this.store.lineUp(lineUp);
+    const catalogue = this.catalogue.now();
+    const { variants: owned } = this.hooks.ownedNow();
+    const wants = { figures: [] as string[], variants: [] as string[], of: [] as number[], counts: [] as number[] };
+    const places = new Map<string, number>();
+    const rows = new Map<string, number>();
+    for (const { figure, name, copies, variant } of this.store.shownOutside(lineUp)) {
+      const known = catalogue.resolve(variant);
+      if (!owned.has(known)) continue;
+      const place = places.get(figure) ?? wants.figures.push(name) - 1;
+      places.set(figure, place);
+      const key = `${place} ${known}`;
+      const row = rows.get(key) ?? wants.variants.push(known) - 1;
+      rows.set(key, row);
+      wants.of[row] = place;
+      wants.counts[row] = (wants.counts[row] ?? 0) + copies;
+    }
+    return wants;
+  }
+
+  /** The figures with a look that wears a variant, under whichever of its ids. */
+  wearing(variant: string): FigureNameDto[] {
+    const catalogue = this.catalogue.now();
+    return this.store.figuresWearing(catalogue.namesOf(catalogue.resolve(variant))).map(nameDto);
   }
 
   lineUp(id: string): LineUpDto {
@@ -96,3 +131,5 @@ export class FigureViews {
     return { id, name, figures, version, ...labels };
   }
 }
+
+const nameDto = ({ id, name, role }: FigureNameDto): FigureNameDto => ({ id, name, role });

@@ -4,6 +4,21 @@ import { Database, type EntityTable } from '../../platform/db/index.js';
 import { notFound } from '../../platform/http/index.js';
 import { FigureEntity, LineUpEntity, lookColumns, LookEntity } from './figures.entities.js';
 
+export interface FigureName {
+  readonly id: string;
+  readonly lineUp: string;
+  readonly role: string;
+  readonly name: string;
+}
+
+/** One part of the look that a figure shows. */
+export interface ShownPart {
+  readonly figure: string;
+  readonly name: string;
+  readonly copies: number;
+  readonly variant: string;
+}
+
 /** Line-ups, figures and looks in their tables. Every change of a row makes its version one more. */
 @Injectable()
 export class FiguresStore {
@@ -15,6 +30,37 @@ export class FiguresStore {
 
   lineUp(id: string): LineUpEntity {
     return this.lineUpTable.first({ id }) ?? refuse('line-up', id);
+  }
+
+  /** Every figure by its name, in the order they stand in. */
+  names(): FigureName[] {
+    return this.database
+      .prepare(`SELECT id, lineUp, role, json_extract(brief, '$.name') AS name FROM figure ORDER BY place, id`)
+      .all() as FigureName[];
+  }
+
+  /** What the shown looks of all figures outside a line-up are made of, a row for each part. */
+  shownOutside(lineUp: string): ShownPart[] {
+    return this.database
+      .prepare(
+        `SELECT figure.id AS figure, json_extract(figure.brief, '$.name') AS name,
+                COALESCE(json_extract(figure.brief, '$.copies'), 1) AS copies, json_extract(part.value, '$.variant') AS variant
+           FROM figure JOIN look ON look.id = figure.chosenLook, json_each(look.parts) AS part
+          WHERE figure.lineUp <> ? ORDER BY figure.rowid`,
+      )
+      .all(lineUp) as ShownPart[];
+  }
+
+  /** The figures with a look, not in the bin, that wears one of these variants. */
+  figuresWearing(variants: readonly string[]): FigureName[] {
+    return this.database
+      .prepare(
+        `SELECT DISTINCT figure.id, figure.lineUp, figure.role, json_extract(figure.brief, '$.name') AS name
+           FROM look JOIN figure ON figure.id = look.figure, json_each(look.parts) AS part
+          WHERE look.removedAt IS NULL AND json_extract(part.value, '$.variant') IN (SELECT value FROM json_each(?))
+          ORDER BY name, figure.id`,
+      )
+      .all(JSON.stringify(variants)) as FigureName[];
   }
 
   figures(): FigureEntity[] {

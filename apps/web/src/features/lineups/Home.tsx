@@ -1,10 +1,10 @@
 import { Navigate } from 'react-router';
 import { Empty } from '@/ui';
-import { useLineUps } from '@/workspace';
+import { useNames } from '@/workspace';
 
 /** Opens the first line-up. */
 export function Home() {
-  const [first] = useLineUps();
+  const [first] = useNames();
   if (first) return <Navigate to={`/line-ups/${first.id}`} replace />;
   return (
     <Empty title="No line-up yet">

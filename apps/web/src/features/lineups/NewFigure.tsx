@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { type BeginningDto, useCreateFigureMutation } from '@/api';
 import { FigurePicture, PartPicture } from '@/parts';
 import { Button, Choice, Input, Label, sentenceOf, Sheet } from '@/ui';
-import { useLineUps, useWorkspace } from '@/workspace';
+import { useNames, useWorkspace } from '@/workspace';
 
 const BEGINNINGS: readonly (readonly [kind: BeginningDto['kind'], title: string, about: string])[] = [
   ['nothing', 'Nothing', 'An empty brief and an empty look.'],
@@ -35,7 +35,7 @@ export function NewFigure({ lineUp }: { readonly lineUp: string }) {
 
 function Beginning({ lineUp }: { readonly lineUp: string }) {
   const { catalogue, owned } = useWorkspace();
-  const lineUps = useLineUps();
+  const lineUps = useNames();
   const [kind, setKind] = useState<BeginningDto['kind']>('nothing');
   const [id, setId] = useState('');
   const [name, setName] = useState('');
@@ -47,7 +47,7 @@ function Beginning({ lineUp }: { readonly lineUp: string }) {
         .map((row) => ({ value: row.id, label: `${row.person ? `${row.person}, ` : ''}${row.name}, ${row.id}` }))
         .sort((a, b) => a.label.localeCompare(b.label));
     if (kind === 'figure')
-      return lineUps.flatMap((row) => row.figures.map((figure) => ({ value: figure.id, label: `${figure.brief.name}, ${row.name}` })));
+      return lineUps.flatMap((row) => row.figures.map((figure) => ({ value: figure.id, label: `${figure.name}, ${row.name}` })));
     if (kind === 'part')
       return [...owned.keys()]
         .map((value) => ({ value, label: catalogue.nameOf(catalogue.variant(value)) }))

@@ -2,10 +2,10 @@ import { colourDifference, mainColourOf, nearestMade, readDifference, sameMotifs
 import { type View, VIEWS } from '@outfit/drawing';
 import { type ReactNode, useMemo } from 'react';
 import { Link, useParams } from 'react-router';
-import { useListOffersQuery, useListPiecesQuery, useListSellersQuery } from '@/api';
+import { useListOffersQuery, useListPiecesQuery, useListSellersQuery, useListWearingQuery } from '@/api';
 import { FigurePicture, PartPicture, Swatch } from '@/parts';
 import { Empty, longDay, plural } from '@/ui';
-import { useLineUps, useWorkspace } from '@/workspace';
+import { useWorkspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { homeOf, toColour, toMould, toPrint, toSource, toVariant, yearsOf } from '../paths';
 import { ImagineColour } from './ImagineColour';
@@ -161,27 +161,28 @@ function WhoSells({ variant }: { readonly variant: Variant }) {
 }
 
 const MOST_FIGURES = 8;
+const MOST_NAMED = 24;
 
 function WhoWears({ variant }: { readonly variant: Variant }) {
   const { catalogue } = useWorkspace();
-  const lineUps = useLineUps();
+  const { data: planned = [], isSuccess } = useListWearingQuery({ variant: variant.id });
   const wears = (parts: readonly { readonly variant: string }[]): boolean => parts.some((part) => part.variant === variant.id);
   const official = catalogue.data.officialFigures.filter((figure) => wears(figure.parts));
-  const planned = lineUps.flatMap((lineUp) => lineUp.figures).filter((figure) => figure.looks.some((look) => wears(look.parts)));
   return (
     <Section title="Who wears it">
-      {official.length + planned.length === 0 && <p className="text-pencil">Nobody yet.</p>}
+      {isSuccess && official.length + planned.length === 0 && <p className="text-pencil">Nobody yet.</p>}
       {planned.length > 0 && (
         <p>
           In your plans:{' '}
-          {planned.map((figure, i) => (
+          {planned.slice(0, MOST_NAMED).map((figure, i) => (
             <span key={figure.id}>
               {i > 0 && ', '}
               <Link to={`/figures/${figure.id}/fitting`} className="text-lagoon underline">
-                {figure.brief.name}
+                {figure.name}
               </Link>
             </span>
           ))}
+          {planned.length > MOST_NAMED && ` and ${plural(planned.length - MOST_NAMED, 'more figure')}.`}
         </p>
       )}
       <ul className="mt-1 flex gap-1 overflow-x-auto">

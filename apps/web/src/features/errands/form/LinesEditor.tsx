@@ -1,7 +1,8 @@
 import { X } from 'lucide-react';
+import { webApi } from '@/api';
 import { FigurePicture } from '@/parts';
 import { Choice, Input, Label } from '@/ui';
-import { useLineUps, useWorkspace } from '@/workspace';
+import { lineUpOf, useAppDispatch, useFigure, useNames, useWorkspace } from '@/workspace';
 import { copiesOf, type DraftLine, lineOf } from './lines';
 
 const GROUPS = ['', 'A', 'B', 'C', 'D'] as const;
@@ -13,87 +14,43 @@ interface LinesEditorProps {
 
 /** The looks to shop for, each with its copies; figures of any line-up can be added. */
 export function LinesEditor({ lines, onChange }: LinesEditorProps) {
-  const { catalogue } = useWorkspace();
-  const lineUps = useLineUps();
-  const figures = lineUps.flatMap((lineUp) => lineUp.figures);
-  const set = (i: number, changes: Partial<DraftLine>): void =>
-    onChange(lines.map((line, k) => (k === i ? { ...line, ...changes } : line)));
-  const add = (id: string): void => {
-    const lineUp = lineUps.find((row) => row.id === id);
-    const added = (lineUp?.figures ?? figures.filter((row) => row.id === id)).filter((figure) => figure.looks.length > 0);
+  const dispatch = useAppDispatch();
+  const lineUps = useNames();
+  const add = async (id: string): Promise<void> => {
+    const lineUp = lineUps.some((row) => row.id === id) ? id : lineUpOf(lineUps, id);
+    if (lineUp === undefined) return;
+    const { data } = await dispatch(webApi.endpoints.readLineUp.initiate({ id: lineUp }, { subscribe: false }));
+    const added = (data?.figures ?? []).filter((figure) => (lineUp === id || figure.id === id) && figure.looks.length > 0);
     onChange([...lines, ...added.map((figure) => lineOf(figure))]);
   };
-  const [only] = lines.length === 1 ? lines : [];
   return (
     <fieldset className="space-y-2">
       <legend className="sr-only">Looks to shop for</legend>
-      {lines.map((line, i) => {
-        const figure = figures.find((row) => row.id === line.figure);
-        const look = figure?.looks.find((row) => row.id === line.look);
-        if (!figure) return null;
-        return (
-          <div
-            key={`${line.figure}-${i}`}
-            className="border-rule flex items-end gap-2.5 border-b pb-2"
-            aria-label={figure.brief.name}
-            role="group"
-          >
-            {look && <FigurePicture look={look} catalogue={catalogue} pxPerMm={only ? 3.2 : 1.5} label={look.name} />}
-            <div className="min-w-0 flex-1">
-              {!only && (
-                <p className="flex justify-between gap-1 leading-tight font-medium">
-                  {figure.brief.name}
-                  <button
-                    type="button"
-                    aria-label={`Leave ${figure.brief.name} out`}
-                    onClick={() => onChange(lines.filter((_, k) => k !== i))}
-                  >
-                    <X size={15} strokeWidth={1.75} />
-                  </button>
-                </p>
-              )}
-              <Label text="Look">
-                <Choice
-                  value={line.look}
-                  options={figure.looks.map((row) => ({ value: row.id, label: row.name }))}
-                  onChoose={(id) => set(i, { look: id })}
-                />
-              </Label>
-              <div className="mt-1 grid grid-cols-2 gap-2">
-                <Label text="Copies">
-                  <Input
-                    inputMode="numeric"
-                    value={line.copies}
-                    onChange={(event) => set(i, { copies: event.target.value })}
-                    aria-invalid={copiesOf(line.copies) === null}
-                  />
-                </Label>
-                {!only && (
-                  <Label text="Never with">
-                    <Choice
-                      value={line.group}
-                      options={GROUPS.map((value) => ({ value, label: value === '' ? 'alone' : `group ${value}` }))}
-                      onChoose={(group) => set(i, { group })}
-                    />
-                  </Label>
-                )}
-              </div>
-            </div>
-          </div>
-        );
-      })}
+      {lines.map((line, i) => (
+        <Line
+          key={`${line.figure}-${i}`}
+          line={line}
+          isOnly={lines.length === 1}
+          onSet={(changes) => onChange(lines.map((other, k) => (k === i ? { ...other, ...changes } : other)))}
+          onLeaveOut={() => onChange(lines.filter((_, k) => k !== i))}
+        />
+      ))}
       {lines.length > 1 && (
         <p className="text-pencil text-[0.87rem]">Looks in one group are never shown together: they share their parts.</p>
       )}
       <Label text="Add to the trip">
-        <select className="border-rule bg-sheet rounded-cut w-full border px-2 py-1" value="" onChange={(event) => add(event.target.value)}>
+        <select
+          className="border-rule bg-sheet rounded-cut w-full border px-2 py-1"
+          value=""
+          onChange={(event) => void add(event.target.value)}
+        >
           <option value="">a figure or a line-up …</option>
           {lineUps.map((lineUp) => (
             <optgroup key={lineUp.id} label={lineUp.name}>
               <option value={lineUp.id}>All of {lineUp.name}</option>
               {lineUp.figures.map((figure) => (
                 <option key={figure.id} value={figure.id}>
-                  {figure.brief.name}
+                  {figure.name}
                 </option>
               ))}
             </optgroup>
@@ -101,5 +58,61 @@ export function LinesEditor({ lines, onChange }: LinesEditorProps) {
         </select>
       </Label>
     </fieldset>
+  );
+}
+
+interface LineProps {
+  readonly line: DraftLine;
+  readonly isOnly: boolean;
+  readonly onSet: (changes: Partial<DraftLine>) => void;
+  readonly onLeaveOut: () => void;
+}
+
+/** One look to shop for. Nothing until its figure has been read. */
+function Line({ line, isOnly, onSet, onLeaveOut }: LineProps) {
+  const { catalogue } = useWorkspace();
+  const figure = useFigure(line.figure);
+  const look = figure?.looks.find((row) => row.id === line.look);
+  if (!figure) return null;
+  return (
+    <div className="border-rule flex items-end gap-2.5 border-b pb-2" aria-label={figure.brief.name} role="group">
+      {look && <FigurePicture look={look} catalogue={catalogue} pxPerMm={isOnly ? 3.2 : 1.5} label={look.name} />}
+      <div className="min-w-0 flex-1">
+        {!isOnly && (
+          <p className="flex justify-between gap-1 leading-tight font-medium">
+            {figure.brief.name}
+            <button type="button" aria-label={`Leave ${figure.brief.name} out`} onClick={onLeaveOut}>
+              <X size={15} strokeWidth={1.75} />
+            </button>
+          </p>
+        )}
+        <Label text="Look">
+          <Choice
+            value={line.look}
+            options={figure.looks.map((row) => ({ value: row.id, label: row.name }))}
+            onChoose={(id) => onSet({ look: id })}
+          />
+        </Label>
+        <div className="mt-1 grid grid-cols-2 gap-2">
+          <Label text="Copies">
+            <Input
+              inputMode="numeric"
+              value={line.copies}
+              onChange={(event) => onSet({ copies: event.target.value })}
+              aria-invalid={copiesOf(line.copies) === null}
+            />
+          </Label>
+          {!isOnly && (
+            <Label text="Never with">
+              <Choice
+                value={line.group}
+                options={GROUPS.map((value) => ({ value, label: value === '' ? 'alone' : `group ${value}` }))}
+                onChoose={(group) => onSet({ group })}
+              />
+            </Label>
+          )}
+        </div>
+      </div>
+    </div>
   );
 }

@@ -1,12 +1,12 @@
 import { itemName, money } from '@outfit/core';
 import type { ErrandDto } from '@/api';
 
-import { useLineUps, useWorkspace } from '@/workspace';
+import { useNames, useWorkspace } from '@/workspace';
 
 /** What each look costs a copy, with its share of postage, and the part that costs most. */
 export function FigureCosts({ errand }: { readonly errand: ErrandDto }) {
   const { catalogue } = useWorkspace();
-  const lineUps = useLineUps();
+  const lineUps = useNames();
   const figures = lineUps.flatMap((lineUp) => lineUp.figures);
   const rows = [...errand.lines].sort((a, b) => (b.eachMinor ?? 0) - (a.eachMinor ?? 0));
   return (
@@ -16,7 +16,7 @@ export function FigureCosts({ errand }: { readonly errand: ErrandDto }) {
         {rows.map((line, i) => (
           <li key={`${line.look}-${i}`} className="border-rule border-t py-1">
             <span className="flex justify-between gap-2">
-              {figures.find((row) => row.id === line.figure)?.brief.name ?? line.figure}
+              {figures.find((row) => row.id === line.figure)?.name ?? line.figure}
               <span className="font-mono">{line.eachMinor === null ? '–' : money(line.eachMinor, errand.currency)}</span>
             </span>
             {line.dominant && (

@@ -2,7 +2,7 @@ import { itemName, money } from '@outfit/core';
 import { type ErrandDto, useListSubstitutesQuery } from '@/api';
 import { PartPicture } from '@/parts';
 import { Button, plural, Sheet } from '@/ui';
-import { useLineUps, useWorkspace } from '@/workspace';
+import { useWorkspace } from '@/workspace';
 
 interface SubstituteSheetProps {
   readonly errand: ErrandDto;
@@ -14,12 +14,8 @@ interface SubstituteSheetProps {
 /** What could stand in for a part: the likeness it loses, what it costs, what is owned. */
 export function SubstituteSheet({ errand, variant, onClose, onAccept }: SubstituteSheetProps) {
   const { catalogue } = useWorkspace();
-  const lineUps = useLineUps();
   const { data } = useListSubstitutesQuery({ id: errand.id, variant });
-  const look = lineUps
-    .flatMap((lineUp) => lineUp.figures.flatMap((figure) => figure.looks))
-    .find((row) => errand.lines.some((line) => line.look === row.id) && row.parts.some((part) => part.variant === variant));
-  const position = look?.parts.find((part) => part.variant === variant)?.position;
+  const position = catalogue.mouldOf(catalogue.variant(variant)).fills[0]?.[0];
   return (
     <Sheet
       wide
