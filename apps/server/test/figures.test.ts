@@ -6,6 +6,8 @@ import {
   type LineUpNamesDto,
   type WantsDto,
 } from '../src/figures/record/figures.dto.js';
+import { unpackCatalogue } from '@outfit/core';
+import type { PackedCatalogueDto } from '../src/catalogue/catalogue.dto.js';
 import type { StockDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Database } from '../src/platform/db/index.js';
 import { type LookDto } from '../src/figures/record/looks.dto.js';
@@ -161,6 +163,10 @@ describe('what a page reads of the line-ups', () => {
   test('is what the shown looks of all other line-ups want of owned parts, with their copies', async () => {
     const { body: all } = await server.get<LineUpDto[]>('line-ups');
     const { body: stock } = await server.get<StockDto>('wardrobe/stock');
+    const { body: packed } = await server.get<PackedCatalogueDto>('catalogue/packed');
+    expect(stock.catalogue).toBe(packed.version);
+    const { variants } = unpackCatalogue(packed);
+    const owned = new Set(stock.rows.map((row) => variants[row]?.id));
     const counted = (rows: readonly string[]): Map<string, number> => {
       const counts = new Map<string, number>();
       for (const row of rows) counts.set(row, (counts.get(row) ?? 0) + 1);
@@ -176,7 +182,7 @@ describe('what a page reads of the line-ups', () => {
         .flatMap(({ figures }) => figures)
         .flatMap(({ brief, looks, chosenLook }) =>
           (looks.find((look) => look.id === chosenLook)?.parts ?? [])
-            .filter((part) => stock.variants.includes(part.variant))
+            .filter((part) => owned.has(part.variant))
             .flatMap((part) => Array.from({ length: brief.copies }, () => `${brief.name} wants ${part.variant}`)),
         );
       expect(expected.length).toBeGreaterThan(0);

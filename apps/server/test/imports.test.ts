@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { type ImportReportDto } from '../src/platform/importing/importReport.dto.js';
+import { CatalogueService } from '../src/catalogue/index.js';
 import { type OfferDto, type PricesDto, type SellerDto } from '../src/market/market.dto.js';
 import { type PieceDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Harness } from './harness.js';
@@ -79,8 +80,8 @@ describe('importing offers', () => {
     expect((await server.post<ImportReportDto>('market/import?agree=all', file)).body.importedCount).toBe(1);
     const { body } = await server.get<PricesDto>('market/prices');
     // 5 and a fifth of the 1.95 that Tin Drawer's lightest parcel costs
-    const { variants, priceMinor, landedMinor, sellers, seenOn, names } = body.lowest;
-    const at = variants.indexOf('HE-901·walnut+clear-amber');
+    const { rows, priceMinor, landedMinor, sellers, seenOn, names } = body.lowest;
+    const at = rows.indexOf(server.app.get(CatalogueService).now().rowOf('HE-901·walnut+clear-amber') ?? -1);
     expect([priceMinor[at], landedMinor[at], names[sellers[at] ?? NaN], names[seenOn[at] ?? NaN]]).toEqual([
       5,
       44,

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { type LandedPrice, lowestLanded } from '@outfit/core';
+import { CatalogueService } from '../src/catalogue/index.js';
 import type { AdvancedDto, PricesDto } from '../src/market/market.dto.js';
 import { MarketService } from '../src/market/market.service.js';
 import { Database } from '../src/platform/db/index.js';
@@ -16,9 +17,10 @@ function readWhole(): readonly LandedPrice[] {
 }
 const byVariant = (rows: readonly LandedPrice[]) => [...rows].sort((a, b) => (a.variant < b.variant ? -1 : 1));
 async function kept(): Promise<readonly LandedPrice[]> {
-  const { variants, landedMinor, priceMinor, sellers, seenOn, names } = (await server.get<PricesDto>('market/prices')).body.lowest;
-  return variants.map((variant, i) => ({
-    variant,
+  const { rows, landedMinor, priceMinor, sellers, seenOn, names } = (await server.get<PricesDto>('market/prices')).body.lowest;
+  const { variants } = server.app.get(CatalogueService).now().data;
+  return rows.map((row, i) => ({
+    variant: variants[row]?.id ?? '',
     landedMinor: landedMinor[i] ?? NaN,
     priceMinor: priceMinor[i] ?? NaN,
     seller: names[sellers[i] ?? NaN] ?? '',

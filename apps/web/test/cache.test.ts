@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { configureStore } from '@reduxjs/toolkit';
+import { packCatalogue } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import { type LineUpDto, type LookDto, rememberCatalogue, versionOfLook, webApi } from '@/api';
 
@@ -59,7 +60,7 @@ afterEach(() => {
 const settled = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 5));
 
 async function opened() {
-  rememberCatalogue(world.catalogue);
+  rememberCatalogue(packCatalogue(world.catalogue));
   const store = configureStore({
     reducer: { [webApi.reducerPath]: webApi.reducer },
     middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }).concat(webApi.middleware),

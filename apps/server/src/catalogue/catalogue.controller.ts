@@ -2,7 +2,7 @@ import { Body, Controller, Get, Param, Post, Query, Req, Res } from '@nestjs/com
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { NumberParam, sendKept } from '../platform/http/index.js';
-import { CatalogueDto } from './catalogue.dto.js';
+import { CatalogueDto, PackedCatalogueDto } from './catalogue.dto.js';
 import { CatalogueService } from './catalogue.service.js';
 import { CatalogueChangeDto, MergeDto, SavedEntryDto, SaveEntryDto } from './entries.dto.js';
 import { EntriesService } from './entries.service.js';
@@ -22,6 +22,13 @@ export class CatalogueController {
   @ApiOkResponse({ type: CatalogueDto })
   read(@Req() request: Request, @Res() response: Response): Promise<void> {
     return sendKept(request, response, this.service.now().data);
+  }
+
+  @Get('packed')
+  @ApiOperation({ operationId: 'readPackedCatalogue' })
+  @ApiOkResponse({ type: PackedCatalogueDto })
+  async packed(@Req() request: Request, @Res() response: Response): Promise<void> {
+    await sendKept(request, response, await this.service.packed());
   }
 
   @Get('search')

@@ -18,6 +18,8 @@ import {
   type MoodName,
   MOTIF_TRAITS,
   type MotifTrait,
+  type PackedCatalogue,
+  type PackedVariants,
   type Position,
   POSITIONS,
   type SkinSchool,
@@ -178,6 +180,38 @@ export class CatalogueDto implements CatalogueData {
   @ApiProperty({ type: [MouldDto] }) moulds: readonly MouldDto[];
   @ApiProperty({ type: [PrintDto] }) prints: readonly PrintDto[];
   @ApiProperty({ type: [VariantDto] }) variants: readonly VariantDto[];
+  @ApiProperty({ type: [BundleDto] }) bundles: readonly BundleDto[];
+  @ApiProperty({ type: [SourceDto] }) sources: readonly SourceDto[];
+  @ApiProperty({ type: [OfficialFigureDto] }) officialFigures: readonly OfficialFigureDto[];
+}
+
+/** A variant as it is, and the row it stands in. */
+export class OtherVariantDto {
+  @ApiProperty() row: number;
+  @ApiProperty({ type: VariantDto }) variant: VariantDto;
+}
+
+/** Variants in columns, in their order; see `PackedVariants` in core. */
+export class PackedVariantsDto implements PackedVariants {
+  @ApiProperty({ type: [String] }) moulds: readonly string[];
+  @ApiProperty({ type: [Number], description: 'How many variants in a row are of each of `moulds`' }) counts: readonly number[];
+  @ApiProperty({ type: 'array', items: { type: 'array', items: { type: 'string' } } }) colourLists: readonly (readonly string[])[];
+  @ApiProperty({ type: [String] }) prints: readonly string[];
+  @ApiProperty({ type: [MadeDto] }) years: readonly MadeDto[];
+  @ApiProperty({ type: [Number], description: 'Place in `colourLists`, a variant each' }) colours: readonly number[];
+  @ApiProperty({ type: [Number], description: 'Place in `prints` and 1 more; 0 for none' }) print: readonly number[];
+  @ApiProperty({ type: [Number], description: 'Place in `years` and 1 more; 0 for imagined' }) made: readonly number[];
+  @ApiProperty({ type: [OtherVariantDto], description: 'What columns cannot say' }) others: readonly OtherVariantDto[];
+}
+
+/** The catalogue as a page reads it: an eighth of the size of its rows. */
+export class PackedCatalogueDto implements PackedCatalogue {
+  @ApiProperty({ description: 'Names this state of the catalogue; answers that speak of its rows name it too' }) version: string;
+  @ApiProperty({ type: [ColourDto] }) colours: readonly ColourDto[];
+  @ApiProperty({ type: [MotifDto] }) motifs: readonly MotifDto[];
+  @ApiProperty({ type: [MouldDto] }) moulds: readonly MouldDto[];
+  @ApiProperty({ type: [PrintDto] }) prints: readonly PrintDto[];
+  @ApiProperty({ type: PackedVariantsDto }) variants: PackedVariantsDto;
   @ApiProperty({ type: [BundleDto] }) bundles: readonly BundleDto[];
   @ApiProperty({ type: [SourceDto] }) sources: readonly SourceDto[];
   @ApiProperty({ type: [OfficialFigureDto] }) officialFigures: readonly OfficialFigureDto[];

@@ -1,9 +1,11 @@
 import { Injectable, type OnApplicationBootstrap } from '@nestjs/common';
-import { Catalogue, CATALOGUE_KINDS, type CatalogueData, type CatalogueKind, type CatalogueRow, keyOf } from '@outfit/core';
+import { Catalogue, CATALOGUE_KINDS, type CatalogueData, type CatalogueKind, type CatalogueRow, keyOf, VariantPacker } from '@outfit/core';
+import { randomUUID } from 'node:crypto';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
 import { LiveService } from '../platform/live/index.js';
+import type { PackedCatalogueDto } from './catalogue.dto.js';
 import { CatalogueStore, perKind } from './catalogue.store.js';
 import { CatalogueHooks } from './hooks.js';
 
@@ -17,6 +19,8 @@ export class CatalogueService implements OnApplicationBootstrap {
   /** The catalogue, and the rows it was made of as they stand in the tables. */
   private loaded: { readonly catalogue: Catalogue; readonly rows: CatalogueData } | null = null;
   private version = 0;
+  private readonly started = randomUUID().slice(0, 8);
+  private readonly packs = new WeakMap<CatalogueData, Promise<PackedCatalogueDto>>();
 
   constructor(
     private readonly database: Database,
@@ -40,6 +44,28 @@ export class CatalogueService implements OnApplicationBootstrap {
   /** Grows with every change, for those who keep something made from the catalogue. */
   get revision(): number {
     return this.version;
+  }
+
+  /** Names the catalogue as it stands, also across starts: answers that speak of its rows say which rows they mean. */
+  get versionName(): string {
+    return `${this.started}-${this.version}`;
+  }
+
+  /** The catalogue in columns; worked out once for each state of it, a few thousand rows at a turn. */
+  packed(): Promise<PackedCatalogueDto> {
+    const { data } = this.now();
+    let packed = this.packs.get(data);
+    if (!packed) this.packs.set(data, (packed = this.pack(data, this.versionName)));
+    return packed;
+  }
+
+  private async pack({ variants, ...rest }: CatalogueData, version: string): Promise<PackedCatalogueDto> {
+    const packer = new VariantPacker();
+    for (let from = 0; from < variants.length; from += ROWS_A_TURN) {
+      packer.add(variants.slice(from, from + ROWS_A_TURN));
+      await nextTurn();
+    }
+    return { version, ...rest, variants: packer.packed() } as PackedCatalogueDto;
   }
 
   /** The catalogue has been changed: whoever asks next reads it again. Within a unit of work; tabs hear of it once it is done. */

@@ -3,7 +3,7 @@ import { type Adjustments, basketFor, type BasketProblem, likenessWith, P40, typ
 import { Piscina } from 'piscina';
 import { CatalogueService } from '../catalogue/index.js';
 import { FiguresService } from '../figures/index.js';
-import { MarketService } from '../market/index.js';
+import { LowestService } from '../market/index.js';
 import { Database } from '../platform/db/index.js';
 import { workerBeside } from '../platform/jobs/index.js';
 import type { StoredLine } from './errand.entity.js';
@@ -31,7 +31,7 @@ export class CheaperService implements OnApplicationShutdown {
     private readonly database: Database,
     private readonly catalogue: CatalogueService,
     private readonly figures: FiguresService,
-    private readonly market: MarketService,
+    private readonly lowest: LowestService,
     private readonly planner: ErrandPlanner,
   ) {}
 
@@ -55,7 +55,7 @@ export class CheaperService implements OnApplicationShutdown {
       brief,
       floor,
       owned: this.planner.owned(),
-      landedMinor: new Map([...this.market.lowest()].map(([variant, price]) => [variant, price.landedMinor])),
+      landedMinor: await this.lowest.landedMinor(),
     });
     const input = this.planner.input(
       [line],

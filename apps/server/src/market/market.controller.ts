@@ -1,6 +1,7 @@
-import { Body, Controller, Delete, Get, Param, Post, Query } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Param, Post, Query, Req, Res } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { bytesOf, NumberParam } from '../platform/http/index.js';
+import type { Request, Response } from 'express';
+import { bytesOf, NumberParam, sendKept } from '../platform/http/index.js';
 import { AgreementQuery, ImportReportDto } from '../platform/importing/index.js';
 import { AdvanceService } from './days/index.js';
 import { OffersFilesService } from './files/index.js';
@@ -22,7 +23,7 @@ import {
   WatchesDto,
 } from './market.dto.js';
 import { MarketService } from './market.service.js';
-import { PricesService, SellerOffersService } from './prices/index.js';
+import { LowestService, PricesService, SellerOffersService } from './prices/index.js';
 import { WatchesService, watchOf } from './watches/index.js';
 
 @ApiTags('market')
@@ -30,6 +31,7 @@ import { WatchesService, watchOf } from './watches/index.js';
 export class MarketController {
   constructor(
     private readonly market: MarketService,
+    private readonly lowest: LowestService,
     private readonly itemPrices: PricesService,
     private readonly sellersOffers: SellerOffersService,
     private readonly files: OffersFilesService,
@@ -61,9 +63,9 @@ export class MarketController {
   @Get('prices')
   @ApiOperation({ operationId: 'readPrices' })
   @ApiOkResponse({ type: PricesDto })
-  prices(): PricesDto {
+  async prices(@Req() request: Request, @Res() response: Response): Promise<void> {
     this.clocks.keepLowest();
-    return this.market.prices();
+    await sendKept(request, response, await this.lowest.now());
   }
 
   @Get('prices/:kind/:id')

@@ -84,7 +84,7 @@ export class DatedOfferDto extends OfferDto {
 
 /** The lowest landed price of every variant that is sold; the lists go together, a place for each variant. */
 export class LowestPricesDto {
-  @ApiProperty({ type: [String] }) variants: readonly string[];
+  @ApiProperty({ type: [Number], description: 'Rows of the variants in the catalogue' }) rows: readonly number[];
   @ApiProperty({ type: [Number], description: 'Price and its share of postage' }) landedMinor: readonly number[];
   @ApiProperty({ type: [Number] }) priceMinor: readonly number[];
   @ApiProperty({ type: [Number], description: 'Place of the seller in `names`' }) sellers: readonly number[];
@@ -93,6 +93,7 @@ export class LowestPricesDto {
 }
 
 export class PricesDto {
+  @ApiProperty({ description: 'The state of the catalogue whose rows these are' }) catalogue: string;
   @ApiProperty() currency: string;
   @ApiProperty({ description: 'The day prices are judged old or new by' }) today: string;
   @ApiProperty({ type: LowestPricesDto }) lowest: LowestPricesDto;

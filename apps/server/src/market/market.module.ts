@@ -5,7 +5,7 @@ import { OffersFilesService } from './files/index.js';
 import { MarketController } from './market.controller.js';
 import { MarketService } from './market.service.js';
 import { MarketStore } from './market.store.js';
-import { PricesService, SellerOffersService } from './prices/index.js';
+import { LowestService, PricesService, SellerOffersService } from './prices/index.js';
 import { WatchesService, WatchesStore } from './watches/index.js';
 
 @Module({
@@ -13,6 +13,7 @@ import { WatchesService, WatchesStore } from './watches/index.js';
   controllers: [MarketController],
   providers: [
     AdvanceService,
+    LowestService,
     MarketService,
     MarketStore,
     OffersFilesService,
@@ -21,6 +22,6 @@ import { WatchesService, WatchesStore } from './watches/index.js';
     WatchesService,
     WatchesStore,
   ],
-  exports: [AdvanceService, MarketService],
+  exports: [AdvanceService, LowestService, MarketService],
 })
 export class MarketModule {}

@@ -1,10 +1,11 @@
 import { Injectable } from '@nestjs/common';
-import { type BasketPlan, type BasketProblem, type LandedPrice, landedShares, rateFor, type YieldKind } from '@outfit/core';
+import { type BasketPlan, type BasketProblem, landedShares, rateFor, type YieldKind } from '@outfit/core';
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
 import { notFound } from '../platform/http/index.js';
-import type { LowestPricesDto, OfferDto, PricesDto, SellerDto } from './market.dto.js';
+import { LiveService } from '../platform/live/index.js';
+import type { OfferDto, SellerDto } from './market.dto.js';
 import type { OfferEntity } from './market.entities.js';
 import { type Item, MarketStore, type OfferFilter } from './market.store.js';
 import { CURRENCY, MarketView, Pricing, termsIn } from './records/index.js';
@@ -19,6 +20,7 @@ export class MarketService {
     private readonly store: MarketStore,
     private readonly catalogue: CatalogueService,
     private readonly clock: Clock,
+    private readonly live: LiveService,
   ) {}
 
   /** The day prices are judged by: the simulated market's, when that is ahead of the calendar. */
@@ -104,50 +106,17 @@ export class MarketService {
   /** Remembers what units carried of their parcels' charges in a plan: until then every offer carries a fifth of its postage. */
   async rememberLanded(problem: BasketProblem, plan: BasketPlan): Promise<void> {
     const day = this.today();
-    await this.database.write(() =>
+    await this.database.write(() => {
       this.store.rememberShares(
         [...landedShares(problem, plan)].map(([offer, shareMinor]) => ({ offer, shareMinor, day })),
         day,
-      ),
-    );
-  }
-
-  /** The lowest landed price of every variant that is sold, by the id it is known by now. */
-  lowest(): ReadonlyMap<string, LandedPrice> {
-    const catalogue = this.catalogue.now();
-    const lowest = new Map<string, LandedPrice>();
-    for (const price of this.store.lowest()) {
-      const variant = catalogue.resolve(price.variant);
-      const known = lowest.get(variant);
-      if (!known || price.landedMinor < known.landedMinor) lowest.set(variant, { ...price, variant });
-    }
-    return lowest;
+      );
+      this.live.changed('market');
+    });
   }
 
   /** The day the lowest prices are true of; null before they were ever worked out. */
   lowestDay(): string | null {
     return this.store.lowestDay();
   }
-
-  prices(): PricesDto {
-    return { currency: CURRENCY, today: this.today(), lowest: inColumns([...this.lowest().values()]) };
-  }
-}
-
-/** Prices in columns, with what comes again and again said once: half the bytes, and half the time to read them. */
-function inColumns(prices: readonly LandedPrice[]): LowestPricesDto {
-  const places = new Map<string, number>();
-  const placeOf = (name: string): number => {
-    let place = places.get(name);
-    if (place === undefined) places.set(name, (place = places.size));
-    return place;
-  };
-  return {
-    variants: prices.map((price) => price.variant),
-    landedMinor: prices.map((price) => price.landedMinor),
-    priceMinor: prices.map((price) => price.priceMinor),
-    sellers: prices.map((price) => placeOf(price.seller)),
-    seenOn: prices.map((price) => placeOf(price.seenOn)),
-    names: [...places.keys()],
-  };
 }

@@ -107,8 +107,8 @@ export class MarketStore {
     return this.record.read();
   }
 
-  lowest(): readonly LandedPrice[] {
-    return this.lowestPrices.all();
+  lowestAfter(variant: string, most: number): readonly LandedPrice[] {
+    return this.lowestPrices.after(variant, most);
   }
 
   /** The day the lowest prices are true of. */

@@ -1,6 +1,7 @@
-import { Body, Controller, Get, Header, Post, Query, StreamableFile } from '@nestjs/common';
+import { Body, Controller, Get, Header, Post, Query, Req, Res, StreamableFile } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { bytesOf } from '../platform/http/index.js';
+import type { Request, Response } from 'express';
+import { bytesOf, sendKept } from '../platform/http/index.js';
 import { AgreementQuery, ImportReportDto } from '../platform/importing/index.js';
 import { DonorDto, PieceDto, PiecesQuery, StockDto } from './wardrobe.dto.js';
 import { WardrobeService } from './wardrobe.service.js';
@@ -20,8 +21,8 @@ export class WardrobeController {
   @Get('stock')
   @ApiOperation({ operationId: 'readStock' })
   @ApiOkResponse({ type: StockDto })
-  stock(): StockDto {
-    return this.service.stock();
+  stock(@Req() request: Request, @Res() response: Response): Promise<void> {
+    return sendKept(request, response, this.service.stock());
   }
 
   @Get('donors')

@@ -17,7 +17,8 @@ export class PiecesQuery {
 
 /** How many of every variant are owned; the two lists go together. */
 export class StockDto {
-  @ApiProperty({ type: [String] }) variants: readonly string[];
+  @ApiProperty({ description: 'The state of the catalogue whose rows these are' }) catalogue: string;
+  @ApiProperty({ type: [Number], description: 'Rows of the owned variants in the catalogue' }) rows: readonly number[];
   @ApiProperty({ type: [Number] }) quantities: readonly number[];
 }
 

@@ -17,6 +17,7 @@ const WORKER = workerBeside(import.meta.url, 'import.worker');
 export class WardrobeService {
   /** Grows with every change of what is owned. */
   private revision = 0;
+  private kept: { readonly key: string; readonly stock: StockDto } | null = null;
 
   constructor(
     private readonly store: WardrobeStore,
@@ -56,8 +57,14 @@ export class WardrobeService {
 
   /** How many of every variant are owned, in columns: what every page of a workspace begins with is small. */
   stock(): StockDto {
-    const stock = this.stockNow();
-    return { variants: [...stock.keys()], quantities: [...stock.values()] };
+    const catalogue = this.catalogue.now();
+    const key = `${this.catalogue.versionName} ${this.revision}`;
+    if (this.kept?.key !== key) {
+      const stock = [...this.stockNow()].map(([variant, quantity]) => [catalogue.rowOf(variant) ?? -1, quantity] as const);
+      const [rows, quantities] = [stock.map(([row]) => row), stock.map(([, quantity]) => quantity)];
+      this.kept = { key, stock: { catalogue: this.catalogue.versionName, rows, quantities } };
+    }
+    return this.kept.stock;
   }
 
   private stockNow(): ReadonlyMap<string, number> {

@@ -149,7 +149,7 @@ export const webApi = generatedApi.enhanceEndpoints({
       onQueryStarted: async (_, { dispatch, queryFulfilled }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: null }));
         if (!data) return;
-        await dispatch(generatedApi.endpoints.readCatalogue.initiate(undefined, { subscribe: false, forceRefetch: true }));
+        await dispatch(generatedApi.endpoints.readPackedCatalogue.initiate(undefined, { subscribe: false, forceRefetch: true }));
         replaceFigure(dispatch, data);
       },
     },
@@ -160,7 +160,7 @@ export const webApi = generatedApi.enhanceEndpoints({
     // A look of another line-up may have been changed since it was last asked for.
     readWantsOutside: { keepUnusedDataFor: 0 },
     // Large, and read anew as a whole: comparing them row by row with what was there finds nothing to keep.
-    readCatalogue: { structuralSharing: false },
+    readPackedCatalogue: { structuralSharing: false },
     readPrices: { structuralSharing: false },
     readStock: { structuralSharing: false },
     listReferences: { providesTags: ['references'] },

@@ -1,11 +1,22 @@
-import { Catalogue, type CatalogueData } from '@outfit/core';
+import { Catalogue, type PackedCatalogue, unpackCatalogue } from '@outfit/core';
 
-let known: { data: CatalogueData; catalogue: Catalogue } | null = null;
+let known: { packed: PackedCatalogue; catalogue: Catalogue } | null = null;
+const packs = new WeakMap<Catalogue, PackedCatalogue>();
 
-/** The catalogue with its look-ups for the data in the cache; built once per data. */
-export function rememberCatalogue(data: CatalogueData): Catalogue {
-  if (known?.data !== data) known = { data, catalogue: new Catalogue(data) };
+/** The catalogue with its look-ups for the answer in the cache; built once per answer. */
+export function rememberCatalogue(packed: PackedCatalogue): Catalogue {
+  if (known?.packed !== packed) {
+    known = { packed, catalogue: new Catalogue(unpackCatalogue(packed)) };
+    packs.set(known.catalogue, packed);
+  }
   return known.catalogue;
+}
+
+/** The answer a catalogue was made of, to be sent to a worker. */
+export function packedOf(catalogue: Catalogue): PackedCatalogue {
+  const packed = packs.get(catalogue);
+  if (!packed) throw new RangeError('this catalogue was not read from the server');
+  return packed;
 }
 
 /** The catalogue that was last read, for code outside components. */

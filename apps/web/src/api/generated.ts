@@ -96,6 +96,10 @@ const injectedRtkApi = api
         query: () => ({ url: `/api/catalogue` }),
         providesTags: ['catalogue'],
       }),
+      readPackedCatalogue: build.query<ReadPackedCatalogueApiResponse, ReadPackedCatalogueApiArg>({
+        query: () => ({ url: `/api/catalogue/packed` }),
+        providesTags: ['catalogue'],
+      }),
       searchCatalogue: build.query<SearchCatalogueApiResponse, SearchCatalogueApiArg>({
         query: (queryArg) => ({
           url: `/api/catalogue/search`,
@@ -638,6 +642,8 @@ export type ReadPhotographApiArg = {
 };
 export type ReadCatalogueApiResponse = /** status 200  */ CatalogueDto;
 export type ReadCatalogueApiArg = void;
+export type ReadPackedCatalogueApiResponse = /** status 200  */ PackedCatalogueDto;
+export type ReadPackedCatalogueApiArg = void;
 export type SearchCatalogueApiResponse = /** status 200  */ SearchAnswerDto;
 export type SearchCatalogueApiArg = {
   /** Words: number, name, nickname, motif, colour, shape, source */
@@ -1210,6 +1216,38 @@ export type CatalogueDto = {
   sources: SourceDto[];
   officialFigures: OfficialFigureDto[];
 };
+export type OtherVariantDto = {
+  row: number;
+  variant: VariantDto;
+};
+export type PackedVariantsDto = {
+  moulds: string[];
+  /** How many variants in a row are of each of `moulds` */
+  counts: number[];
+  colourLists: string[][];
+  prints: string[];
+  years: MadeDto[];
+  /** Place in `colourLists`, a variant each */
+  colours: number[];
+  /** Place in `prints` and 1 more; 0 for none */
+  print: number[];
+  /** Place in `years` and 1 more; 0 for imagined */
+  made: number[];
+  /** What columns cannot say */
+  others: OtherVariantDto[];
+};
+export type PackedCatalogueDto = {
+  /** Names this state of the catalogue; answers that speak of its rows name it too */
+  version: string;
+  colours: ColourDto[];
+  motifs: MotifDto[];
+  moulds: MouldDto[];
+  prints: PrintDto[];
+  variants: PackedVariantsDto;
+  bundles: BundleDto[];
+  sources: SourceDto[];
+  officialFigures: OfficialFigureDto[];
+};
 export type CorrectionDto = {
   typed: string;
   meant: string;
@@ -1568,7 +1606,10 @@ export type PieceDto = {
   note: string;
 };
 export type StockDto = {
-  variants: string[];
+  /** The state of the catalogue whose rows these are */
+  catalogue: string;
+  /** Rows of the owned variants in the catalogue */
+  rows: number[];
   quantities: number[];
 };
 export type DonorDto = {
@@ -1660,7 +1701,8 @@ export type SellerOffersDto = {
   offers: OfferDto[];
 };
 export type LowestPricesDto = {
-  variants: string[];
+  /** Rows of the variants in the catalogue */
+  rows: number[];
   /** Price and its share of postage */
   landedMinor: number[];
   priceMinor: number[];
@@ -1672,6 +1714,8 @@ export type LowestPricesDto = {
   names: string[];
 };
 export type PricesDto = {
+  /** The state of the catalogue whose rows these are */
+  catalogue: string;
   currency: string;
   /** The day prices are judged old or new by */
   today: string;
@@ -2110,6 +2154,7 @@ export const {
   useAddPhotographMutation,
   useReadPhotographQuery,
   useReadCatalogueQuery,
+  useReadPackedCatalogueQuery,
   useSearchCatalogueQuery,
   useSaveEntryMutation,
   useMergeEntriesMutation,

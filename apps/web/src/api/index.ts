@@ -1,6 +1,6 @@
 export { currentOf, refreshFigure, versionOfLook, webApi } from './cache';
 export { TAB } from './tab';
-export { rememberCatalogue } from './catalogue';
+export { packedOf, rememberCatalogue } from './catalogue';
 export {
   type NotedSubstituteDto,
   type AdjustmentsDto,
@@ -37,6 +37,7 @@ export {
   type ProgressDto,
   type ReferencePictureDto,
   type SearchAnswerDto,
+  type StockDto,
   type SellerDto,
   type SeriesDto,
   type SeriesPointDto,
@@ -79,7 +80,7 @@ export {
   usePlanErrandMutation,
   usePutAwayNoticeMutation,
   usePutAwayWatchNoticeMutation,
-  useReadCatalogueQuery,
+  useReadPackedCatalogueQuery,
   useReadLineUpQuery,
   useReadWantsOutsideQuery,
   useListWearingQuery,

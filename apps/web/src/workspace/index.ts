@@ -1,11 +1,12 @@
 export { useCompany } from './company';
+export { LatestWork, Superseded } from './latest';
 export { line } from './line';
 export { listenToJob, useJob } from './jobs';
 export { useLive } from './live';
 export { store, useAppDispatch } from './store';
 export { isTyping } from './typing';
 export { useUndo } from './undo';
-export { chosenLookOf, useWorkspaceState } from './workspace';
+export { chosenLookOf, useWorkspaceState, type Workspace } from './workspace';
 export {
   lineUpOf,
   useFigure,

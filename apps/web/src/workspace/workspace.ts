@@ -1,15 +1,16 @@
-import { type Catalogue, type Look, onDonors, stockOf, type Supply, supplyOf } from '@outfit/core';
-import { useMemo } from 'react';
+import { type Catalogue, type Look, onDonors, type Supply, supplyOf } from '@outfit/core';
+import { useEffect, useMemo } from 'react';
 import {
   type FigureDto,
   rememberCatalogue,
   useListDonorsQuery,
   useListNamesQuery,
-  useReadCatalogueQuery,
+  useReadPackedCatalogueQuery,
   useReadPricesQuery,
   useReadStockQuery,
 } from '@/api';
-import { LowestPrices } from './lowestPrices';
+import type { LowestPrices } from './lowestPrices';
+import { rememberOwned, rememberPrices } from './rowAnswers';
 
 /** What every screen stands on beside the figures: the catalogue, what is owned and what it costs. An edit of a figure leaves it as it is. */
 export interface Workspace {
@@ -25,29 +26,40 @@ export type WorkspaceState =
   { readonly state: 'ready'; readonly workspace: Workspace } | { readonly state: 'loading' } | { readonly state: 'failed' };
 
 export function useWorkspaceState(): WorkspaceState {
-  const catalogue = useReadCatalogueQuery();
-  const names = useListNamesQuery(undefined, { selectFromResult: ({ isError, data }) => ({ isError, isThere: data !== undefined }) });
+  const names = useListNamesQuery(undefined, { selectFromResult: ({ isError, data }) => ({ isError, data }) });
+  const packed = useReadPackedCatalogueQuery();
   const stock = useReadStockQuery();
   const donors = useListDonorsQuery();
   const prices = useReadPricesQuery();
-  const isFailed = (names.isError && !names.isThere) || [catalogue, stock, donors, prices].some((query) => query.isError && !query.data);
+  const isFailed = [names, packed, stock, donors, prices].some((query) => query.isError && !query.data);
+
+  // Stock and prices speak of rows of one state of the catalogue. Where an answer is of another, all are read again.
+  const rowAnswers = [packed, stock, prices];
+  const versions = [packed.data?.version, stock.data?.catalogue, prices.data?.catalogue];
+  const areApart = !versions.includes(undefined) && new Set(versions).size > 1 && rowAnswers.every((query) => !query.isFetching);
+  useEffect(() => {
+    if (areApart) for (const { refetch } of [packed, stock, prices]) void refetch();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each time they are found apart
+  }, [areApart]);
+
+  const isNamed = names.data !== undefined;
   return useMemo(() => {
     if (isFailed) return { state: 'failed' };
-    if (!catalogue.data || !names.isThere || !stock.data || !donors.data || !prices.data) return { state: 'loading' };
-    const known = rememberCatalogue(catalogue.data);
-    const { variants, quantities } = stock.data;
-    const owned = stockOf(variants.map((variant, i) => ({ variant, quantity: quantities[i] ?? 0 })));
-    const lowest = new LowestPrices(prices.data.lowest);
+    if (!isNamed || !packed.data || !stock.data || !donors.data || !prices.data) return { state: 'loading' };
+    const catalogue = rememberCatalogue(packed.data);
+    const owned = rememberOwned(stock.data, packed.data.version, catalogue);
+    const lowest = rememberPrices(prices.data, packed.data.version, catalogue);
+    if (!owned || !lowest) return { state: 'loading' };
     const workspace: Workspace = {
-      catalogue: known,
+      catalogue,
       owned,
       prices: lowest,
       currency: prices.data.currency,
       today: prices.data.today,
-      supply: supplyOf(owned, (id) => lowest.landedMinor(id), onDonors(donors.data, known.data.officialFigures)),
+      supply: supplyOf(owned, (id) => lowest.landedMinor(id), onDonors(donors.data, catalogue.data.officialFigures)),
     };
     return { state: 'ready', workspace };
-  }, [isFailed, catalogue.data, names.isThere, stock.data, donors.data, prices.data]);
+  }, [isFailed, isNamed, packed.data, stock.data, donors.data, prices.data]);
 }
 
 /** The look of a figure that its line-up shows; an empty one when the figure has none yet. */

@@ -13,7 +13,9 @@ export function piecesOf(figure: OfficialFigure): ReadonlyMap<string, number> {
 }
 
 function index<T>(rows: readonly T[], key: (row: T) => string): ReadonlyMap<string, T> {
-  return new Map(rows.map((row) => [key(row), row]));
+  const found = new Map<string, T>();
+  for (const row of rows) found.set(key(row), row);
+  return found;
 }
 
 /** The catalogue with its look-ups. Unknown names throw: data that refers to nothing is a defect upstream. */
@@ -23,13 +25,16 @@ export class Catalogue {
   private readonly motifs: ReadonlyMap<string, Motif>;
   private readonly moulds: ReadonlyMap<string, Mould>;
   private readonly prints: ReadonlyMap<string, Print>;
-  private readonly variants: ReadonlyMap<string, Variant>;
+  private readonly rows: ReadonlyMap<string, number>;
   private readonly byMould = new Map<string, Variant[]>();
   private readonly doubles = new Map<string, string[]>();
   private readonly headsByPerson = new Map<string, Set<string>>();
 
   constructor(data: CatalogueData) {
-    this.variants = index(data.variants, (row) => row.id);
+    const rows = new Map<string, number>();
+    for (let row = 0; row < data.variants.length; row += 1) rows.set(data.variants[row]?.id ?? '', row);
+    this.rows = rows;
+    this.data = data;
     this.data = this.withoutDoubles(data);
     this.colours = index(data.colours, (row) => row.id);
     this.motifs = index(data.motifs, (row) => row.id);
@@ -63,17 +68,26 @@ export class Catalogue {
 
   /** A variant by its id; a double that was merged gives the one it was merged into. */
   variant(id: string): Variant {
-    let variant = found(this.variants.get(id), 'variant', id);
+    let variant = found(this.asEntered(id), 'variant', id);
     for (let step = 0; variant.mergedInto !== undefined; step += 1) {
-      if (step > this.variants.size) throw new RangeError(`${id} is merged in a circle`);
-      variant = found(this.variants.get(variant.mergedInto), 'variant', variant.mergedInto);
+      if (step > this.rows.size) throw new RangeError(`${id} is merged in a circle`);
+      variant = found(this.asEntered(variant.mergedInto), 'variant', variant.mergedInto);
     }
     return variant;
   }
 
   /** The id a variant is known by now: another's when it was a double. Unknown ids stay as they are. */
   resolve(id: string): string {
-    return this.variants.get(id)?.mergedInto === undefined ? id : this.variant(id).id;
+    return this.asEntered(id)?.mergedInto === undefined ? id : this.variant(id).id;
+  }
+
+  /** The row of `data.variants` that a variant stands in, doubles too; undefined when there is none. */
+  rowOf(id: string): number | undefined {
+    return this.rows.get(id);
+  }
+
+  private asEntered(id: string): Variant | undefined {
+    return this.data.variants[this.rows.get(id) ?? -1];
   }
 
   /** Every id a variant goes by: its own first, then those of the doubles that were merged into it. */
@@ -115,7 +129,7 @@ export class Catalogue {
   }
 
   has(variantId: string): boolean {
-    return this.variants.has(variantId);
+    return this.rows.has(variantId);
   }
 
   mouldOf(variant: Variant): Mould {

@@ -139,7 +139,7 @@ export interface Variant {
  * @example variantIdOf('TO-1', ['woad', 'bone'], 'P-7') // 'TO-1·woad+bone·P-7'
  */
 export const variantIdOf = (mould: string, colours: readonly string[], print?: string): string =>
-  [mould, colours.join('+'), ...(print === undefined ? [] : [print])].join('·');
+  print === undefined ? `${mould}·${colours.join('+')}` : `${mould}·${colours.join('+')}·${print}`;
 
 /** *runs on*: a garment that must go on below the waist. *reads as a back*: betrays a torso that is turned round. */
 export const MOTIF_TRAITS = ['runs on', 'reads as a back'] as const;

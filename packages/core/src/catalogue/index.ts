@@ -43,6 +43,7 @@ export {
   nearestMade,
   sameMotifs,
 } from './mouldColours.js';
+export { packCatalogue, type PackedCatalogue, type PackedVariants, unpackCatalogue, VariantPacker } from './pack.js';
 export { nearestPalette } from './palette.js';
 export {
   CATALOGUE_KINDS,

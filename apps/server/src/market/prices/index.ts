@@ -1,2 +1,3 @@
+export { LowestService } from './lowest.service.js';
 export { piecesIn, PricesService } from './prices.service.js';
 export { SellerOffersService } from './sellerOffers.service.js';

@@ -23,6 +23,13 @@ export class LowestRecord {
     return this.prepare('SELECT variant, landedMinor, priceMinor, seller, seenOn FROM lowest_price').all() as LandedPrice[];
   }
 
+  /** The next prices in the order of variants' ids, for whoever reads them some at a time. */
+  after(variant: string, most: number): LandedPrice[] {
+    return this.prepare(
+      'SELECT variant, landedMinor, priceMinor, seller, seenOn FROM lowest_price WHERE variant > ? ORDER BY variant LIMIT ?',
+    ).all(variant, most) as LandedPrice[];
+  }
+
   /**
    * Works every price out for a day, while nothing is locked; the answer writes those that changed, within the caller's
    * transaction.

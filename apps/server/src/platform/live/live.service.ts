@@ -16,18 +16,29 @@ export interface Told {
 @Injectable()
 export class LiveService implements OnApplicationShutdown {
   private readonly told = new Subject<Told>();
+  private readonly revisions = new Map<LiveArea, number>();
 
   constructor(private readonly database: Database) {}
 
   /** Within a unit of work: tells when it is done, and nothing when it is undone. */
   changed(area: LiveArea, item: string | null = null): void {
     const by = currentTab();
-    this.database.afterCommit(() => this.told.next({ area, item, by }));
+    this.database.afterCommit(() => this.tell({ area, item, by }));
   }
 
   /** After work that a worker did on a connection of its own. */
   changedElsewhere(area: LiveArea): void {
-    this.told.next({ area, item: null, by: null });
+    this.tell({ area, item: null, by: null });
+  }
+
+  /** Grows with every change of an area that is on the disk, for those who keep something made from it. */
+  revisionOf(area: LiveArea): number {
+    return this.revisions.get(area) ?? 0;
+  }
+
+  private tell(told: Told): void {
+    this.revisions.set(told.area, this.revisionOf(told.area) + 1);
+    this.told.next(told);
   }
 
   watch(): Observable<Told> {

@@ -30,7 +30,7 @@ interface CandidatePanelProps {
 export function CandidatePanel(props: CandidatePanelProps) {
   const { look, brief, spot, company, filters, edits, onFilter, onPreview, onPutOn } = props;
   const { position } = spot;
-  const ranked = useCandidates(look, brief, spot, company);
+  const { ranked, failure, tryAgain } = useCandidates(look, brief, spot, company);
   const list = useCandidateList(ranked?.spot === spot ? ranked.ranking : null, filters);
   const { data: sellers } = useListSellersQuery();
   const [active, setActive] = useState(0);
@@ -86,7 +86,7 @@ export function CandidatePanel(props: CandidatePanelProps) {
           <span className="text-pencil text-[0.93rem]">
             {list
               ? `${list.variants.length} fit, ${list.owned} owned${count < list.variants.length ? `, ${count} shown` : ''}`
-              : 'ranking…'}
+              : failure === null && 'ranking…'}
           </span>
         </div>
         <WornBar look={look} brief={brief} company={company} spot={spot} edits={edits} />
@@ -103,6 +103,12 @@ export function CandidatePanel(props: CandidatePanelProps) {
         onKeyDown={onKeyDown}
         onMouseLeave={() => onPreview(null)}
       >
+        {failure !== null && (
+          <Empty title="The candidates could not be ranked">
+            <p>{failure}</p>
+            <Button onClick={tryAgain}>Try again</Button>
+          </Empty>
+        )}
         {list && count === 0 && (
           <Empty title="Nothing fits these filters">
             <Button onClick={() => onFilter(NO_FILTERS)}>Clear the filters</Button>

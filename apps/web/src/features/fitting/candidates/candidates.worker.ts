@@ -3,36 +3,39 @@ import {
   type Brief,
   type CandidateRanking,
   Catalogue,
-  type CatalogueData,
   type FaceElsewhere,
   type Look,
   P40,
+  type PackedCatalogue,
   rankCandidates,
   type Spot,
+  type Supply,
+  unpackCatalogue,
 } from '@outfit/core';
 import { expose, transfer } from 'comlink';
 
-/** What ranking needs of the rest of the workspace, as plain data. */
-export interface Surroundings {
-  readonly owned: ReadonlyMap<string, number>;
-  readonly landedMinor: ReadonlyMap<string, number>;
-  readonly faces: readonly FaceElsewhere[];
+/** What is owned and what it costs, by the rows of the catalogue: columns are carried over at once, however many rows there are. */
+export interface RowSupply {
+  readonly owned: Uint32Array;
+  /** In minor units, -1 where nobody sells it. */
+  readonly landedMinor: Int32Array;
 }
 
 let catalogue: Catalogue | null = null;
-let around: Surroundings = { owned: new Map(), landedMinor: new Map(), faces: [] };
+let supply: Supply | null = null;
 
 const ranking = {
-  open(data: CatalogueData): void {
-    catalogue = new Catalogue(data);
+  open(packed: PackedCatalogue): void {
+    catalogue = new Catalogue(unpackCatalogue(packed));
   },
-  surround(surroundings: Surroundings): void {
-    around = surroundings;
+  stock({ owned, landedMinor }: RowSupply): void {
+    const rowOf = (id: string): number => catalogue?.rowOf(id) ?? -1;
+    const priced = (price = -1): number | null => (price < 0 ? null : price);
+    supply = { owned: (id) => owned[rowOf(id)] ?? 0, landedMinor: (id) => priced(landedMinor[rowOf(id)]) };
   },
-  rank(look: Look, brief: Brief, spot: Spot): CandidateRanking {
-    if (!catalogue) throw new Error('open() comes before rank()');
-    const supply = { owned: (id: string) => around.owned.get(id) ?? 0, landedMinor: (id: string) => around.landedMinor.get(id) ?? null };
-    const ranked = rankCandidates(look, brief, spot, catalogue, P40, supply, { ...ALONE, faces: around.faces });
+  rank(look: Look, brief: Brief, spot: Spot, faces: readonly FaceElsewhere[]): CandidateRanking {
+    if (!catalogue || !supply) throw new Error('open() and stock() come before rank()');
+    const ranked = rankCandidates(look, brief, spot, catalogue, P40, supply, { ...ALONE, faces });
     const columns = Object.values(ranked).filter((column): column is Uint32Array<ArrayBuffer> => ArrayBuffer.isView(column));
     return transfer(
       ranked,
