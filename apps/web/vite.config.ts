@@ -1,12 +1,37 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { defineConfig } from 'vite';
+import { brotliCompressSync } from 'node:zlib';
+import { defineConfig, type Plugin } from 'vite';
+
+const IS_TEXT = /\.(js|css|html|svg)$/;
+
+/** Lays a compressed copy beside every file of text, as small as it gets: once here instead of at every request. */
+function compressed(): Plugin {
+  let folder = '';
+  return {
+    name: 'compressed',
+    apply: 'build',
+    configResolved: ({ root, build }) => void (folder = join(root, build.outDir)),
+    closeBundle() {
+      for (const entry of readdirSync(folder, { recursive: true, withFileTypes: true })) {
+        const path = join(entry.parentPath, entry.name);
+        if (entry.isFile() && IS_TEXT.test(entry.name)) writeFileSync(`${path}.br`, brotliCompressSync(readFileSync(path)));
+      }
+    },
+  };
+}
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), compressed()],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  build: { target: 'es2023', assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+  build: {
+    target: 'es2023',
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+  },
   worker: { format: 'es' },
   server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4640' } },
 });

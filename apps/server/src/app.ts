@@ -1,11 +1,12 @@
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
-import { type NextFunction, type Request, type Response, static as serveStatic } from 'express';
+import type { NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
 import { existsSync, mkdirSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { join } from 'node:path';
+import sirv from 'sirv';
 import { AppModule } from './app.module.js';
 import { catalogueBody } from './catalogue/index.js';
 import { loadDemo } from './demo/index.js';
@@ -110,15 +111,26 @@ async function buildApp(
   return app;
 }
 
-/** Serves the built pages; every address of the application that is no file answers with its one page. */
+/**
+ * Serves the built pages, as the build compressed them; every address of the application that is no file answers with its one
+ * page. Files under /assets have the hash of what is in them in their names and are never asked for twice.
+ */
 function serveWeb(app: NestExpressApplication, folder: string): void {
   const page = join(folder, 'index.html');
   if (!existsSync(page)) throw new Error(`The web application is not built: there is no ${page}.`);
-  app.use('/assets', serveStatic(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
-  app.use(serveStatic(folder, { index: false }));
+  const files = sirv(folder, {
+    brotli: true,
+    etag: true,
+    extensions: [],
+    setHeaders: (response, path) =>
+      response.setHeader('Cache-Control', path.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'),
+  });
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path.startsWith('/api/') || request.path.includes('.')) return next();
-    response.setHeader('Cache-Control', 'no-cache');
-    response.sendFile(page);
+    if (request.path.startsWith('/api/')) return next();
+    files(request, response, () => {
+      if (!['GET', 'HEAD'].includes(request.method) || request.path.includes('.')) return next();
+      request.url = '/index.html';
+      files(request, response, next);
+    });
   });
 }

@@ -8,6 +8,9 @@ const DEFAULT_PORT = 4640;
 /** However long something takes to end, the process has by then. */
 const MOST_CLOSING_MS = 2500;
 
+/** What every page begins with, as `index.html` of the web application has it. */
+const FIRST_ASKED = ['catalogue/packed', 'wardrobe/stock', 'market/prices'];
+
 /** Ends with one sentence and no stack: these are things a person can put right. */
 function giveUp(sentence: string): never {
   console.error(`Outfit could not start: ${sentence}`);
@@ -40,6 +43,8 @@ try {
   const address = (await app.getUrl()).replace('[::1]', '127.0.0.1');
   console.log(`Outfit is ready: ${address}`);
   console.log(`Your data is in ${dataFolder}. Stop with Ctrl C.`);
+  // Made and compressed before anybody asks, and kept: the first page of a large workspace need not wait for it.
+  for (const path of FIRST_ASKED) await fetch(`${address}/api/${path}`).catch(() => undefined);
 } catch (error) {
   giveUp(reasonOf(error, port, dataFolder));
 }

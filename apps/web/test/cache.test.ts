@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { configureStore } from '@reduxjs/toolkit';
 import { packCatalogue } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
-import { type LineUpDto, type LookDto, rememberCatalogue, versionOfLook, webApi } from '@/api';
+import { type LineUpDto, type LookDto, type PackedCatalogueDto, rememberCatalogue, versionOfLook, webApi } from '@/api';
 
 /** What the server was asked, and the answer it owes. */
 interface Asked {
@@ -60,7 +60,7 @@ afterEach(() => {
 const settled = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 5));
 
 async function opened() {
-  rememberCatalogue(packCatalogue(world.catalogue));
+  rememberCatalogue({ version: '1', ...packCatalogue(world.catalogue) } as unknown as PackedCatalogueDto);
   const store = configureStore({
     reducer: { [webApi.reducerPath]: webApi.reducer },
     middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }).concat(webApi.middleware),

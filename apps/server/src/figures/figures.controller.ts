@@ -48,7 +48,7 @@ export class FiguresController {
   @Get('line-ups/:id/wants-outside')
   @ApiOperation({ operationId: 'readWantsOutside' })
   @ApiOkResponse({ type: WantsDto })
-  wantsOutside(@Param('id') id: string): WantsDto {
+  wantsOutside(@Param('id') id: string): Promise<WantsDto> {
     return this.figures.wantsOutside(id);
   }
 

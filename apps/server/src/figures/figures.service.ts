@@ -55,7 +55,7 @@ export class FiguresService {
     return this.views.names();
   }
 
-  wantsOutside(lineUp: string): WantsDto {
+  wantsOutside(lineUp: string): Promise<WantsDto> {
     return this.views.wantsOutside(lineUp);
   }
 

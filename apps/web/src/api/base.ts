@@ -11,7 +11,18 @@ function serialize(params: Readonly<Record<string, unknown>>): string {
   return new URLSearchParams(pairs).toString();
 }
 
-const ask = fetchBaseQuery({ baseUrl: '/', paramsSerializer: serialize, headers: { 'x-outfit-tab': TAB } });
+/**
+ * Whoever writes says which tab it is, so that it is not told of its own deed. Whoever reads does not: such a request is the one
+ * the page has preloaded, and is not sent twice.
+ */
+const ask = fetchBaseQuery({
+  baseUrl: '/',
+  paramsSerializer: serialize,
+  prepareHeaders: (headers, { type }) => {
+    if (type === 'mutation') headers.set('x-outfit-tab', TAB);
+    headers.delete('accept');
+  },
+});
 
 /**
  * Asks, and freezes the answer at its top. The store then takes it as it is; otherwise it would go through every row of a catalogue

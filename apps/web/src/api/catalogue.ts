@@ -1,10 +1,11 @@
-import { Catalogue, type PackedCatalogue, unpackCatalogue } from '@outfit/core';
+import { Catalogue, unpackCatalogue } from '@outfit/core';
+import type { PackedCatalogueDto } from './generated';
 
-let known: { packed: PackedCatalogue; catalogue: Catalogue } | null = null;
-const packs = new WeakMap<Catalogue, PackedCatalogue>();
+let known: { packed: PackedCatalogueDto; catalogue: Catalogue } | null = null;
+const packs = new WeakMap<Catalogue, PackedCatalogueDto>();
 
 /** The catalogue with its look-ups for the answer in the cache; built once per answer. */
-export function rememberCatalogue(packed: PackedCatalogue): Catalogue {
+export function rememberCatalogue(packed: PackedCatalogueDto): Catalogue {
   if (known?.packed !== packed) {
     known = { packed, catalogue: new Catalogue(unpackCatalogue(packed)) };
     packs.set(known.catalogue, packed);
@@ -13,7 +14,7 @@ export function rememberCatalogue(packed: PackedCatalogue): Catalogue {
 }
 
 /** The answer a catalogue was made of, to be sent to a worker. */
-export function packedOf(catalogue: Catalogue): PackedCatalogue {
+export function packedOf(catalogue: Catalogue): PackedCatalogueDto {
   const packed = packs.get(catalogue);
   if (!packed) throw new RangeError('this catalogue was not read from the server');
   return packed;

@@ -30,6 +30,7 @@ export {
   type OfferChangeDto,
   type OfferImportDto,
   type ParcelDto,
+  type PackedCatalogueDto,
   type PinDto,
   type PlanDto,
   type PriceSummaryDto,

@@ -1,7 +1,7 @@
 import { DndContext, type DragEndEvent, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
 import { judge, P40 } from '@outfit/core';
 import { ChevronDown, ChevronUp } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { startTransition, useEffect, useMemo, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { type FigureDto, type LineUpDto, useOrderLineUpMutation } from '@/api';
@@ -13,6 +13,7 @@ const PX_PER_MM = 1.5;
 
 /** The figures of the open line-up at their true relative heights: the way round the application. It folds away. */
 export function Shelf() {
+  const isItsTurn = useAfterPage();
   const lineUps = useNames();
   const { figure } = useOpen();
   const [folded, setFolded] = useState(false);
@@ -47,10 +48,17 @@ export function Shelf() {
             {folded ? 'Unfold the shelf' : 'Fold away'}
           </button>
         </div>
-        {!folded && lineUp && <Row lineUp={lineUp} open={figure?.id ?? null} />}
+        {!folded && lineUp && isItsTurn && <Row lineUp={lineUp} open={figure?.id ?? null} />}
       </div>
     </footer>
   );
+}
+
+/** True once the page has been drawn: twenty figures on the shelf do not keep it waiting. */
+function useAfterPage(): boolean {
+  const [isDrawn, setDrawn] = useState(false);
+  useEffect(() => startTransition(() => setDrawn(true)), []);
+  return isDrawn;
 }
 
 function Row({ lineUp, open }: { readonly lineUp: LineUpDto; readonly open: string | null }) {

@@ -1,11 +1,15 @@
 import { Injectable } from '@nestjs/common';
-import { completeBrief } from '@outfit/core';
+import { completeBrief, countOf } from '@outfit/core';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueHooks, CatalogueService } from '../../catalogue/index.js';
 import { HistoryService } from '../../platform/history/index.js';
 import type { FigureDto, FigureNameDto, LineUpDto, LineUpNamesDto, WantsDto } from './figures.dto.js';
 import { type FigureEntity, type LineUpEntity, type LookEntity, lookOf } from './figures.entities.js';
 import { FiguresStore } from './figures.store.js';
 import type { LookDto } from './looks.dto.js';
+
+/** Figures whose looks are gone through at a turn, so that other requests are answered between. */
+const FIGURES_A_TURN = 400;
 
 const NOTHING = { undo: null, redo: null };
 
@@ -42,25 +46,26 @@ export class FigureViews {
   }
 
   /** What figures outside a line-up want of what is owned: nobody competes for a piece there is none of. */
-  wantsOutside(lineUp: string): WantsDto {
+  async wantsOutside(lineUp: string): Promise<WantsDto> {
     this.store.lineUp(lineUp);
     const catalogue = this.catalogue.now();
     const { variants: owned } = this.hooks.ownedNow();
     const wants = { figures: [] as string[], variants: [] as string[], of: [] as number[], counts: [] as number[] };
-    const places = new Map<string, number>();
-    const rows = new Map<string, number>();
-    for (const { figure, name, copies, variant } of this.store.shownOutside(lineUp)) {
-      const known = catalogue.resolve(variant);
-      if (!owned.has(known)) continue;
-      const place = places.get(figure) ?? wants.figures.push(name) - 1;
-      places.set(figure, place);
-      const key = `${place} ${known}`;
-      const row = rows.get(key) ?? wants.variants.push(known) - 1;
-      rows.set(key, row);
-      wants.of[row] = place;
-      wants.counts[row] = (wants.counts[row] ?? 0) + copies;
+    for (let last = ''; ;) {
+      const more = this.store.shownOutside(lineUp, last, FIGURES_A_TURN);
+      for (const { name, copies, parts } of more) {
+        const wanted = countOf(parts.map((part) => catalogue.resolve(part.variant)).filter((id) => owned.has(id)));
+        if (wanted.size > 0) wants.figures.push(name);
+        for (const [variant, count] of wanted) {
+          wants.variants.push(variant);
+          wants.of.push(wants.figures.length - 1);
+          wants.counts.push(count * copies);
+        }
+      }
+      if (more.length < FIGURES_A_TURN) return wants;
+      last = more.at(-1)?.figure ?? '';
+      await nextTurn();
     }
-    return wants;
   }
 
   /** The figures with a look that wears a variant, under whichever of its ids. */

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import type { Look } from '@outfit/core';
+import type { Look, LookPart } from '@outfit/core';
 import { Database, type EntityTable } from '../../platform/db/index.js';
 import { notFound } from '../../platform/http/index.js';
 import { FigureEntity, LineUpEntity, lookColumns, LookEntity } from './figures.entities.js';
@@ -11,12 +11,12 @@ export interface FigureName {
   readonly name: string;
 }
 
-/** One part of the look that a figure shows. */
-export interface ShownPart {
+/** The look that a figure shows. */
+interface ShownLook {
   readonly figure: string;
   readonly name: string;
   readonly copies: number;
-  readonly variant: string;
+  readonly parts: readonly LookPart[];
 }
 
 /** Line-ups, figures and looks in their tables. Every change of a row makes its version one more. */
@@ -39,16 +39,17 @@ export class FiguresStore {
       .all() as FigureName[];
   }
 
-  /** What the shown looks of all figures outside a line-up are made of, a row for each part. */
-  shownOutside(lineUp: string): ShownPart[] {
-    return this.database
+  /** The looks that figures outside a line-up show, some at a time: those after a figure, in the order of their ids. */
+  shownOutside(lineUp: string, after: string, most: number): ShownLook[] {
+    const rows = this.database
       .prepare(
         `SELECT figure.id AS figure, json_extract(figure.brief, '$.name') AS name,
-                COALESCE(json_extract(figure.brief, '$.copies'), 1) AS copies, json_extract(part.value, '$.variant') AS variant
-           FROM figure JOIN look ON look.id = figure.chosenLook, json_each(look.parts) AS part
-          WHERE figure.lineUp <> ? ORDER BY figure.rowid`,
+                COALESCE(json_extract(figure.brief, '$.copies'), 1) AS copies, look.parts
+           FROM figure JOIN look ON look.id = figure.chosenLook
+          WHERE figure.id > ? AND figure.lineUp <> ? ORDER BY figure.id LIMIT ?`,
       )
-      .all(lineUp) as ShownPart[];
+      .all(after, lineUp, most) as (Omit<ShownLook, 'parts'> & { readonly parts: string })[];
+    return rows.map((row) => ({ ...row, parts: JSON.parse(row.parts) as LookPart[] }));
   }
 
   /** The figures with a look, not in the bin, that wears one of these variants. */

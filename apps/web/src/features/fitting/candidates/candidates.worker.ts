@@ -14,6 +14,8 @@ import {
 } from '@outfit/core';
 import { expose, transfer } from 'comlink';
 
+type Versioned = PackedCatalogue & { readonly version: string };
+
 /** What is owned and what it costs, by the rows of the catalogue: columns are carried over at once, however many rows there are. */
 export interface RowSupply {
   readonly owned: Uint32Array;
@@ -24,10 +26,24 @@ export interface RowSupply {
 let catalogue: Catalogue | null = null;
 let supply: Supply | null = null;
 
+let version: string | null = null;
+/** The catalogue as the worker reads it by itself while the page reads its own; null when that failed. */
+const reading = fetch('/api/catalogue/packed')
+  .then((answer) => answer.json() as Promise<Versioned>)
+  .then(open, () => null);
+
+function open(packed: Versioned): void {
+  catalogue = new Catalogue(unpackCatalogue(packed));
+  version = packed.version;
+}
+
 const ranking = {
-  open(packed: PackedCatalogue): void {
-    catalogue = new Catalogue(unpackCatalogue(packed));
+  /** Is the catalogue the one of this version? */
+  async has(wanted: string): Promise<boolean> {
+    await reading;
+    return version === wanted;
   },
+  open,
   stock({ owned, landedMinor }: RowSupply): void {
     const rowOf = (id: string): number => catalogue?.rowOf(id) ?? -1;
     const priced = (price = -1): number | null => (price < 0 ? null : price);

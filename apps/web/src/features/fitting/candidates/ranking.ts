@@ -22,7 +22,8 @@ interface Room {
   supply: Workspace['supply'] | null;
 }
 
-let room: Room | null = null;
+/** Opened with the page: it reads the catalogue while the page does. */
+let room: Room | null = openRoom();
 
 function openRoom(): Room {
   const worker = new Worker(new URL('./candidates.worker.ts', import.meta.url), { type: 'module' });
@@ -40,7 +41,8 @@ async function rank({ look, brief, spot, faces, workspace }: Question): Promise<
   try {
     const { catalogue, supply } = workspace;
     if (own.catalogue !== catalogue) {
-      await within(own.remote.open(packedOf(catalogue)));
+      const packed = packedOf(catalogue);
+      if (!(await within(own.remote.has(packed.version)))) await within(own.remote.open(packed));
       Object.assign(own, { catalogue, supply: null });
     }
     if (own.supply !== supply) {
