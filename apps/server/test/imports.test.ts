@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { type ImportReportDto } from '../src/platform/importing/importReport.dto.js';
 import { CatalogueService } from '../src/catalogue/index.js';
 import { type OfferDto, type PricesDto, type SellerDto } from '../src/market/market.dto.js';
-import { type PieceDto } from '../src/wardrobe/wardrobe.dto.js';
+import { type PieceDto, type PiecesPageDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -121,5 +121,27 @@ describe('importing offers', () => {
     const { body } = await server.post<ImportReportDto>('market/import', `${HEADER}nowhere,HA-118·raven,-1,0,1,new,yesterday\n`);
     expect(body.importedCount).toBe(0);
     expect(body.problems.map((problem) => problem.column)).toEqual(['seller', 'price', 'stock', 'seen on']);
+  });
+});
+
+describe('the wardrobe a page at a time', () => {
+  const page = async (query: string): Promise<PiecesPageDto> => (await server.get<PiecesPageDto>(`wardrobe/pieces/page?${query}`)).body;
+
+  test('is the whole of it, page after page', async () => {
+    const { body: all } = await server.get<PieceDto[]>('wardrobe/pieces');
+    const { total, runs, pieces } = await page('limit=1');
+    expect([total, runs, pieces]).toEqual([all.length, all.length, all.reduce((sum, piece) => sum + piece.quantity, 0)]);
+    const rows: PieceDto[] = [];
+    for (let offset = 0; offset < total; offset += 7) rows.push(...(await page(`offset=${offset}&limit=7`)).rows);
+    expect(rows).toEqual(all);
+  });
+
+  test('is found by the words of a part, its number, its nickname, its place and its note, all of them', async () => {
+    await server.post('wardrobe/import?agree=all', 'variant,quantity,condition,place,note\nHA-118·raven,2,new,Élan box,from the fair\n');
+    const found = await page('words=raven%20elan%20FAIR');
+    expect([found.total, found.rows[0]?.variant, found.rows[0]?.place]).toEqual([1, 'HA-118·raven', 'Élan box']);
+    expect(found.runs).toBeGreaterThan(1);
+    expect((await page('words=raven%20elan%20unfair')).total).toBe(0);
+    expect((await server.get('wardrobe/pieces/page?limit=5000')).status).toBe(400);
   });
 });

@@ -3,19 +3,30 @@ import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, 
 import type { Request, Response } from 'express';
 import { bytesOf, sendKept } from '../platform/http/index.js';
 import { AgreementQuery, ImportReportDto } from '../platform/importing/index.js';
-import { DonorDto, PieceDto, PiecesQuery, StockDto } from './wardrobe.dto.js';
+import { PieceSearch } from './pieceSearch.js';
+import { DonorDto, PieceDto, PiecesPageDto, PiecesPageQuery, PiecesQuery, StockDto } from './wardrobe.dto.js';
 import { WardrobeService } from './wardrobe.service.js';
 
 @ApiTags('wardrobe')
 @Controller('wardrobe')
 export class WardrobeController {
-  constructor(private readonly service: WardrobeService) {}
+  constructor(
+    private readonly service: WardrobeService,
+    private readonly search: PieceSearch,
+  ) {}
 
   @Get('pieces')
   @ApiOperation({ operationId: 'listPieces' })
   @ApiOkResponse({ type: [PieceDto] })
   pieces(@Query() { variant }: PiecesQuery): PieceDto[] {
     return this.service.pieces(variant);
+  }
+
+  @Get('pieces/page')
+  @ApiOperation({ operationId: 'pagePieces' })
+  @ApiOkResponse({ type: PiecesPageDto })
+  page(@Query() query: PiecesPageQuery): Promise<PiecesPageDto> {
+    return this.search.page(query);
   }
 
   @Get('stock')

@@ -1,6 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { type Condition, CONDITIONS } from '@outfit/core';
-import { Id } from '../platform/http/index.js';
+import { Id, Text, Whole } from '../platform/http/index.js';
 
 export class PieceDto {
   @ApiProperty() id: number;
@@ -13,6 +13,21 @@ export class PieceDto {
 
 export class PiecesQuery {
   @Id('Part', { most: 500, optional: true, description: 'Only the pieces of this part' }) variant?: string;
+}
+
+export class PiecesPageQuery {
+  @Text('Words', { least: 0, most: 200, optional: true, description: 'All of which are in the part, its number, the place or the note' })
+  words = '';
+  @Whole('First row', 0, 10_000_000, { optional: true, inAddress: true }) offset = 0;
+  @Whole('Number of rows', 1, 200, { optional: true, inAddress: true }) limit = 100;
+}
+
+/** A page of the runs of owned pieces, by their parts. */
+export class PiecesPageDto {
+  @ApiProperty({ description: 'Runs with these words, on all pages' }) total: number;
+  @ApiProperty({ description: 'Runs there are, whatever the words' }) runs: number;
+  @ApiProperty({ description: 'Pieces in all of them' }) pieces: number;
+  @ApiProperty({ type: [PieceDto] }) rows: readonly PieceDto[];
 }
 
 /** How many of every variant are owned; the two lists go together. */

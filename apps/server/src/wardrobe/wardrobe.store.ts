@@ -12,6 +12,24 @@ export class WardrobeStore {
     return this.database.table(PieceEntity).find({ order: { variant: 'ASC', id: 'ASC' } });
   }
 
+  /** The runs after one, in the order of `pieces`: for whoever goes through them some at a time. */
+  piecesAfter({ variant, id }: Pick<PieceEntity, 'variant' | 'id'>, most: number): PieceEntity[] {
+    return this.database
+      .prepare('SELECT * FROM piece WHERE (variant, id) > (?, ?) ORDER BY variant, id LIMIT ?')
+      .all(variant, id, most) as PieceEntity[];
+  }
+
+  piecesFrom(offset: number, most: number): PieceEntity[] {
+    return this.database.prepare('SELECT * FROM piece ORDER BY variant, id LIMIT ? OFFSET ?').all(most, offset) as PieceEntity[];
+  }
+
+  counts(): { readonly runs: number; readonly pieces: number } {
+    return this.database.prepare('SELECT COUNT(*) AS runs, COALESCE(SUM(quantity), 0) AS pieces FROM piece').get() as {
+      runs: number;
+      pieces: number;
+    };
+  }
+
   /** The pieces of some variants. */
   piecesOf(variants: readonly string[]): PieceEntity[] {
     return this.database.table(PieceEntity).find({ where: { variant: variants }, order: { variant: 'ASC', id: 'ASC' } });

@@ -377,6 +377,17 @@ const injectedRtkApi = api
         }),
         providesTags: ['wardrobe'],
       }),
+      pagePieces: build.query<PagePiecesApiResponse, PagePiecesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/pieces/page`,
+          params: {
+            words: queryArg.words,
+            offset: queryArg.offset,
+            limit: queryArg.limit,
+          },
+        }),
+        providesTags: ['wardrobe'],
+      }),
       readStock: build.query<ReadStockApiResponse, ReadStockApiArg>({
         query: () => ({ url: `/api/wardrobe/stock` }),
         providesTags: ['wardrobe'],
@@ -814,6 +825,13 @@ export type ListPiecesApiResponse = /** status 200  */ PieceDto[];
 export type ListPiecesApiArg = {
   /** Only the pieces of this part */
   variant?: string;
+};
+export type PagePiecesApiResponse = /** status 200  */ PiecesPageDto;
+export type PagePiecesApiArg = {
+  /** All of which are in the part, its number, the place or the note */
+  words?: string;
+  offset?: number;
+  limit?: number;
 };
 export type ReadStockApiResponse = /** status 200  */ StockDto;
 export type ReadStockApiArg = void;
@@ -1605,6 +1623,15 @@ export type PieceDto = {
   place: string;
   note: string;
 };
+export type PiecesPageDto = {
+  /** Runs with these words, on all pages */
+  total: number;
+  /** Runs there are, whatever the words */
+  runs: number;
+  /** Pieces in all of them */
+  pieces: number;
+  rows: PieceDto[];
+};
 export type StockDto = {
   /** The state of the catalogue whose rows these are */
   catalogue: string;
@@ -2191,6 +2218,7 @@ export const {
   useBinReferenceMutation,
   useRestoreReferenceMutation,
   useListPiecesQuery,
+  usePagePiecesQuery,
   useReadStockQuery,
   useListDonorsQuery,
   useImportPiecesMutation,

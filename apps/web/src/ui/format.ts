@@ -6,7 +6,7 @@ export const longDay = (iso: string): string =>
 export const longMoment = (iso: string): string =>
   new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'medium' }).format(new Date(iso));
 
-export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+export { count as plural } from '@outfit/core';
 
 /** A sentence out of whatever a request failed with. */
 export function sentenceOf(error: unknown): string {

@@ -8,3 +8,4 @@ export { Heads } from './Heads';
 export { Menu } from './Menu';
 export { Sheet } from './Sheet';
 export { useAddress } from './useAddress';
+export { type PageAnswer, type Pages, usePages } from './usePages';

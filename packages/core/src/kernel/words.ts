@@ -7,5 +7,6 @@ export function list(words: readonly string[]): string {
   return `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
 
-/** "1 part", "3 parts". */
-export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+/** "1 part", "3 parts", "13,091 parts". */
+export const count = (n: number, one: string, many = `${one}s`): string =>
+  `${n < 1000 ? n : n.toLocaleString('en-GB')} ${n === 1 ? one : many}`;

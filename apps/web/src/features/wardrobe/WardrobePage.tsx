@@ -1,10 +1,11 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { Download } from 'lucide-react';
-import { useMemo, useRef } from 'react';
-import { useImportPiecesMutation, useListPiecesQuery } from '@/api';
+import { useEffect, useRef } from 'react';
+import { type PieceDto, useImportPiecesMutation } from '@/api';
 import { ImportDialog, PartPicture, Swatch } from '@/parts';
 import { Empty, OwnInput, plural, useAddress } from '@/ui';
 import { useWorkspace } from '@/workspace';
+import { usePieces } from './usePieces';
 
 const COLUMNS = [
   { name: 'variant', about: 'its number, such as HA-118·raven' },
@@ -14,36 +15,29 @@ const COLUMNS = [
   { name: 'note', about: 'anything else (may be left out)' },
 ];
 const ROW_PX = 58;
+const GRID = 'grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] gap-3 px-2 max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]';
 
 /** What is owned, where it lies, and the way in for more. */
 export function WardrobePage() {
-  const { catalogue } = useWorkspace();
-  const { data: pieces = [] } = useListPiecesQuery({});
   const [importPieces] = useImportPiecesMutation();
   const [params, changeAddress] = useAddress();
   const words = params.get('words') ?? '';
-  const rows = useMemo(() => {
-    const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-    return pieces
-      .map((piece) => ({ piece, variant: catalogue.variant(piece.variant) }))
-      .filter(({ piece, variant }) => {
-        const mould = catalogue.mouldOf(variant);
-        const text = [catalogue.nameOf(variant), piece.variant, ...mould.nicknames, mould.family, piece.place, piece.note]
-          .join(' ')
-          .toLowerCase();
-        return wanted.every((word) => text.includes(word));
-      });
-  }, [pieces, words, catalogue]);
+  const pieces = usePieces(words);
+  const { all, want } = pieces;
+  const total = pieces.total ?? 0;
   const scroller = useRef<HTMLDivElement>(null);
   // eslint-disable-next-line react-hooks/incompatible-library -- its functions are not memoised; nothing here relies on that
-  const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, estimateSize: () => ROW_PX, overscan: 8 });
-  const total = pieces.reduce((all, piece) => all + piece.quantity, 0);
+  const virtual = useVirtualizer({ count: total, getScrollElement: () => scroller.current, estimateSize: () => ROW_PX, overscan: 8 });
+  const items = virtual.getVirtualItems();
+  const [first, last] = [items[0]?.index ?? 0, items.at(-1)?.index ?? 0];
+  useEffect(() => want(first, last), [want, first, last]);
+  useEffect(() => void scroller.current?.scrollTo({ top: 0 }), [words]);
   return (
     <div className="mx-auto flex h-full max-w-6xl flex-col px-6 py-4">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <h1 className="text-2xl">Wardrobe</h1>
         <p className="text-pencil" data-testid="wardrobe-total">
-          {plural(total, 'piece')} in {plural(pieces.length, 'run')}
+          {all ? `${plural(all.pieces, 'piece')} in ${plural(all.runs, 'run')}` : 'Looking…'}
         </p>
         <div className="ml-auto flex items-center gap-2">
           <a href="/api/wardrobe/pieces.csv" download className="text-lagoon inline-flex items-center gap-1 underline">
@@ -64,11 +58,8 @@ export function WardrobePage() {
         className="mt-3"
         onFollow={(text) => changeAddress((next) => (text === '' ? next.delete('words') : next.set('words', text)))}
       />
-      <div role="table" aria-label="Owned pieces" aria-rowcount={rows.length} className="mt-3 flex min-h-0 flex-1 flex-col">
-        <div
-          role="row"
-          className="text-pencil border-ink grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] gap-3 border-b px-2 pb-1 text-[0.87rem] max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]"
-        >
+      <div role="table" aria-label="Owned pieces" aria-rowcount={total} className="mt-3 flex min-h-0 flex-1 flex-col">
+        <div role="row" className={`${GRID} text-pencil border-ink border-b pb-1 text-[0.87rem]`}>
           {['', 'Part', 'Colour', 'Pieces', 'Condition', 'Place'].map((head, i) => (
             <span key={i} role="columnheader" className={i > 1 && i !== 3 ? 'max-sm:hidden' : ''}>
               {head}
@@ -77,60 +68,29 @@ export function WardrobePage() {
         </div>
         {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard */}
         <div ref={scroller} role="rowgroup" tabIndex={0} className="bg-sheet min-h-0 flex-1 overflow-auto">
-          {rows.length === 0 && (
-            <Empty title={pieces.length === 0 ? 'Nothing is owned yet' : 'Nothing matches'}>
+          {pieces.hasFailed && (
+            <p className="text-madder p-4">The list did not come. Check that Outfit is still running, then scroll again.</p>
+          )}
+          {all && pieces.total === 0 && (
+            <Empty title={all.runs === 0 ? 'Nothing is owned yet' : 'Nothing matches'}>
               <p>
-                {pieces.length === 0
+                {all.runs === 0
                   ? 'Import a CSV file of what lies on your desk; bad rows are told one by one before anything is taken.'
                   : 'Try a colour, a nickname or a drawer.'}
               </p>
             </Empty>
           )}
           <div style={{ height: virtual.getTotalSize() }} className="relative">
-            {virtual.getVirtualItems().map((item) => {
-              const row = rows[item.index];
-              if (!row) return null;
-              const { piece, variant } = row;
-              const mould = catalogue.mouldOf(variant);
+            {items.map((item) => {
               return (
                 <div
-                  key={piece.id}
+                  key={item.key}
                   role="row"
+                  aria-rowindex={item.index + 1}
                   style={{ top: item.start, height: ROW_PX }}
-                  className="border-rule absolute inset-x-0 grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] items-center gap-3 border-b px-2 max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]"
+                  className={`${GRID} border-rule absolute inset-x-0 items-center border-b`}
                 >
-                  <span role="cell">
-                    <PartPicture
-                      variant={variant}
-                      position={mould.fills[0]?.[0] ?? 'beside'}
-                      catalogue={catalogue}
-                      size={50}
-                      tacked={false}
-                    />
-                  </span>
-                  <span role="cell" className="min-w-0">
-                    <span className="block truncate font-medium">{catalogue.nameOf(variant)}</span>
-                    <span className="text-pencil block truncate text-[0.87rem]">
-                      <span className="font-mono">{variant.id}</span>
-                      {piece.note && `, ${piece.note}`}
-                    </span>
-                  </span>
-                  <span role="cell" className="max-sm:hidden">
-                    {variant.colours.slice(0, 2).map((id, i) => (
-                      <span key={i} className="block leading-tight">
-                        <Swatch colour={catalogue.colour(id)} />
-                      </span>
-                    ))}
-                  </span>
-                  <span role="cell" className="font-mono">
-                    {piece.quantity}
-                  </span>
-                  <span role="cell" className="max-sm:hidden">
-                    {piece.condition}
-                  </span>
-                  <span role="cell" className="truncate max-sm:hidden">
-                    {piece.place}
-                  </span>
+                  <Cells piece={pieces.at(item.index)} />
                 </div>
               );
             })}
@@ -138,5 +98,42 @@ export function WardrobePage() {
         </div>
       </div>
     </div>
+  );
+}
+
+function Cells({ piece }: { readonly piece: PieceDto | null }) {
+  const { catalogue } = useWorkspace();
+  if (!piece) return <span role="cell" aria-label="Being read" />;
+  const variant = catalogue.variant(piece.variant);
+  const mould = catalogue.mouldOf(variant);
+  return (
+    <>
+      <span role="cell">
+        <PartPicture variant={variant} position={mould.fills[0]?.[0] ?? 'beside'} catalogue={catalogue} size={50} tacked={false} />
+      </span>
+      <span role="cell" className="min-w-0">
+        <span className="block truncate font-medium">{catalogue.nameOf(variant)}</span>
+        <span className="text-pencil block truncate text-[0.87rem]">
+          <span className="font-mono">{variant.id}</span>
+          {piece.note && `, ${piece.note}`}
+        </span>
+      </span>
+      <span role="cell" className="max-sm:hidden">
+        {variant.colours.slice(0, 2).map((id, i) => (
+          <span key={i} className="block leading-tight">
+            <Swatch colour={catalogue.colour(id)} />
+          </span>
+        ))}
+      </span>
+      <span role="cell" className="font-mono">
+        {piece.quantity}
+      </span>
+      <span role="cell" className="max-sm:hidden">
+        {piece.condition}
+      </span>
+      <span role="cell" className="truncate max-sm:hidden">
+        {piece.place}
+      </span>
+    </>
   );
 }
