@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { quantile } from '../grown.mjs';
 import { workspaceOf } from './data.mjs';
+import { deedsOf } from './deeds.mjs';
 import { pagesOf } from './pages.mjs';
 
 const MAIN = fileURLToPath(new URL('../../apps/server/dist/main.js', import.meta.url));
@@ -58,12 +59,17 @@ async function measure(name, folder, args) {
   const lineUps = (await ask(base, 'line-ups')).json;
   const figure = lineUps[0].figures[0];
   const [part] = figure.looks[0].parts;
-  const offered = (await ask(base, 'market/prices')).json.lowest.variants[0] ?? part.variant;
+  const { json: catalogue } = await ask(base, 'catalogue');
+  const offered = catalogue.variants[(await ask(base, 'market/prices')).json.lowest.rows[0]]?.id ?? part.variant;
   for (const path of [
-    'catalogue',
-    'line-ups',
+    'catalogue/packed',
     'market/prices',
     'wardrobe/stock',
+    'line-ups/names',
+    `line-ups/${lineUps[0].id}`,
+    `line-ups/${lineUps[0].id}/wants-outside`,
+    'wardrobe/pieces/page',
+    'wardrobe/pieces/page?words=brown%20drawer',
     'market/sellers',
     `catalogue/search?q=${encodeURIComponent('brown knot')}`,
     `figures/${figure.id}`,
@@ -116,6 +122,8 @@ async function measure(name, folder, args) {
   }
   for (const [page, { usableMs, kB, scriptKB }] of Object.entries(await pagesOf(base, figure.id)))
     row(`page ${page}`, `usable ${ms(usableMs)}`, `${kB.toFixed(0)} kB sent, scripts ${scriptKB.toFixed(0)} kB`);
+  for (const [deed, { median, p95, count }] of Object.entries(await deedsOf(base, figure.id)))
+    row(deed, `median ${ms(median)}`, `p95 ${ms(p95)}`, `${count} times`);
   row('memory at the end', `${memory(server).toFixed(0)} MB`);
   server.kill('SIGTERM');
   await new Promise((done) => server.once('exit', done));

@@ -1,7 +1,14 @@
 // How long a page takes in Debian's chromium until a person can use it, and how much is sent for it.
 import { chromium } from '@playwright/test';
 
-const ARGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-sync'];
+export const ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-sync',
+];
 const MOST_MS = 120_000;
 
 /** Each page with what shows that it can be used. */
@@ -9,7 +16,7 @@ const PAGES = (figure) => ({
   '/': (page) => page.getByRole('contentinfo', { name: 'Shelf' }).getByRole('button').first(),
   '/catalogue': (page) => page.getByTestId('found').filter({ hasText: /part/ }),
   '/wardrobe': (page) => page.getByRole('table', { name: 'Owned pieces' }).getByRole('row').nth(2),
-  '/market': (page) => page.getByRole('group', { name: 'List of offers' }).getByRole('row').nth(2),
+  '/market': (page) => page.getByRole('table', { name: 'List of offers' }).getByRole('row').nth(2),
   [`/figures/${figure}/fitting?position=headgear`]: (page) => page.getByRole('option').first(),
   [`/figures/${figure}/brief`]: (page) => page.getByRole('button', { name: 'Add a wish' }),
   [`/figures/${figure}/errand`]: (page) => page.getByRole('main').getByRole('button').first(),

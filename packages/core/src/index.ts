@@ -244,6 +244,7 @@ export {
   type Mark,
   type Marks,
   positionsOf,
+  prepareRanking,
   rankCandidates,
   type Spot,
   subject,
@@ -274,6 +275,7 @@ export {
   textFault,
   type TextRule,
   undoState,
+  whole,
 } from './kernel/index.js';
 export {
   copiesCost,

@@ -3,7 +3,7 @@ export { Button } from './Button';
 export { AXIS, Chart, CHART } from './Chart';
 export { Empty } from './Empty';
 export { Choice, Input, KeptInput, Label, OwnInput } from './fields';
-export { longDay, longMoment, plural, sentenceOf } from './format';
+export { longDay, longMoment, plural, sentenceOf, whole } from './format';
 export { Heads } from './Heads';
 export { Menu } from './Menu';
 export { Sheet } from './Sheet';

@@ -12,7 +12,7 @@ export class LowestPrices {
     private readonly catalogue: Catalogue,
   ) {
     this.places = new Uint32Array(catalogue.data.variants.length);
-    for (const [place, row] of columns.rows.entries()) this.places[row] = place + 1;
+    for (let place = 0; place < columns.rows.length; place += 1) this.places[columns.rows[place] ?? -1] = place + 1;
   }
 
   /** In minor units; null when nobody sells it. */
@@ -36,8 +36,15 @@ export class LowestPrices {
 
   /** Every price in minor units by the rows of a catalogue, -1 where nobody sells it: for a worker that ranks by them. */
   byRow(catalogue: Catalogue): Int32Array {
-    if (catalogue !== this.catalogue) return Int32Array.from(catalogue.data.variants, ({ id }) => this.landedMinor(id) ?? -1);
-    return Int32Array.from(this.places, (place) => this.columns.landedMinor[place - 1] ?? -1);
+    const column = new Int32Array(catalogue.data.variants.length).fill(-1);
+    const { rows, landedMinor } = this.columns;
+    const isSame = catalogue === this.catalogue;
+    for (let i = 0; i < rows.length; i += 1) {
+      const row = rows[i] ?? -1;
+      const now = isSame ? row : (catalogue.rowOf(this.catalogue.data.variants[row]?.id ?? '') ?? -1);
+      if (now >= 0) column[now] = landedMinor[i] ?? -1;
+    }
+    return column;
   }
 
   private placeOf(variant: string): number {

@@ -10,13 +10,14 @@ import {
   useReadStockQuery,
 } from '@/api';
 import type { LowestPrices } from './lowestPrices';
+import type { OwnedPieces } from './ownedPieces';
 import { rememberOwned, rememberPrices } from './rowAnswers';
 
 /** What every screen stands on beside the figures: the catalogue, what is owned and what it costs. An edit of a figure leaves it as it is. */
 export interface Workspace {
   readonly catalogue: Catalogue;
   readonly supply: Supply;
-  readonly owned: ReadonlyMap<string, number>;
+  readonly owned: OwnedPieces;
   readonly prices: LowestPrices;
   readonly currency: string;
   readonly today: string;

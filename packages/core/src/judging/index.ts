@@ -1,4 +1,12 @@
-export { type Candidate, candidateAt, type CandidateRanking, rankCandidates, type Spot, whyRank } from './candidates/index.js';
+export {
+  type Candidate,
+  candidateAt,
+  type CandidateRanking,
+  prepareRanking,
+  rankCandidates,
+  type Spot,
+  whyRank,
+} from './candidates/index.js';
 export { checkLook, graveCount, type Marks } from './checks/index.js';
 export { differences, effortOf, fixList } from './differences.js';
 export { effectOf, likenessWith } from './effect.js';

@@ -7,4 +7,4 @@ export { seeded, seedOf } from './random.js';
 export { countOf } from './tally.js';
 export { type ChangeKind, type ChangeRow, undoState } from './undo.js';
 export { quoted, textFault, type TextRule } from './text.js';
-export { count, list, mm } from './words.js';
+export { count, whole, list, mm } from './words.js';

@@ -7,6 +7,8 @@ export function list(words: readonly string[]): string {
   return `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
 
+/** A whole number as people read it: "13,091". */
+export const whole = (n: number): string => (Math.abs(n) < 1000 ? String(n) : n.toLocaleString('en-GB'));
+
 /** "1 part", "3 parts", "13,091 parts". */
-export const count = (n: number, one: string, many = `${one}s`): string =>
-  `${n < 1000 ? n : n.toLocaleString('en-GB')} ${n === 1 ? one : many}`;
+export const count = (n: number, one: string, many = `${one}s`): string => `${whole(n)} ${n === 1 ? one : many}`;

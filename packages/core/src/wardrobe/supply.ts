@@ -79,7 +79,7 @@ export function onDonors(
  * @param donated the parts that sit on donors
  */
 export const supplyOf = (
-  stock: ReadonlyMap<string, number>,
+  stock: { get(variantId: string): number | undefined },
   landedMinor: (variantId: string) => number | null,
   donated: ReturnType<typeof onDonors>,
 ): Supply => ({

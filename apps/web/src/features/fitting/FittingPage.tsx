@@ -1,6 +1,6 @@
-import { applyEdit, type Candidate, judge, type Look, P40, positionName, type Spot } from '@outfit/core';
+import { applyEdit, judge, type Look, type Mark, P40, positionName, type Spot } from '@outfit/core';
 import { type View, VIEWS } from '@outfit/drawing';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { FigureDto, LookDto } from '@/api';
 import { Empty, useAddress } from '@/ui';
@@ -10,6 +10,7 @@ import { FittingBar } from './FittingBar';
 import { LooksStrip, useLookEdits } from './looks';
 import { JudgementPanel } from './marks';
 import { Paper } from './paper';
+import { type Preview, usePreview, usePreviewed } from './preview';
 import { readSpot, writeSpot } from './spots';
 import { useFittingKeys } from './useFittingKeys';
 
@@ -34,7 +35,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const spot: Spot = useMemo(() => readSpot(named), [named]);
   const view: View = VIEWS.find((side) => side === params.get('view')) ?? 'front';
   const filters = useMemo(() => readFilters(params), [params]);
-  const [preview, setPreview] = useState<Candidate | null>(null);
+  const preview = usePreview();
   const edits = useLookEdits(look);
 
   const put = useCallback(
@@ -85,25 +86,18 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
     choose,
   });
 
-  const drawn: Look = useMemo(
-    () =>
-      preview && !preview.worn
-        ? applyEdit(look, { action: 'put on', variant: preview.variant.id, ...spot, position: preview.position }, catalogue)
-        : look,
-    [preview, look, spot, catalogue],
-  );
   return (
     <div className="grid h-full grid-cols-[230px_minmax(0,1fr)_336px] xl:grid-cols-[268px_minmax(0,1fr)_420px]">
       <JudgementPanel figure={figure} look={look} judgement={judgement} edits={edits} onOpenLook={openLook} />
       <div className="flex min-h-0 min-w-0 flex-col">
         <FittingBar look={look} view={view} edits={edits} spot={spot} onChoose={choose} onView={show} onTurn={turn} />
         <div className="min-h-0 flex-1">
-          <Paper
-            look={drawn}
-            catalogue={catalogue}
+          <PreviewedPaper
+            preview={preview}
+            look={look}
             view={view}
-            chosen={spot}
-            marks={preview ? [] : judgement.marks.open}
+            spot={spot}
+            marks={judgement.marks.open}
             figureName={figure.brief.name}
             onChoose={choose}
           />
@@ -119,9 +113,9 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
         filters={filters}
         edits={edits}
         onFilter={(changed) => put(writeFilters(changed))}
-        onPreview={setPreview}
+        onPreview={preview.set}
         onPutOn={(candidate) => {
-          setPreview(null);
+          preview.set(null);
           if (!candidate.worn)
             edits.apply(
               [{ action: 'put on', variant: candidate.variant.id, ...spot, position: candidate.position }],
@@ -132,6 +126,42 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
     </div>
   );
 }
+
+interface PreviewedPaperProps {
+  readonly preview: Preview;
+  readonly look: Look;
+  readonly view: View;
+  readonly spot: Spot;
+  readonly marks: readonly Mark[];
+  readonly figureName: string;
+  readonly onChoose: (spot: Spot) => void;
+}
+
+/** The figure on paper, with the candidate on that is looked at; its marks are those of the look as it is. */
+function PreviewedPaper({ preview, look, view, spot, marks, figureName, onChoose }: PreviewedPaperProps) {
+  const { catalogue } = useWorkspace();
+  const candidate = usePreviewed(preview);
+  const drawn: Look = useMemo(
+    () =>
+      candidate && !candidate.worn
+        ? applyEdit(look, { action: 'put on', variant: candidate.variant.id, ...spot, position: candidate.position }, catalogue)
+        : look,
+    [candidate, look, spot, catalogue],
+  );
+  return (
+    <Paper
+      look={drawn}
+      catalogue={catalogue}
+      view={view}
+      chosen={spot}
+      marks={candidate ? NO_MARKS : marks}
+      figureName={figureName}
+      onChoose={onChoose}
+    />
+  );
+}
+
+const NO_MARKS: readonly Mark[] = [];
 
 const MOST_COMPARED = 4;
 

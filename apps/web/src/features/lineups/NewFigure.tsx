@@ -49,7 +49,8 @@ function Beginning({ lineUp }: { readonly lineUp: string }) {
     if (kind === 'figure')
       return lineUps.flatMap((row) => row.figures.map((figure) => ({ value: figure.id, label: `${figure.name}, ${row.name}` })));
     if (kind === 'part')
-      return [...owned.keys()]
+      return owned
+        .variants()
         .map((value) => ({ value, label: catalogue.nameOf(catalogue.variant(value)) }))
         .sort((a, b) => a.label.localeCompare(b.label));
     return [];

@@ -1,6 +1,7 @@
 import type { Position } from '../../anatomy/index.js';
 import type { Variant } from '../../catalogue/index.js';
 import type { CheckId } from '../marks.js';
+import type { CheckSets } from './checkSets.js';
 
 /** Where a candidate is wanted: a position, and the place in its stack. */
 export interface Spot {
@@ -17,9 +18,9 @@ export interface CandidateRanking {
   readonly gains: Float64Array;
   /** Gain less penalties: what the order goes by. */
   readonly ranks: Float64Array;
-  /** Problems raised and settled, a bit for each of `CHECK_IDS`. */
-  readonly raises: Uint32Array;
-  readonly settles: Uint32Array;
+  /** Problems raised and settled. */
+  readonly raises: CheckSets;
+  readonly settles: CheckSets;
   readonly blocked: Uint8Array;
   /** The row that is worn already, or −1. */
   readonly worn: number;

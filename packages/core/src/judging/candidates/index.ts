@@ -1,4 +1,4 @@
 export type { Candidate, CandidateRanking, Spot } from './candidate.js';
 export { sameProblem } from './markReader.js';
-export { candidateAt, rankCandidates } from './rank.js';
+export { candidateAt, prepareRanking, rankCandidates } from './rank.js';
 export { whyRank } from './whyRank.js';

@@ -2,15 +2,16 @@ import { shownFace, type Worn } from '../../figure/index.js';
 import { RULES, SEEN_FROM_THE_SIDE } from '../checks/index.js';
 import type { Mark, PartFacet, Severity } from '../marks.js';
 import type { Subject } from '../subject.js';
+import { addCheck, addChecks, type CheckSets, emptySets } from './checkSets.js';
 import type { VariantFacets } from './facets.js';
 
 /** Points a raised problem takes off a candidate's rank, by severity; blocking ones are not ranked at all. */
 export const PENALTY: Readonly<Record<Severity, number>> = { blocks: 100, shows: 5, note: 1 };
 
-/** What a candidate does to the problems of a look. The bits are places in `CHECK_IDS`. */
+/** What a candidate does to the problems of a look. */
 export interface Change {
-  readonly raises: number;
-  readonly settles: number;
+  readonly raises: CheckSets;
+  readonly settles: CheckSets;
   /** Penalties of what it raises, less those of what it settles. */
   readonly penalty: number;
   readonly blocks: boolean;
@@ -47,7 +48,8 @@ export function withItem(subject: Subject, item: Worn, next: Worn): Subject {
 
 /** What some checks change, of the problems that stand now. */
 export function changeOf(rules: Rules, subject: Subject, now: MarksNow): Change {
-  let [raises, settles, penalty, blocks] = [0, 0, 0, false];
+  const [raises, settles] = [emptySets(1), emptySets(1)];
+  let [penalty, blocks] = [0, false];
   const overruled = subject.look.overrules;
   for (const { bit, rule } of rules) {
     const stands = new Set<string>();
@@ -56,13 +58,13 @@ export function changeOf(rules: Rules, subject: Subject, now: MarksNow): Change 
       const key = sameProblem(mark);
       stands.add(key);
       if (now.has(key)) continue;
-      raises |= 1 << bit;
+      addCheck(raises, bit);
       penalty += PENALTY[mark.severity];
       if (mark.severity === 'blocks') blocks = true;
     }
     for (const [key, mark] of now)
       if (mark.check === rule.id && !stands.has(key)) {
-        settles |= 1 << bit;
+        addCheck(settles, bit);
         penalty -= PENALTY[mark.severity];
       }
   }
@@ -72,8 +74,8 @@ export function changeOf(rules: Rules, subject: Subject, now: MarksNow): Change 
 /** The problems a look would have for every variant of one mould at one position. */
 export class MarkReader implements Change {
   /** What the variant read last changes; kept here and not in an object for each, because there are tens of thousands. */
-  raises = 0;
-  settles = 0;
+  readonly raises = emptySets(1);
+  readonly settles = emptySets(1);
   penalty = 0;
   blocks = false;
   private readonly known = GROUPS.map(() => new Map<number, Change>());
@@ -92,7 +94,9 @@ export class MarkReader implements Change {
 
   /** Reads the variant of a row; what it changes stands in the fields afterwards. */
   read(row: number, isMade: boolean): void {
-    this.raises = this.settles = this.penalty = 0;
+    this.raises.fill(0);
+    this.settles.fill(0);
+    this.penalty = 0;
     this.blocks = false;
     for (let i = 0; i < GROUPS.length; i += 1) {
       const group = GROUPS[i];
@@ -101,8 +105,8 @@ export class MarkReader implements Change {
       const key = this.keyOf(group.reads, row, isMade);
       let change = known.get(key);
       if (!change) known.set(key, (change = changeOf(group.rules, withItem(this.subject, this.item, this.wornAs(row)), this.now)));
-      this.raises |= change.raises;
-      this.settles |= change.settles;
+      addChecks(this.raises, 0, change.raises);
+      addChecks(this.settles, 0, change.settles);
       this.penalty += change.penalty;
       if (change.blocks) this.blocks = true;
     }

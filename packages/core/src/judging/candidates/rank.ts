@@ -5,9 +5,9 @@ import { applyEdit, fillingAt, type Look, type LookPart, placeOf, type Worn } fr
 import type { Supply } from '../../wardrobe/index.js';
 import { checkLook, RULES } from '../checks/index.js';
 import { likeness } from '../likeness/index.js';
-import { CHECK_IDS, type CheckId } from '../marks.js';
 import { type Company, subject, type Subject } from '../subject.js';
 import type { Candidate, CandidateRanking, Spot } from './candidate.js';
+import { addChecks, CHECK_WORDS, type CheckSets, checksAt, emptySets } from './checkSets.js';
 import { facetsOf, type VariantFacets } from './facets.js';
 import { changeOf, MarkReader, type MarksNow, sameProblem, withItem } from './markReader.js';
 import { WishReader } from './wishReader.js';
@@ -39,8 +39,8 @@ interface Drafts {
   readonly moulds: Uint16Array;
   readonly gains: Float64Array;
   readonly ranks: Float64Array;
-  readonly raises: Uint32Array;
-  readonly settles: Uint32Array;
+  readonly raises: CheckSets;
+  readonly settles: CheckSets;
   readonly blocked: Uint8Array;
 }
 
@@ -83,8 +83,8 @@ export function rankCandidates(
         const gain = wishes.score(row) - likenessNow;
         drafts.gains[i] = gain;
         drafts.ranks[i] = gain - marks.penalty;
-        drafts.raises[i] = marks.raises;
-        drafts.settles[i] = marks.settles;
+        addChecks(drafts.raises, i, marks.raises);
+        addChecks(drafts.settles, i, marks.settles);
         drafts.blocked[i] = marks.blocks ? 1 : 0;
       }
       i += 1;
@@ -95,27 +95,38 @@ export function rankCandidates(
   const best = order.slice(0, SCHEME_AMONG_BEST);
   for (const draft of best) if (drafts.rows[draft] !== wornRow) mindScheme(drafts, draft, moulds, marksNow, catalogue);
   order.set(best.sort(compare(drafts, reach, facets)));
-  const inPlace = <T extends Uint32Array | Uint8Array | Float64Array>(column: T): T =>
-    column.slice().map((_, place) => column[order[place] ?? 0] ?? 0) as T;
+  const inPlace = <T extends Uint32Array | Uint8Array | Float64Array>(column: T): T => {
+    const placed = column.slice() as T;
+    for (let place = 0; place < order.length; place += 1) placed[place] = column[order[place] ?? 0] ?? 0;
+    return placed;
+  };
+  const setsInPlace = (sets: CheckSets): CheckSets => {
+    const placed = emptySets(order.length);
+    for (const [place, draft] of order.entries()) addChecks(placed, place, sets.subarray(draft * CHECK_WORDS, (draft + 1) * CHECK_WORDS));
+    return placed;
+  };
   return {
     rows: inPlace(drafts.rows),
     anchors: Uint8Array.from(order, (draft) => POSITIONS.indexOf(moulds[drafts.moulds[draft] ?? 0]?.anchor ?? spot.position)),
     gains: inPlace(drafts.gains),
     ranks: inPlace(drafts.ranks),
-    raises: inPlace(drafts.raises),
-    settles: inPlace(drafts.settles),
+    raises: setsInPlace(drafts.raises),
+    settles: setsInPlace(drafts.settles),
     blocked: inPlace(drafts.blocked),
     worn: wornRow,
   };
 }
+
+/** Works out what ranking looks at of a catalogue's variants, ahead of the first ranking; each catalogue once. */
+export const prepareRanking = (catalogue: Catalogue): void => void facetsOf(catalogue);
 
 const emptyDrafts = (length: number): Drafts => ({
   rows: new Uint32Array(length),
   moulds: new Uint16Array(length),
   gains: new Float64Array(length),
   ranks: new Float64Array(length),
-  raises: new Uint32Array(length),
-  settles: new Uint32Array(length),
+  raises: emptySets(length),
+  settles: emptySets(length),
   blocked: new Uint8Array(length),
 });
 
@@ -154,16 +165,14 @@ export function candidateAt(ranking: CandidateRanking, i: number, catalogue: Cat
     position,
     worn: ranking.rows[i] === ranking.worn,
     likenessGain: ranking.gains[i] ?? 0,
-    raises: checksOf(ranking.raises[i] ?? 0),
-    settles: checksOf(ranking.settles[i] ?? 0),
+    raises: checksAt(ranking.raises, i),
+    settles: checksAt(ranking.settles, i),
     rank: ranking.ranks[i] ?? 0,
     blocked: ranking.blocked[i] === 1,
     owned: supply.owned(variant.id),
     landedMinor: supply.landedMinor(variant.id),
   };
 }
-
-const checksOf = (bits: number): readonly CheckId[] => CHECK_IDS.filter((_, bit) => (bits & (1 << bit)) !== 0);
 
 /** What is worn at a spot; a one-piece lower body stands in for legs. */
 const wornAt = (look: Look, { position, place = 0 }: Spot): LookPart | undefined =>
@@ -183,8 +192,8 @@ function mindScheme(drafts: Drafts, draft: number, moulds: readonly MouldAt[], n
   if (!at || !variant) return;
   const worn = wornAs(at.item, variant, at.mould, catalogue);
   const { raises, settles, penalty } = changeOf(SCHEME, withItem(at.around, at.item, worn), now);
-  drafts.raises[draft] = (drafts.raises[draft] ?? 0) | raises;
-  drafts.settles[draft] = (drafts.settles[draft] ?? 0) | settles;
+  addChecks(drafts.raises, draft, raises);
+  addChecks(drafts.settles, draft, settles);
   drafts.ranks[draft] = (drafts.ranks[draft] ?? 0) - penalty;
 }
 

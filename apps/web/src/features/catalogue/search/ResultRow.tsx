@@ -10,7 +10,7 @@ export function ResultRow({ variant, active }: { readonly variant: Variant; read
   const mould = catalogue.mouldOf(variant);
   const print = catalogue.printOf(variant);
   const price = prices.get(variant.id);
-  const count = owned.get(variant.id) ?? 0;
+  const count = owned.get(variant.id);
   return (
     <div
       className={`border-rule grid h-full grid-cols-[3.6rem_minmax(0,1fr)_8.5rem_5.5rem_5.5rem] items-center gap-3 border-b px-3 ${active ? 'bg-lagoon-wash' : ''}`}

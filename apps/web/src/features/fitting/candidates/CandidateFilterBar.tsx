@@ -17,7 +17,8 @@ const SORT_WORDS: Readonly<Record<Sort, string>> = {
 interface CandidateFilterBarProps {
   readonly filters: CandidateFilters;
   /** What there is to choose from: the moulds, colours and motifs of this position. */
-  readonly all: readonly Candidate['variant'][];
+  /** Every variant that fits, filtered or not. */
+  readonly all: () => readonly Candidate['variant'][];
   readonly onFilter: (filters: Partial<CandidateFilters>) => void;
 }
 
@@ -67,7 +68,7 @@ function MoreFilters({ filters, all, onFilter }: CandidateFilterBarProps) {
   const { catalogue } = useWorkspace();
   const choices = useMemo(() => {
     const [colours, motifs, shapes] = [new Set<string>(), new Set<string>(), new Set<string>()];
-    for (const variant of all) {
+    for (const variant of all()) {
       const mould = catalogue.mouldOf(variant);
       colours.add(variant.colours[mould.hairColour ?? 0] ?? '');
       for (const motif of [...mould.motifs, ...(catalogue.printOf(variant)?.motifs.map((row) => row.motif) ?? [])]) motifs.add(motif);

@@ -2,7 +2,7 @@ import { type Brief, type Candidate, type Company, positionName, type Spot, STAC
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { type LookDto, useListSellersQuery } from '@/api';
-import { Button, Empty } from '@/ui';
+import { Button, Empty, whole } from '@/ui';
 import { SubstituteList, type LookEdits } from '../looks';
 import { WornBar } from '../paper';
 import { CandidateFilterBar } from './CandidateFilterBar';
@@ -13,6 +13,7 @@ import { useCandidateList } from './useCandidateList';
 import { useCandidates } from './useCandidates';
 
 const ROW_PX = 71;
+const NONE = (): readonly [] => [];
 
 interface CandidatePanelProps {
   readonly look: LookDto;
@@ -37,7 +38,14 @@ export function CandidatePanel(props: CandidatePanelProps) {
   const scroller = useRef<HTMLDivElement>(null);
   const count = list?.length ?? 0;
   // eslint-disable-next-line react-hooks/incompatible-library -- its functions are not memoised; nothing here relies on that
-  const virtual = useVirtualizer({ count, getScrollElement: () => scroller.current, estimateSize: () => ROW_PX, overscan: 6 });
+  const virtual = useVirtualizer({
+    count,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_PX,
+    overscan: 6,
+    // A step draws the list once, not again for the scrolling it causes.
+    useFlushSync: false,
+  });
   useEffect(() => setActive(0), [spot, filters]);
   useEffect(() => onPreview(null), [spot, look.id, onPreview]);
 
@@ -55,7 +63,9 @@ export function CandidatePanel(props: CandidatePanelProps) {
   const go = (index: number): void => {
     const next = Math.max(0, Math.min(count - 1, index));
     setActive(next);
-    virtual.scrollToIndex(next);
+    // Scrolling measures the page: only when the row is not in sight.
+    const { startIndex, endIndex } = virtual.range ?? { startIndex: 0, endIndex: 0 };
+    if (next <= startIndex || next >= endIndex) virtual.scrollToIndex(next);
     onPreview(list?.at(next) ?? null);
   };
   const onKeyDown = (event: KeyboardEvent): void => {
@@ -85,12 +95,12 @@ export function CandidatePanel(props: CandidatePanelProps) {
           <h2 className="text-[1.2rem]">{STACKS.includes(position) && spot.place ? `${title}, ${spot.place + 1}` : title}</h2>
           <span className="text-pencil text-[0.93rem]">
             {list
-              ? `${list.variants.length} fit, ${list.owned} owned${count < list.variants.length ? `, ${count} shown` : ''}`
+              ? `${whole(list.fitting)} fit, ${whole(list.owned)} owned${count < list.fitting ? `, ${whole(count)} shown` : ''}`
               : failure === null && 'ranking…'}
           </span>
         </div>
         <WornBar look={look} brief={brief} company={company} spot={spot} edits={edits} />
-        <CandidateFilterBar filters={filters} all={list?.variants ?? []} onFilter={onFilter} />
+        <CandidateFilterBar filters={filters} all={list?.variants ?? NONE} onFilter={onFilter} />
       </div>
       {noted.length > 0 && <SubstituteList rows={noted} edits={edits} />}
       <div

@@ -5,6 +5,7 @@ import {
   Catalogue,
   type FaceElsewhere,
   type Look,
+  prepareRanking,
   P40,
   type PackedCatalogue,
   rankCandidates,
@@ -35,22 +36,21 @@ const reading = fetch('/api/catalogue/packed')
 function open(packed: Versioned): void {
   catalogue = new Catalogue(unpackCatalogue(packed));
   version = packed.version;
+  prepareRanking(catalogue);
 }
 
 const ranking = {
-  /** Is the catalogue the one of this version? */
-  async has(wanted: string): Promise<boolean> {
-    await reading;
-    return version === wanted;
-  },
   open,
   stock({ owned, landedMinor }: RowSupply): void {
     const rowOf = (id: string): number => catalogue?.rowOf(id) ?? -1;
     const priced = (price = -1): number | null => (price < 0 ? null : price);
     supply = { owned: (id) => owned[rowOf(id)] ?? 0, landedMinor: (id) => priced(landedMinor[rowOf(id)]) };
   },
-  rank(look: Look, brief: Brief, spot: Spot, faces: readonly FaceElsewhere[]): CandidateRanking {
-    if (!catalogue || !supply) throw new Error('open() and stock() come before rank()');
+  /** Null when the catalogue here is not the wanted one. */
+  async rank(wanted: string, look: Look, brief: Brief, spot: Spot, faces: readonly FaceElsewhere[]): Promise<CandidateRanking | null> {
+    await reading;
+    if (!catalogue || version !== wanted) return null;
+    if (!supply) throw new Error('stock() comes before rank()');
     const ranked = rankCandidates(look, brief, spot, catalogue, P40, supply, { ...ALONE, faces });
     const columns = Object.values(ranked).filter((column): column is Uint32Array<ArrayBuffer> => ArrayBuffer.isView(column));
     return transfer(

@@ -58,6 +58,10 @@ export function writeFilters(changed: Partial<CandidateFilters>): Readonly<Recor
   return address;
 }
 
+/** Does any filter keep a variant out? */
+export const isFilterSet = (filters: CandidateFilters): boolean =>
+  filters.onlyOwned || filters.onlyMade || filters.words !== '' || setCount(filters) > 0;
+
 /** How many filters beyond the two chips and the words are set. */
 export const setCount = ({ colour, motif, shape, era, underMinor }: CandidateFilters): number =>
   [colour, motif, shape, era].filter((value) => value !== '').length + (underMinor === null ? 0 : 1);

@@ -1,10 +1,10 @@
-import type { Brief, CandidateRanking, Catalogue, FaceElsewhere, Look, Spot } from '@outfit/core';
+import type { Brief, CandidateRanking, FaceElsewhere, Look, Spot } from '@outfit/core';
 import { type Remote, wrap } from 'comlink';
 import { packedOf } from '@/api';
 import { LatestWork, type Workspace } from '@/workspace';
 import type { Ranking } from './candidates.worker';
 
-interface Question {
+export interface Question {
   readonly look: Look;
   readonly brief: Brief;
   readonly spot: Spot;
@@ -18,7 +18,6 @@ interface Room {
   readonly remote: Remote<Ranking>;
   /** Fails when the worker dies; never fulfilled. */
   readonly died: Promise<never>;
-  catalogue: Catalogue | null;
   supply: Workspace['supply'] | null;
 }
 
@@ -31,25 +30,32 @@ function openRoom(): Room {
     worker.onerror = (event) => reject(new Error(event.message || 'The worker that ranks has died.'));
   });
   died.catch(() => undefined);
-  return { worker, remote: wrap<Ranking>(worker), died, catalogue: null, supply: null };
+  return { worker, remote: wrap<Ranking>(worker), died, supply: null };
 }
 
-/** Ranks in the worker. What it knows already is not sent again; whatever goes wrong, the next question finds a new worker. */
+/**
+ * Ranks in the worker. What it knows already is not sent again, and nothing waits for an answer it can do without: the page
+ * may be busy drawing meanwhile. Whatever goes wrong, the next question finds a new worker.
+ */
 async function rank({ look, brief, spot, faces, workspace }: Question): Promise<CandidateRanking> {
   const own = (room ??= openRoom());
   const within = <T>(work: Promise<T>): Promise<T> => Promise.race([work, own.died]);
+  const { catalogue, supply } = workspace;
+  const packed = packedOf(catalogue);
+  const ask = (): Promise<CandidateRanking | null> => {
+    const stocked = own.supply === supply ? null : own.remote.stock(rowSupply(workspace));
+    own.supply = supply;
+    return within(Promise.all([own.remote.rank(packed.version, look, brief, spot, faces), stocked]).then(([ranking]) => ranking));
+  };
   try {
-    const { catalogue, supply } = workspace;
-    if (own.catalogue !== catalogue) {
-      const packed = packedOf(catalogue);
-      if (!(await within(own.remote.has(packed.version)))) await within(own.remote.open(packed));
-      Object.assign(own, { catalogue, supply: null });
-    }
-    if (own.supply !== supply) {
-      await within(own.remote.stock(rowSupply(workspace)));
-      own.supply = supply;
-    }
-    return await within(own.remote.rank(look, brief, spot, faces));
+    const ranking = await ask();
+    if (ranking) return ranking;
+    // It has another state of the catalogue than the page.
+    await within(own.remote.open(packed));
+    own.supply = null;
+    const again = await ask();
+    if (!again) throw new Error('The worker that ranks did not take the catalogue.');
+    return again;
   } catch (error) {
     own.worker.terminate();
     if (room === own) room = null;
@@ -57,16 +63,12 @@ async function rank({ look, brief, spot, faces, workspace }: Question): Promise<
   }
 }
 
-function rowSupply({ catalogue, owned, prices }: Workspace): Parameters<Ranking['stock']>[0] {
-  const column = new Uint32Array(catalogue.data.variants.length);
-  for (const [variant, quantity] of owned) {
-    const row = catalogue.rowOf(variant);
-    if (row !== undefined) column[row] = quantity;
-  }
-  return { owned: column, landedMinor: prices.byRow(catalogue) };
-}
+const rowSupply = ({ catalogue, owned, prices }: Workspace): Parameters<Ranking['stock']>[0] => ({
+  owned: owned.byRow(catalogue),
+  landedMinor: prices.byRow(catalogue),
+});
 
 const latest = new LatestWork(rank);
 
 /** Ranks the candidates for a spot off the main thread. Only the newest question is answered; others end in Superseded. */
-export const rankAsked = (question: Question, signal: AbortSignal): Promise<CandidateRanking> => latest.do(question, signal);
+export const rankAsked = (question: Question, signal?: AbortSignal): Promise<CandidateRanking> => latest.do(question, signal);

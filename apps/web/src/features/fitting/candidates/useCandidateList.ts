@@ -1,55 +1,53 @@
 import { type Candidate, candidateAt, type CandidateRanking, type Variant } from '@outfit/core';
 import { useMemo } from 'react';
-import { useWorkspace } from '@/workspace';
-import { type CandidateFilters, passes, type Sort } from './filters';
+import { useWorkspace, type Workspace } from '@/workspace';
+import { type CandidateFilters, isFilterSet, passes, type Sort } from './filters';
 
 export interface CandidateList {
   readonly length: number;
   at(row: number): Candidate | null;
-  /** Every variant that fits, filtered or not. */
-  readonly variants: readonly Variant[];
+  /** How many variants fit, filtered or not, and how many of them are owned. */
+  readonly fitting: number;
   readonly owned: number;
+  /** Every variant that fits; made when somebody asks. */
+  variants(): readonly Variant[];
   readonly wornShown: boolean;
 }
 
-/** A ranking as a list: filtered and ordered, each row made only when it is looked at. */
+/**
+ * A ranking as a list: filtered and ordered, each row made only when it is looked at. A ranking may have sixteen thousand rows;
+ * without filters nothing is made for any of them.
+ */
 export function useCandidateList(ranking: CandidateRanking | null, filters: CandidateFilters): CandidateList | null {
-  const { catalogue, supply } = useWorkspace();
-  const variants = useMemo(
-    () =>
-      ranking
-        ? [...ranking.rows].map((row) => catalogue.data.variants[row]).filter((variant): variant is Variant => variant !== undefined)
-        : [],
-    [ranking, catalogue],
-  );
-  const order = useMemo(() => {
-    const fits = passes(filters, catalogue, supply.owned, supply.landedMinor);
-    const places = variants.flatMap((variant, i) => (fits(variant) ? [i] : []));
-    return ranking ? sorted(places, filters.sort, ranking, variants, supply) : [];
-  }, [ranking, variants, filters, catalogue, supply]);
-  return useMemo(
-    () =>
-      ranking && {
-        length: order.length,
-        at: (row) => candidateAt(ranking, order[row] ?? -1, catalogue, supply),
-        variants,
-        owned: variants.filter((variant) => supply.owned(variant.id) > 0).length,
-        wornShown: ranking.worn >= 0,
-      },
-    [ranking, order, variants, catalogue, supply],
-  );
+  const workspace = useWorkspace();
+  const { catalogue, supply, owned } = workspace;
+  const order = useMemo(() => (ranking ? ordered(ranking, filters, workspace) : null), [ranking, filters, workspace]);
+  return useMemo(() => {
+    if (!ranking || !order) return null;
+    const quantities = owned.byRow(catalogue);
+    return {
+      length: order.length,
+      at: (row) => candidateAt(ranking, order[row] ?? -1, catalogue, supply),
+      fitting: ranking.rows.length,
+      owned: ranking.rows.reduce((count, row) => count + ((quantities[row] ?? 0) > 0 ? 1 : 0), 0),
+      variants: () => Array.from(ranking.rows, (row) => catalogue.data.variants[row]).filter((variant) => variant !== undefined),
+      wornShown: ranking.worn >= 0,
+    };
+  }, [ranking, order, catalogue, supply, owned]);
 }
 
-type Supplying = ReturnType<typeof useWorkspace>['supply'];
-
-function sorted(
-  places: readonly number[],
-  sort: Sort,
-  ranking: CandidateRanking,
-  variants: readonly Variant[],
-  supply: Supplying,
-): readonly number[] {
-  const id = (place: number): string => variants[place]?.id ?? '';
+/** The places of a ranking that pass the filters, in the wanted order. */
+function ordered(ranking: CandidateRanking, filters: CandidateFilters, { catalogue, supply }: Workspace): Uint32Array {
+  const variantAt = (place: number): Variant | undefined => catalogue.data.variants[ranking.rows[place] ?? -1];
+  const all = Uint32Array.from(ranking.rows.keys());
+  const fits = passes(filters, catalogue, supply.owned, supply.landedMinor);
+  const places = isFilterSet(filters)
+    ? all.filter((place) => {
+        const variant = variantAt(place);
+        return variant !== undefined && fits(variant);
+      })
+    : all;
+  const id = (place: number): string => variantAt(place)?.id ?? '';
   const price = (place: number): number => (supply.owned(id(place)) > 0 ? -1 : (supply.landedMinor(id(place)) ?? Number.MAX_SAFE_INTEGER));
   const keys: Readonly<Record<Sort, ((a: number, b: number) => number) | null>> = {
     rank: null,
@@ -58,6 +56,6 @@ function sorted(
     owned: (a, b) => supply.owned(id(b)) - supply.owned(id(a)),
     name: (a, b) => id(a).localeCompare(id(b)),
   };
-  const by = keys[sort];
-  return by ? [...places].sort(by) : places;
+  const by = keys[filters.sort];
+  return by ? places.sort(by) : places;
 }

@@ -1,7 +1,7 @@
 import type { Brief, CandidateRanking, Company, Look, Spot } from '@outfit/core';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Superseded, useWorkspace } from '@/workspace';
-import { rankAsked } from './ranking';
+import { type Question, rankAsked } from './ranking';
 
 export interface RankedCandidates {
   /** The spot that was ranked, to tell an old ranking from the one that is wanted. */
@@ -25,18 +25,30 @@ export function useCandidates(look: Look, brief: Brief, spot: Spot, company: Com
   const [attempt, setAttempt] = useState(0);
   const { parts, overrules, variation } = look;
   const { faces } = company;
+  const question = useMemo(
+    (): Question => ({ look: { parts, overrules, variation }, brief, spot, faces, workspace }),
+    [workspace, parts, overrules, variation, brief, spot, faces],
+  );
+  // The first question is asked before the page is drawn: the worker looks for the answer meanwhile.
+  const [first] = useState(() => {
+    const asked = rankAsked(question);
+    asked.catch(() => undefined);
+    return { question, asked };
+  });
   useEffect(() => {
     const asking = new AbortController();
-    rankAsked({ look: { parts, overrules, variation }, brief, spot, faces, workspace }, asking.signal).then(
+    const answer = question === first.question && attempt === 0 ? first.asked : rankAsked(question, asking.signal);
+    answer.then(
       (ranking) => {
-        setRanked({ spot, ranking });
+        if (asking.signal.aborted) return;
+        setRanked({ spot: question.spot, ranking });
         setFailure(null);
       },
       (error: unknown) => {
-        if (!(error instanceof Superseded)) setFailure(error instanceof Error ? error.message : String(error));
+        if (!asking.signal.aborted && !(error instanceof Superseded)) setFailure(error instanceof Error ? error.message : String(error));
       },
     );
     return () => asking.abort();
-  }, [workspace, parts, overrules, variation, brief, spot, faces, attempt]);
+  }, [question, first, attempt]);
   return { ranked, failure, tryAgain: useCallback(() => setAttempt((before) => before + 1), []) };
 }
