@@ -7,6 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from '../apps/server/dist/app.js';
 import { CatalogueService } from '../apps/server/dist/catalogue/catalogue.service.js';
+import { Database } from '../apps/server/dist/platform/db/index.js';
 import { SearchService } from '../apps/server/dist/catalogue/search/search.service.js';
 import { grown, quantile, time } from './grown.mjs';
 
@@ -41,7 +42,7 @@ function textOf(variant, catalogue) {
 async function searching() {
   const data = grown(60_000);
   const app = await createApp({ dataFolder: join(folder, 'search'), webFolder: null, demo: false });
-  app.get(CatalogueService).fill(data);
+  await app.get(Database).write(() => app.get(CatalogueService).fill(data));
   const service = app.get(SearchService);
   const catalogue = new Catalogue(data);
   const plain = new SQLite(':memory:');

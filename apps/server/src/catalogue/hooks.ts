@@ -1,6 +1,12 @@
 import { Injectable } from '@nestjs/common';
 import type { MadeNews } from './catalogue.store.js';
 
+/** What is owned, as the area that knows it tells it. */
+interface Owned {
+  revision(): number;
+  variants(): ReadonlySet<string>;
+}
+
 /**
  * What the catalogue asks of areas above it, which register with it: who names a variant, who wants to hear that one came to
  * be made, and what is owned. The catalogue itself knows none of them.
@@ -9,7 +15,7 @@ import type { MadeNews } from './catalogue.store.js';
 export class CatalogueHooks {
   private readonly namers: ((variant: string) => boolean)[] = [];
   private readonly listeners: ((news: readonly MadeNews[]) => number)[] = [];
-  private owned: () => { readonly revision: number; readonly variants: ReadonlySet<string> } = () => ({ revision: 0, variants: new Set() });
+  private owned: Owned = { revision: () => 0, variants: () => new Set() };
 
   /** `names`: does anything of yours name this variant, or did it once, so that undo could bring it back? */
   addNamer(names: (variant: string) => boolean): void {
@@ -21,7 +27,7 @@ export class CatalogueHooks {
     this.listeners.push(hear);
   }
 
-  setOwned(owned: () => { readonly revision: number; readonly variants: ReadonlySet<string> }): void {
+  setOwned(owned: Owned): void {
     this.owned = owned;
   }
 
@@ -33,8 +39,13 @@ export class CatalogueHooks {
     return news.length === 0 ? 0 : this.listeners.reduce((all, hear) => all + hear(news), 0);
   }
 
-  /** The variants of which a piece is owned, under a number that grows when that changes. */
-  ownedNow(): { readonly revision: number; readonly variants: ReadonlySet<string> } {
-    return this.owned();
+  /** A number that grows whenever what is owned changes: who keeps something made of it need not read it again. */
+  get ownedRevision(): number {
+    return this.owned.revision();
+  }
+
+  /** The variants of which a piece is owned, by the ids they are known by now. */
+  ownedVariants(): ReadonlySet<string> {
+    return this.owned.variants();
   }
 }

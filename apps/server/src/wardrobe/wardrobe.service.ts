@@ -26,10 +26,7 @@ export class WardrobeService {
     private readonly live: LiveService,
     hooks: CatalogueHooks,
   ) {
-    hooks.setOwned(() => {
-      const catalogueNow = this.catalogue.now();
-      return { revision: this.revision, variants: new Set(this.store.ownedVariants().map((id) => catalogueNow.resolve(id))) };
-    });
+    hooks.setOwned({ revision: () => this.revision, variants: () => this.ownedVariants() });
   }
 
   /** Owned pieces, or those of one variant and of the doubles that were merged into it. */
@@ -65,6 +62,11 @@ export class WardrobeService {
       this.kept = { key, stock: { catalogue: this.catalogue.versionName, rows, quantities } };
     }
     return this.kept.stock;
+  }
+
+  private ownedVariants(): ReadonlySet<string> {
+    const { variants } = this.catalogue.now().data;
+    return new Set(this.stock().rows.map((row) => variants[row]?.id ?? ''));
   }
 
   private stockNow(): ReadonlyMap<string, number> {

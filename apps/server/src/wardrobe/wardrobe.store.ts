@@ -51,9 +51,4 @@ export class WardrobeStore {
     this.database.table(PieceEntity).insertAll(pieces);
     this.database.table(DonorEntity).insertAll(donors);
   }
-
-  /** Every variant of which a piece is owned, as it was written down. */
-  ownedVariants(): string[] {
-    return this.database.prepare('SELECT DISTINCT variant FROM piece').pluck().all() as string[];
-  }
 }

@@ -73,10 +73,10 @@ export class SearchService {
 
   /** Facets change with what is owned as well. */
   private facetsNow({ variants, catalogue }: Shelf): FacetIndex {
-    const owned = this.hooks.ownedNow();
-    const key = `${this.catalogue.revision}|${owned.revision}`;
+    const key = `${this.catalogue.revision}|${this.hooks.ownedRevision}`;
     if (this.facets?.key === key) return this.facets.facets;
-    const facets = new FacetIndex(variants, catalogue, (id) => owned.variants.has(id));
+    const owned = this.hooks.ownedVariants();
+    const facets = new FacetIndex(variants, catalogue, (id) => owned.has(id));
     this.facets = { key, facets };
     return facets;
   }

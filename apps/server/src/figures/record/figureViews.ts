@@ -49,7 +49,7 @@ export class FigureViews {
   async wantsOutside(lineUp: string): Promise<WantsDto> {
     this.store.lineUp(lineUp);
     const catalogue = this.catalogue.now();
-    const { variants: owned } = this.hooks.ownedNow();
+    const owned = this.hooks.ownedVariants();
     const wants = { figures: [] as string[], variants: [] as string[], of: [] as number[], counts: [] as number[] };
     for (let last = ''; ;) {
       const more = this.store.shownOutside(lineUp, last, FIGURES_A_TURN);

@@ -67,46 +67,53 @@ export class FacetIndex {
     rows: Int32Array,
     filter: FacetFilter,
   ): { readonly rows: Int32Array; readonly counts: Readonly<Record<Facet, readonly FacetCount[]>> } {
-    const asked = FACETS.map((facet) => this.asked(facet, filter[facet]));
-    const counts = FACETS.map((facet) => new Uint32Array(this.columns[facet].values.length));
-    const kept: number[] = [];
-    for (const row of rows) {
-      let failed = -1;
-      let failures = 0;
-      for (let f = 0; f < FACETS.length && failures < 2; f += 1)
-        if (!this.passes(f, asked[f] ?? null, row)) {
-          failed = f;
-          failures += 1;
-        }
-      if (failures === 0) kept.push(row);
-      if (failures > 1) continue;
-      for (let f = 0; f < FACETS.length; f += 1) if (failures === 0 || f === failed) this.count(f, counts[f], row);
-    }
+    const columns = FACETS.map((facet) => ({
+      column: this.columns[facet],
+      wanted: this.asked(facet, filter[facet]),
+      counts: new Uint32Array(this.columns[facet].values.length),
+    }));
+    const narrowing = columns.filter(({ wanted }) => wanted !== null);
+    // Rows that pass all facets, and for each facet that narrows those that fail by it alone: they count for its own values.
+    const kept = narrowing.length === 0 ? rows : new Int32Array(rows.length);
+    let count = narrowing.length === 0 ? rows.length : 0;
+    if (narrowing.length > 0)
+      for (let i = 0; i < rows.length; i += 1) {
+        const row = rows[i] ?? 0;
+        let failed: (typeof columns)[number] | null = null;
+        let failures = 0;
+        for (const one of narrowing)
+          if (failures < 2 && !passes(one.column, one.wanted, row)) {
+            failed = one;
+            failures += 1;
+          }
+        if (failures === 0) kept[count++] = row;
+        else if (failures === 1 && failed) countRow(failed.column, failed.counts, row);
+      }
+    const passing = kept.slice(0, count);
+    for (const { column, counts } of columns) for (let i = 0; i < count; i += 1) countRow(column, counts, passing[i] ?? 0);
     const named = FACETS.map((facet, f) => [
       facet,
       this.columns[facet].values
-        .map((value, code) => ({ value, count: counts[f]?.[code] ?? 0 }))
+        .map((value, code) => ({ value, count: columns[f]?.counts[code] ?? 0 }))
         .filter((entry) => entry.count > 0)
         .sort((a, b) => b.count - a.count || (a.value < b.value ? -1 : 1)),
     ]);
-    return { rows: Int32Array.from(kept), counts: Object.fromEntries(named) as Record<Facet, FacetCount[]> };
+    return { rows: passing, counts: Object.fromEntries(named) as Record<Facet, FacetCount[]> };
   }
 
   private asked(facet: Facet, values: readonly string[] | undefined): Uint8Array | null {
     if (!values || values.length === 0) return null;
     return Uint8Array.from(this.columns[facet].values, (value) => Number(values.includes(value)));
   }
+}
 
-  private passes(f: number, wanted: Uint8Array | null, row: number): boolean {
-    if (!wanted) return true;
-    const { starts, codes } = this.columns[FACETS[f] as Facet];
-    for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0); at += 1) if (wanted[codes[at] ?? 0] === 1) return true;
-    return false;
-  }
+/** Has a row one of the wanted values? */
+function passes({ starts, codes }: Column, wanted: Uint8Array | null, row: number): boolean {
+  if (!wanted) return true;
+  for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0); at += 1) if (wanted[codes[at] ?? 0] === 1) return true;
+  return false;
+}
 
-  private count(f: number, counts: Uint32Array | undefined, row: number): void {
-    if (!counts) return;
-    const { starts, codes } = this.columns[FACETS[f] as Facet];
-    for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0); at += 1) counts[codes[at] ?? 0] = (counts[codes[at] ?? 0] ?? 0) + 1;
-  }
+function countRow({ starts, codes }: Column, counts: Uint32Array, row: number): void {
+  for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0); at += 1) counts[codes[at] ?? 0] = (counts[codes[at] ?? 0] ?? 0) + 1;
 }

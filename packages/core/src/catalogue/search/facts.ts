@@ -20,6 +20,7 @@ type FactColumn = keyof typeof FACT_WEIGHTS;
 const WHOLE_WORD = 1.5;
 const MOST_MOULDS = 3;
 const LOOKED_AT = 400;
+const NO_ROWS = new Int32Array(0);
 
 /** A text that many variants share: what a mould is called, what a print shows, the words for a colour, where it came from. */
 export interface Fact {
@@ -47,6 +48,7 @@ export interface Ranking {
 export class FactBook {
   readonly facts: readonly Fact[];
   private readonly postings: readonly Int32Array[];
+  private readonly isMade: Uint8Array;
 
   constructor(
     readonly variants: readonly Variant[],
@@ -98,6 +100,7 @@ export class FactBook {
       for (const { source } of sources.get(variant.id) ?? []) add(row, ofSource(source));
       for (const figure of figures.get(variant.id) ?? []) add(row, ofFigure(figure));
     });
+    this.isMade = Uint8Array.from(variants, (variant) => Number(variant.made !== undefined));
     this.facts = facts;
     this.postings = rows.map((list) => Int32Array.from(list));
   }
@@ -111,13 +114,16 @@ export class FactBook {
       const weighed = hits
         .map(({ fact, whole }) => ({ fact, weight: FACT_WEIGHTS[this.facts[fact]?.column ?? 'source'] * (whole ? WHOLE_WORD : 1) }))
         .sort((a, b) => b.weight - a.weight);
-      for (const { fact, weight } of weighed)
-        for (const row of this.postings[fact] ?? []) {
+      for (const { fact, weight } of weighed) {
+        const rows = this.postings[fact] ?? NO_ROWS;
+        for (let i = 0; i < rows.length; i += 1) {
+          const row = rows[i] ?? 0;
           if (lastWord[row] === word) continue;
           lastWord[row] = word;
           found[row] = (found[row] ?? 0) + 1;
           score[row] = (score[row] ?? 0) + weight;
         }
+      }
     });
     const all = this.best(found, score, words.length);
     if (all.length > 0 || words.length < 2) return { rows: all, any: false };
@@ -139,16 +145,39 @@ export class FactBook {
 
   /** Rows with at least so many words, by how many, then by score; few scores differ, so they are sorted, not the rows. */
   private best(found: Uint8Array, score: Float32Array, least: number): Int32Array {
-    const byScore = new Map<number, number[]>();
+    const keys: number[] = [];
+    const sizes: number[] = [];
+    const numberOf = new Map<number, number>();
+    const group = new Int32Array(found.length).fill(-1);
+    let total = 0;
     for (let row = 0; row < found.length; row += 1) {
       const count = found[row] ?? 0;
       if (count < least || count === 0) continue;
-      const key = count * 1000 + (score[row] ?? 0) + (this.variants[row]?.made ? 0.1 : 0);
-      const rows = byScore.get(key);
-      if (rows) rows.push(row);
-      else byScore.set(key, [row]);
+      const key = count * 1000 + (score[row] ?? 0) + (this.isMade[row] === 1 ? 0.1 : 0);
+      let number = numberOf.get(key);
+      if (number === undefined) {
+        numberOf.set(key, (number = keys.push(key) - 1));
+        sizes.push(0);
+      }
+      group[row] = number;
+      sizes[number] = (sizes[number] ?? 0) + 1;
+      total += 1;
     }
-    return Int32Array.from([...byScore].sort((a, b) => b[0] - a[0]).flatMap(([, rows]) => rows));
+    // Where each group begins once the groups are in order; rows of one score stay in theirs.
+    const places = new Int32Array(keys.length);
+    let from = 0;
+    for (const number of [...keys.keys()].sort((one, other) => (keys[other] ?? 0) - (keys[one] ?? 0))) {
+      places[number] = from;
+      from += sizes[number] ?? 0;
+    }
+    const rows = new Int32Array(total);
+    for (let row = 0; row < group.length; row += 1) {
+      const number = group[row] ?? -1;
+      if (number < 0) continue;
+      rows[places[number] ?? 0] = row;
+      places[number] = (places[number] ?? 0) + 1;
+    }
+    return rows;
   }
 }
 
