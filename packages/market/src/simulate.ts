@@ -7,7 +7,6 @@ import {
   type Rate,
   seeded,
   seedOf,
-  type Variant,
   type YieldKind,
 } from '@outfit/core';
 import { codesOn, type DiscountCode } from './codes.js';
@@ -88,11 +87,15 @@ function listingsOf(catalogue: CatalogueData, seed: number, opened: string): rea
   const thirdParty = new Map(catalogue.moulds.map((mould) => [mould.number, mould.thirdParty]));
   const worth = (pieces: readonly { readonly variant: string; readonly quantity: number }[]): number =>
     pieces.reduce((all, { variant, quantity }) => all + (usual.get(variant) ?? 60) * quantity, 0);
+  // What is the same at every seller is looked up once: forty of them are asked for each of sixty thousand parts.
+  const parts = catalogue.variants.flatMap(({ id, mould, made, mergedInto }): readonly Part[] =>
+    made && mergedInto === undefined
+      ? [{ id, thirdParty: thirdParty.get(mould) ?? false, usualMinor: usual.get(id) ?? 60, drift: seedOf('drift', id) }]
+      : [],
+  );
   const listings: Listing[] = [];
   for (const seller of SELLERS) {
-    for (const variant of catalogue.variants)
-      if (variant.made && !variant.mergedInto && thirdParty.get(variant.mould) === seller.thirdParty)
-        listings.push(...partListings(seller, variant, usual.get(variant.id) ?? 60, seed));
+    for (const part of parts) if (part.thirdParty === seller.thirdParty) addPart(listings, seller, part, seed);
     const whole = (kind: YieldKind, item: string, usualMinor: number, share: number, goneOn: string | null): void => {
       const draw = seeded(seedOf(seed, seller.id, item));
       if (draw() > share) return;
@@ -129,31 +132,38 @@ function listingsOf(catalogue: CatalogueData, seed: number, opened: string): rea
   return listings;
 }
 
-function partListings(seller: SimulatedSeller, variant: Variant, usualMinor: number, seed: number): readonly Listing[] {
-  const stocked = seeded(seedOf(seed, seller.id, variant.id));
+/** A part that is made, with what does not depend on who sells it. */
+interface Part extends Pick<Listing, 'usualMinor' | 'drift'> {
+  readonly id: string;
+  readonly thirdParty: boolean;
+}
+
+/** Adds what a seller lists of a part: nothing, or up to three lots of a shop. */
+function addPart(listings: Listing[], seller: SimulatedSeller, { id, usualMinor, drift }: Part, seed: number): void {
+  const stocked = seeded(seedOf(seed, seller.id, id));
   const isStation = seller.kind === 'build-your-own station';
-  if (!isStation && stocked() > seller.breadth) return [];
+  if (!isStation && stocked() > seller.breadth) return;
   const howMany = stocked();
-  const drift = seedOf('drift', variant.id);
-  const lots = seller.kind !== 'shop' ? 1 : howMany < 0.2 ? 3 : howMany < 0.55 ? 2 : 1;
-  return Array.from({ length: lots }, (_, lot): Listing => {
-    const draw = seeded(seedOf(seed, seller.id, variant.id, lot));
-    const condition = seller.kind === 'shop' ? conditionOf(draw()) : 'new';
-    const level = seller.kind === 'shop' ? 0.82 + 0.45 * draw() : 1;
-    return {
-      id: `${seller.id}/${variant.id}/${lot + 1}`,
+  const isShop = seller.kind === 'shop';
+  const lots = !isShop ? 1 : howMany < 0.2 ? 3 : howMany < 0.55 ? 2 : 1;
+  for (let lot = 0; lot < lots; lot += 1) {
+    const draw = seeded(seedOf(seed, seller.id, id, lot));
+    const condition = isShop ? conditionOf(draw()) : 'new';
+    const level = isShop ? 0.82 + 0.45 * draw() : 1;
+    listings.push({
+      id: `${seller.id}/${id}/${lot + 1}`,
       seller,
       kind: 'variant',
-      item: variant.id,
+      item: id,
       usualMinor: usualMinor * level,
       condition,
-      multiple: seller.kind === 'shop' && draw() < 0.06 ? 2 : 1,
+      multiple: isShop && draw() < 0.06 ? 2 : 1,
       initial: 1 + Math.floor(draw() * seller.depth),
-      seed: seedOf(seed, seller.id, variant.id, lot, 'walk'),
+      seed: seedOf(seed, seller.id, id, lot, 'walk'),
       drift,
       goneOn: null,
-    };
-  });
+    });
+  }
 }
 
 /** A day with what is looked up once for all listings. */

@@ -87,20 +87,20 @@ export class ErrandsService {
   }
 
   private titleOf(scope: string, lines: readonly StoredLine[]): string {
-    const lineUps = this.figures.lineUps();
     const stranger = (sentence: string, i: number) => new Problem(422, sentence, [{ path: `/lines/${i}/look`, sentence }]);
-    const lineUp = lineUps.find((row) => row.id === scope);
+    const names = this.figures.names();
+    const lineUp = names.find((row) => row.id === scope);
     if (lineUp) {
       const i = lines.findIndex((line) => !lineUp.figures.some((figure) => figure.id === line.figure));
       if (i >= 0) throw stranger(`This look is of no figure of ${lineUp.name}. Plan its errand from its own line-up.`, i);
       return lineUp.name;
     }
-    const figure = lineUps.flatMap((row) => row.figures).find((row) => row.id === scope);
-    if (!figure) throw notFound('figure or line-up', scope);
+    if (!names.some((row) => row.figures.some((figure) => figure.id === scope))) throw notFound('figure or line-up', scope);
+    const { brief, looks } = this.figures.figure(scope);
     const i = lines.findIndex((line) => line.figure !== scope);
-    if (i >= 0) throw stranger(`This look is not one of ${figure.brief.name}. Plan its errand from its own figure.`, i);
-    const look = figure.looks.find((row) => row.id === lines[0]?.look);
-    return lines.length === 1 && look ? `${figure.brief.name}, ${look.name}` : figure.brief.name;
+    if (i >= 0) throw stranger(`This look is not one of ${brief.name}. Plan its errand from its own figure.`, i);
+    const look = looks.find((row) => row.id === lines[0]?.look);
+    return lines.length === 1 && look ? `${brief.name}, ${look.name}` : brief.name;
   }
 
   errand(id: string): ErrandDto {
