@@ -8,8 +8,8 @@ const DEFAULT_PORT = 4640;
 /** However long something takes to end, the process has by then. */
 const MOST_CLOSING_MS = 2500;
 
-/** What every page begins with, as `index.html` of the web application has it. */
-const FIRST_ASKED = ['catalogue/packed', 'wardrobe/stock', 'market/prices'];
+/** What every page begins with, as `index.html` of the web application has it, and the first search. */
+const FIRST_ASKED = ['catalogue/packed', 'wardrobe/stock', 'market/prices', 'catalogue/search?limit=1'];
 
 /** Ends with one sentence and no stack: these are things a person can put right. */
 function giveUp(sentence: string): never {

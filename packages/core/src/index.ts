@@ -49,7 +49,6 @@ export {
   WEIGHTS,
 } from './brief/index.js';
 export {
-  type Holder,
   holdersOf,
   itemName,
   type Bundle,
@@ -225,7 +224,6 @@ export {
   type CandidateRanking,
   CHECK_IDS,
   Companies,
-  type Member,
   type Outside,
   type CheckId,
   checkLook,
@@ -259,8 +257,9 @@ export {
   dayNumber,
   editDistance,
   type Fault,
-  FIRST_DAY,
+  inOneGo,
   inUnits,
+  type Steps,
   isCurrency,
   isDay,
   isoDay,

@@ -34,7 +34,7 @@ export class CatalogueController {
   @Get('search')
   @ApiOperation({ operationId: 'searchCatalogue' })
   @ApiOkResponse({ type: SearchAnswerDto })
-  search(@Query() query: SearchQuery): SearchAnswerDto {
+  search(@Query() query: SearchQuery): Promise<SearchAnswerDto> {
     return this.searches.search(query);
   }
 

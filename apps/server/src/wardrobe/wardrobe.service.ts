@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { type OwnedStock, stockOf } from '@outfit/core';
+import { type OwnedRun, type OwnedStock, stockOf } from '@outfit/core';
 import { writeTable } from '@outfit/formats';
 import { CatalogueHooks, CatalogueService } from '../catalogue/index.js';
 import { type ImportReportDto, ImportsService } from '../platform/importing/index.js';
@@ -12,12 +12,22 @@ import { WardrobeStore } from './wardrobe.store.js';
 
 const WORKER = workerBeside(import.meta.url, 'import.worker');
 
+/** The stock of one state of the wardrobe and of the catalogue. */
+interface KeptStock {
+  readonly revision: number;
+  readonly version: string;
+  /** As it is written down, under the ids parts were entered by. */
+  readonly runs: readonly OwnedRun[];
+  readonly stock: ReadonlyMap<string, number>;
+  readonly columns: StockDto;
+}
+
 /** What is owned: loose pieces and whole figures. */
 @Injectable()
 export class WardrobeService {
   /** Grows with every change of what is owned. */
   private revision = 0;
-  private kept: { readonly key: string; readonly stock: StockDto } | null = null;
+  private kept: KeptStock | null = null;
 
   constructor(
     private readonly store: WardrobeStore,
@@ -26,7 +36,7 @@ export class WardrobeService {
     private readonly live: LiveService,
     hooks: CatalogueHooks,
   ) {
-    hooks.setOwned({ revision: () => this.revision, variants: () => this.ownedVariants() });
+    hooks.setOwned({ revision: () => this.revision, variants: () => new Set(this.stockNow().stock.keys()) });
   }
 
   /** Owned pieces, or those of one variant and of the doubles that were merged into it. */
@@ -49,29 +59,25 @@ export class WardrobeService {
 
   /** What is owned of each variant, for baskets. Loose pieces leave no hole, so they cost nothing. */
   owned(): OwnedStock[] {
-    return [...this.stockNow()].map(([variant, quantity]) => ({ variant, quantity, costMinor: 0 }));
+    return [...this.stockNow().stock].map(([variant, quantity]) => ({ variant, quantity, costMinor: 0 }));
   }
 
   /** How many of every variant are owned, in columns: what every page of a workspace begins with is small. */
   stock(): StockDto {
-    const catalogue = this.catalogue.now();
-    const key = `${this.catalogue.versionName} ${this.revision}`;
-    if (this.kept?.key !== key) {
-      const stock = [...this.stockNow()].map(([variant, quantity]) => [catalogue.rowOf(variant) ?? -1, quantity] as const);
-      const [rows, quantities] = [stock.map(([row]) => row), stock.map(([, quantity]) => quantity)];
-      this.kept = { key, stock: { catalogue: this.catalogue.versionName, rows, quantities } };
-    }
-    return this.kept.stock;
+    return this.stockNow().columns;
   }
 
-  private ownedVariants(): ReadonlySet<string> {
-    const { variants } = this.catalogue.now().data;
-    return new Set(this.stock().rows.map((row) => variants[row]?.id ?? ''));
-  }
-
-  private stockNow(): ReadonlyMap<string, number> {
+  /** What is written down changes with the wardrobe alone; a changed catalogue only gives it other names and rows. */
+  private stockNow(): KeptStock {
+    const version = this.catalogue.versionName;
+    if (this.kept?.revision === this.revision && this.kept.version === version) return this.kept;
+    const runs = this.kept?.revision === this.revision ? this.kept.runs : this.store.stock();
     const catalogue = this.catalogue.now();
-    return stockOf(this.store.stock().map(({ variant, quantity }) => ({ variant: catalogue.resolve(variant), quantity })));
+    const stock = stockOf(runs.map(({ variant, quantity }) => ({ variant: catalogue.resolve(variant), quantity })));
+    const rows = Array.from(stock.keys(), (variant) => catalogue.rowOf(variant) ?? -1);
+    const columns = { catalogue: version, rows, quantities: [...stock.values()] };
+    this.kept = { revision: this.revision, version, runs, stock, columns };
+    return this.kept;
   }
 
   /** Fills an empty wardrobe, within a unit of work. */

@@ -86,7 +86,7 @@ const underWay = new Set<string>();
  * A line-up that has been read, where this tab knows one already: an answer that was on its way while something was written
  * does not take that back. What is known stands where its version is newer, and where an edit of it is not answered yet.
  */
-export function newerOf(known: LineUpDto, read: LineUpDto): LineUpDto {
+function newerOf(known: LineUpDto, read: LineUpDto): LineUpDto {
   const figures = new Map(known.figures.map((figure) => [figure.id, figure]));
   const kept = read.figures.map((figure) => {
     const own = figures.get(figure.id);

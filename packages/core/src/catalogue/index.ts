@@ -28,7 +28,7 @@ export {
   YIELD_KINDS,
   type YieldKind,
 } from './entries.js';
-export { type Holder, holdersOf } from './holders.js';
+export { holdersOf } from './holders.js';
 export { itemName } from './itemName.js';
 export { merge, type Mergeable, MERGEABLE, MergeRefused } from './merge.js';
 export { isMood, MOOD_NAMES, moodAnswer, type MoodName } from './mood.js';

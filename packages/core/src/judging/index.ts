@@ -13,5 +13,5 @@ export { effectOf, likenessWith } from './effect.js';
 export { judge, type Judgement } from './judgement.js';
 export { type Answer, likeness, type Likeness, positionsOf } from './likeness/index.js';
 export { CHECK_IDS, type CheckId, type Mark } from './marks.js';
-export { Companies, type Member, type Outside } from './company.js';
+export { Companies, type Outside } from './company.js';
 export { ALONE, type Company, type FaceElsewhere, subject, type Subject } from './subject.js';

@@ -1,7 +1,7 @@
 const DAY_MS = 86_400_000;
 
 /** Earlier and later days than these are slips of the hand, in anything a person keeps here. */
-export const FIRST_DAY = '1900-01-01';
+const FIRST_DAY = '1900-01-01';
 export const LAST_DAY = '2199-12-31';
 
 /**

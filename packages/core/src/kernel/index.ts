@@ -1,4 +1,4 @@
-export { dayNumber, daysBetween, FIRST_DAY, isDay, isoDay, LAST_DAY } from './days.js';
+export { dayNumber, daysBetween, isDay, isoDay, LAST_DAY } from './days.js';
 export { type Explained, sum, type Term } from './explain.js';
 export type { Fault } from './fault.js';
 export { inUnits, isCurrency, money, shareToCent } from './money.js';
@@ -8,3 +8,4 @@ export { countOf } from './tally.js';
 export { type ChangeKind, type ChangeRow, undoState } from './undo.js';
 export { quoted, textFault, type TextRule } from './text.js';
 export { count, whole, list, mm } from './words.js';
+export { inOneGo, type Steps } from './steps.js';

@@ -6,6 +6,7 @@ import {
   FACETS,
   FacetIndex,
   FactBook,
+  inOneGo,
   readQuery,
   Vocabulary,
   wordsOf,
@@ -17,7 +18,7 @@ import { DATA } from '../fixture.js';
 const catalogue = new Catalogue(DATA);
 
 /** Facts of the fixture, and hits found by looking for the word itself. */
-const book = new FactBook(DATA.variants, catalogue);
+const book = inOneGo(FactBook.write(DATA.variants, catalogue));
 const hits = (word: string) =>
   book.facts.flatMap(({ text }, fact) => {
     const words = wordsOf(text);
@@ -54,7 +55,7 @@ describe('the facts of a catalogue', () => {
       colours: (id.split('·')[1] ?? '').split('+'),
       made: { from: 1, until: 2 },
     }));
-    const lanterns = new FactBook(twoColours, catalogue);
+    const lanterns = inOneGo(FactBook.write(twoColours, catalogue));
     const red = lanterns.facts.flatMap(({ text }, fact) => (wordsOf(text).includes('red') ? [{ fact, whole: true }] : []));
     expect([...lanterns.rank([red]).rows]).toEqual([1, 0]);
   });
@@ -128,7 +129,7 @@ describe('spelling', () => {
 describe('facets', () => {
   const variants = DATA.variants;
   const owned = new Set(variants.filter((_, i) => i % 3 === 0).map((variant) => variant.id));
-  const index = new FacetIndex(variants, catalogue, (id) => owned.has(id));
+  const index = inOneGo(FacetIndex.of(variants, catalogue, (id) => owned.has(id)));
   const all = Int32Array.from(variants.keys());
   const everything = index.narrow(all, {}).counts;
 

@@ -8,9 +8,11 @@ import {
   mainColourOf,
   type Ranking,
   readQuery,
+  type Steps,
   type Variant,
   Vocabulary,
 } from '@outfit/core';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService } from '../catalogue.service.js';
 import { CatalogueHooks } from '../hooks.js';
 import { FactIndex } from './factIndex.js';
@@ -27,10 +29,13 @@ interface Shelf {
   readonly vocabulary: Vocabulary;
 }
 
+/** Searches that were begun on an old shelf have ended by then. */
+const CLOSE_AFTER_MS = 10_000;
+
 @Injectable()
 export class SearchService {
-  private shelf: { readonly revision: number; readonly shelf: Shelf } | null = null;
-  private facets: { readonly key: string; readonly facets: FacetIndex } | null = null;
+  private shelf: { readonly revision: number; readonly shelf: Promise<Shelf> } | null = null;
+  private facets: { readonly shelf: Shelf; readonly owned: number; readonly facets: Promise<FacetIndex> } | null = null;
 
   constructor(
     private readonly catalogue: CatalogueService,
@@ -38,13 +43,14 @@ export class SearchService {
   ) {}
 
   /** Finds variants by words that forgive slips, narrowed by facets with their counts. */
-  search({ q, sort, offset, limit, ...asked }: SearchQuery): SearchAnswerDto {
-    const shelf = this.shelfNow();
+  async search({ q, sort, offset, limit, ...asked }: SearchQuery): Promise<SearchAnswerDto> {
+    const shelf = await this.shelfNow();
+    const facets = await this.facetsOf(shelf);
     const { words, corrected } = readQuery(q, shelf.vocabulary);
     const { rows, any }: Ranking =
       words.length === 0 ? { rows: shelf.all, any: false } : shelf.book.rank(words.map((word) => shelf.index.hits(word)));
     const filter: FacetFilter = Object.fromEntries(FACETS.map((facet) => [facet, asked[facet] ?? []]));
-    const { rows: kept, counts } = this.facetsNow(shelf).narrow(rows, filter);
+    const { rows: kept, counts } = facets.narrow(rows, filter);
     const ordered = order(kept, sort, shelf);
     return {
       total: kept.length,
@@ -57,28 +63,42 @@ export class SearchService {
     };
   }
 
-  private shelfNow(): Shelf {
+  /** Made anew once the catalogue has changed, step by step between other requests; all who ask meanwhile wait for the same one. */
+  private shelfNow(): Promise<Shelf> {
     const { revision } = this.catalogue;
     if (this.shelf?.revision === revision) return this.shelf.shelf;
-    this.shelf?.shelf.index.close();
-    const catalogue = this.catalogue.now();
-    const variants = catalogue.data.variants.filter((variant) => variant.mergedInto === undefined);
-    const book = new FactBook(variants, catalogue);
-    const vocabulary = new Vocabulary();
-    for (const { text } of book.facts) vocabulary.add(text);
-    const shelf: Shelf = { catalogue, variants, all: Int32Array.from(variants.keys()), book, index: new FactIndex(book.facts), vocabulary };
+    const old = this.shelf;
+    const shelf = makeShelf(this.catalogue.now());
     this.shelf = { revision, shelf };
+    void old?.shelf.then(({ index }) => setTimeout(() => index.close(), CLOSE_AFTER_MS).unref());
     return shelf;
   }
 
   /** Facets change with what is owned as well. */
-  private facetsNow({ variants, catalogue }: Shelf): FacetIndex {
-    const key = `${this.catalogue.revision}|${this.hooks.ownedRevision}`;
-    if (this.facets?.key === key) return this.facets.facets;
-    const owned = this.hooks.ownedVariants();
-    const facets = new FacetIndex(variants, catalogue, (id) => owned.has(id));
-    this.facets = { key, facets };
+  private facetsOf(shelf: Shelf): Promise<FacetIndex> {
+    const owned = this.hooks.ownedRevision;
+    if (this.facets?.shelf === shelf && this.facets.owned === owned) return this.facets.facets;
+    const variants = this.hooks.ownedVariants();
+    const facets = byTurns(FacetIndex.of(shelf.variants, shelf.catalogue, (id) => variants.has(id)));
+    this.facets = { shelf, owned, facets };
     return facets;
+  }
+}
+
+async function makeShelf(catalogue: Catalogue): Promise<Shelf> {
+  const variants = catalogue.data.variants.filter((variant) => variant.mergedInto === undefined);
+  const book = await byTurns(FactBook.write(variants, catalogue));
+  const vocabulary = new Vocabulary();
+  for (const { text } of book.facts) vocabulary.add(text);
+  return { catalogue, variants, all: Int32Array.from(variants.keys()), book, index: new FactIndex(book.facts), vocabulary };
+}
+
+/** Does long work a step at a turn of the event loop. */
+async function byTurns<T>(steps: Steps<T>): Promise<T> {
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+    await nextTurn();
   }
 }
 

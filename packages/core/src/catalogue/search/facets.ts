@@ -1,4 +1,5 @@
 import { plainWords } from '../../colour/index.js';
+import type { Steps } from '../../kernel/index.js';
 import type { Catalogue } from '../catalogue.js';
 import type { Variant } from '../entries.js';
 import { mainColourOf } from '../mouldColours.js';
@@ -44,22 +45,25 @@ function column(rows: readonly (readonly string[])[]): Column {
 
 /** The facets of a catalogue's variants, kept as numbers so that counting a whole catalogue takes a moment. */
 export class FacetIndex {
-  private readonly columns: Readonly<Record<Facet, Column>>;
+  private constructor(private readonly columns: Readonly<Record<Facet, Column>>) {}
 
-  constructor(variants: readonly Variant[], catalogue: Catalogue, isOwned: (variantId: string) => boolean) {
+  /** Makes the index, a facet a step. */
+  static *of(variants: readonly Variant[], catalogue: Catalogue, isOwned: (variantId: string) => boolean): Steps<FacetIndex> {
     const sources = sourcesByVariant(catalogue.data);
-    const of = (read: (variant: Variant) => readonly string[]): Column => column(variants.map(read));
-    this.columns = {
-      family: of((variant) => [catalogue.mouldOf(variant).family]),
-      colour: of((variant) => [plainWords(mainColourOf(variant, catalogue))[0] ?? 'grey']),
-      exists: of((variant) => [variant.made ? 'made' : 'imagined']),
-      era: of((variant) => {
-        const print = catalogue.printOf(variant);
-        return [print ? print.era : 'plain'];
-      }),
-      range: of((variant) => [...new Set((sources.get(variant.id) ?? []).map(({ source }) => source.range))]),
-      owned: of((variant) => [isOwned(variant.id) ? 'owned' : 'not owned']),
+    const reads: Readonly<Record<Facet, (variant: Variant) => readonly string[]>> = {
+      family: (variant) => [catalogue.mouldOf(variant).family],
+      colour: (variant) => [plainWords(mainColourOf(variant, catalogue))[0] ?? 'grey'],
+      exists: (variant) => [variant.made ? 'made' : 'imagined'],
+      era: (variant) => [catalogue.printOf(variant)?.era ?? 'plain'],
+      range: (variant) => [...new Set((sources.get(variant.id) ?? []).map(({ source }) => source.range))],
+      owned: (variant) => [isOwned(variant.id) ? 'owned' : 'not owned'],
     };
+    const columns: [Facet, Column][] = [];
+    for (const facet of FACETS) {
+      columns.push([facet, column(variants.map(reads[facet]))]);
+      yield;
+    }
+    return new FacetIndex(Object.fromEntries(columns) as Record<Facet, Column>);
   }
 
   /** Narrows rows by a filter, and counts each facet's values over the rows that pass all the other facets. */

@@ -1,4 +1,5 @@
 import { hairWords, plainWords } from '../../colour/index.js';
+import type { Steps } from '../../kernel/index.js';
 import type { Catalogue } from '../catalogue.js';
 import type { Mould, OfficialFigure, Print, Source, Variant } from '../entries.js';
 import { sourcesByVariant } from '../sources.js';
@@ -20,6 +21,7 @@ type FactColumn = keyof typeof FACT_WEIGHTS;
 const WHOLE_WORD = 1.5;
 const MOST_MOULDS = 3;
 const LOOKED_AT = 400;
+const VARIANTS_A_STEP = 8000;
 const NO_ROWS = new Int32Array(0);
 
 /** A text that many variants share: what a mould is called, what a print shows, the words for a colour, where it came from. */
@@ -46,14 +48,18 @@ export interface Ranking {
  * texts stays cheap however many variants there are.
  */
 export class FactBook {
-  readonly facts: readonly Fact[];
-  private readonly postings: readonly Int32Array[];
   private readonly isMade: Uint8Array;
 
-  constructor(
+  private constructor(
     readonly variants: readonly Variant[],
-    catalogue: Catalogue,
+    readonly facts: readonly Fact[],
+    private readonly postings: readonly Int32Array[],
   ) {
+    this.isMade = Uint8Array.from(variants, (variant) => Number(variant.made !== undefined));
+  }
+
+  /** Writes the book, some thousand variants a step. */
+  static *write(variants: readonly Variant[], catalogue: Catalogue): Steps<FactBook> {
     const facts: Fact[] = [];
     const rows: number[][] = [];
     const make = (column: FactColumn, text: string): number => {
@@ -88,7 +94,8 @@ export class FactBook {
     };
     const ofSource = once((source: Source) => make('source', sourceText(source)));
     const ofFigure = once((figure: OfficialFigure) => make('source', `${figure.name} ${figure.person ?? ''}`));
-    variants.forEach((variant, row) => {
+    for (const [row, variant] of variants.entries()) {
+      if (row % VARIANTS_A_STEP === VARIANTS_A_STEP - 1) yield;
       const mould = catalogue.mouldOf(variant);
       const print = catalogue.printOf(variant);
       for (const fact of ofMould(mould)) add(row, fact);
@@ -99,10 +106,12 @@ export class FactBook {
       });
       for (const { source } of sources.get(variant.id) ?? []) add(row, ofSource(source));
       for (const figure of figures.get(variant.id) ?? []) add(row, ofFigure(figure));
-    });
-    this.isMade = Uint8Array.from(variants, (variant) => Number(variant.made !== undefined));
-    this.facts = facts;
-    this.postings = rows.map((list) => Int32Array.from(list));
+    }
+    return new FactBook(
+      variants,
+      facts,
+      rows.map((list) => Int32Array.from(list)),
+    );
   }
 
   /** Ranks the variants of which every word is true; when there is none, those of which any is. One list of hits a word. */

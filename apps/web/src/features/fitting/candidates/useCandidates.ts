@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Superseded, useWorkspace } from '@/workspace';
 import { type Question, rankAsked } from './ranking';
 
-export interface RankedCandidates {
+interface RankedCandidates {
   /** The spot that was ranked, to tell an old ranking from the one that is wanted. */
   readonly spot: Spot;
   readonly ranking: CandidateRanking;
