@@ -1,15 +1,16 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { type Adjustments, basketFor, type BasketProblem, likenessWith, P40, type Substitute } from '@outfit/core';
-import { Piscina } from 'piscina';
 import { CatalogueService } from '../catalogue/index.js';
 import { FiguresService } from '../figures/index.js';
 import { LowestService } from '../market/index.js';
 import { Database } from '../platform/db/index.js';
-import { workerBeside } from '../platform/jobs/index.js';
+import { workerBeside, WorkerPool } from '../platform/jobs/index.js';
 import type { StoredLine } from './errand.entity.js';
 import type { ErrandSettingsDto } from './errands.dto.js';
 import { ErrandPlanner } from './planner.js';
 import type { Alternative, AlternativesTask, SeriesPoint } from './solving/index.js';
+
+const WORKER = workerBeside(import.meta.url, 'solving/alternatives.worker');
 
 /** What a point of likeness is held to be worth, from nothing to much, in minor units: each gives one basket. */
 const POINT_PRICES = [2, 5, 10, 20, 40, 80, 160, 400];
@@ -20,12 +21,7 @@ const POINT_PRICES = [2, 5, 10, 20, 40, 80, 160, 400];
  */
 @Injectable()
 export class CheaperService implements OnApplicationShutdown {
-  private readonly pool = new Piscina<AlternativesTask, ReadonlyMap<string, readonly Alternative[]>>({
-    filename: workerBeside(import.meta.url, 'solving/alternatives.worker'),
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: 10_000,
-  });
+  private readonly pool = new WorkerPool<AlternativesTask, ReadonlyMap<string, readonly Alternative[]>>({ idleMs: 10_000 });
 
   constructor(
     private readonly database: Database,
@@ -36,7 +32,7 @@ export class CheaperService implements OnApplicationShutdown {
   ) {}
 
   async onApplicationShutdown(): Promise<void> {
-    await this.pool.destroy();
+    await this.pool.close();
   }
 
   async prepare(
@@ -49,7 +45,7 @@ export class CheaperService implements OnApplicationShutdown {
     if (!only) throw new RangeError('one line gives one look');
     const { look } = only;
     const { brief } = this.figures.figure(line.figure);
-    const alternatives = await this.pool.run({
+    const alternatives = await this.pool.run(WORKER, {
       databaseFile: this.database.file,
       look,
       brief,

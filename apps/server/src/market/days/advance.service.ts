@@ -1,11 +1,10 @@
 import { Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
 import { type Catalogue, type CatalogueData, dayNumber, isoDay } from '@outfit/core';
 import { type MarketNews, newsBetween, simulatedMarket } from '@outfit/market';
-import { Piscina } from 'piscina';
 import { CatalogueService, EntriesService } from '../../catalogue/index.js';
 import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
-import { workerBeside } from '../../platform/jobs/index.js';
+import { workerBeside, WorkerPool } from '../../platform/jobs/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import type { AdvancedDto, ClockDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
@@ -14,18 +13,15 @@ import { asStored, LowestRecord, OfferRecord, PriceRecord, Pricing, TermsRecord 
 import { WatchesService } from '../watches/index.js';
 import type { DayTask } from './day.worker.js';
 
+const WORKER = workerBeside(import.meta.url, 'day.worker');
+
 /** Prices recorded before the market opened, so that there is a history to look at: one day a week. */
 const WEEKS_BEFORE = 14;
 
 /** Moves the simulated market on: prices walk, stock sells and returns, parts come out and go out of print. */
 @Injectable()
 export class AdvanceService implements OnApplicationBootstrap, OnApplicationShutdown {
-  private readonly pool = new Piscina<DayTask, void>({
-    filename: workerBeside(import.meta.url, 'day.worker'),
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: 30_000,
-  });
+  private readonly pool = new WorkerPool<DayTask, void>({ idleMs: 30_000 });
   private following: string | null = null;
   private under: Promise<unknown> = Promise.resolve();
   /** The catalogue a day was last worked out over, and a number that grows with every other one. */
@@ -99,12 +95,12 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
 
   /** Works the lowest prices out anew, in the worker. */
   private async refreshLowest(): Promise<void> {
-    await this.inTurn(() => this.pool.run({ databaseFile: this.database.file, day: this.market.today(), goOn: null }));
+    await this.inTurn(() => this.pool.run(WORKER, { databaseFile: this.database.file, day: this.market.today(), goOn: null }));
     this.live.changedElsewhere('market');
   }
 
   async onApplicationShutdown(): Promise<void> {
-    await this.pool.destroy();
+    await this.pool.close();
   }
 
   private inTurn<T>(work: () => Promise<T>): Promise<T> {
@@ -132,7 +128,7 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
     if (this.over?.data !== catalogue.data) this.over = { data: catalogue.data, revision: (this.over?.revision ?? 0) + 1 };
     const sentences = news.filter((item) => item.kind === 'out of print').map((item) => sentenceOf(item, catalogue));
     const goOn = { from, seed, openedOn, revision: this.over.revision, news: sentences };
-    await this.pool.run({ databaseFile: this.database.file, day, goOn });
+    await this.pool.run(WORKER, { databaseFile: this.database.file, day, goOn });
     return this.database.write<string[]>(() => {
       this.live.changed('market');
       return this.watches.lookRound(day);

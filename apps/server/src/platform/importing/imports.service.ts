@@ -1,20 +1,15 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
-import { Piscina } from 'piscina';
 import { Clock } from '../clock/index.js';
 import { Database } from '../db/index.js';
 import { Problem } from '../http/index.js';
+import { WorkerPool } from '../jobs/index.js';
 import type { Agreement, TableOutcome, TableTask } from '../tables/index.js';
 import type { ImportReportDto } from './importReport.dto.js';
 
 /** Runs imports of tables in a worker, so that reading a hundred thousand rows holds nobody up. */
 @Injectable()
 export class ImportsService implements OnApplicationShutdown {
-  private readonly pool = new Piscina<TableTask, TableOutcome<unknown>>({
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: 30_000,
-    maxQueue: 20,
-  });
+  private readonly pool = new WorkerPool<TableTask, TableOutcome<unknown>>({ idleMs: 30_000, mostWaiting: 20 });
 
   constructor(
     private readonly database: Database,
@@ -37,7 +32,7 @@ export class ImportsService implements OnApplicationShutdown {
     };
     let outcome: TableOutcome<unknown>;
     try {
-      outcome = await this.pool.run(task, { filename: worker });
+      outcome = await this.pool.run(worker, task);
     } catch (error) {
       throw refused(error);
     }
@@ -46,7 +41,7 @@ export class ImportsService implements OnApplicationShutdown {
   }
 
   async onApplicationShutdown(): Promise<void> {
-    await this.pool.destroy();
+    await this.pool.close();
   }
 }
 

@@ -1,0 +1,44 @@
+import { Piscina } from 'piscina';
+import { Problem } from '../http/index.js';
+
+interface WorkerPoolOptions {
+  /** How long a thread without work is kept, in ms; what it remembers goes with it. */
+  readonly idleMs: number;
+  /** How many may wait for their turn; more are refused. Unlimited when not given. */
+  readonly mostWaiting?: number;
+}
+
+/** One thread that does one thing after the other, opened when it is first needed. */
+export class WorkerPool<Task, Outcome> {
+  private readonly pool: Piscina<Task, Outcome>;
+  private isClosed = false;
+
+  constructor({ idleMs, mostWaiting }: WorkerPoolOptions) {
+    this.pool = new Piscina<Task, Outcome>({
+      minThreads: 0,
+      maxThreads: 1,
+      idleTimeout: idleMs,
+      ...(mostWaiting === undefined ? {} : { maxQueue: mostWaiting }),
+    });
+  }
+
+  /**
+   * Does a task with the worker of a file.
+   *
+   * @throws Problem when the application is closing, for what has not begun and for what is broken off; else what the worker threw
+   */
+  async run(worker: string, task: Task): Promise<Outcome> {
+    try {
+      if (this.isClosed) throw new Error('closed');
+      return await this.pool.run(task, { filename: worker });
+    } catch (error) {
+      if (this.isClosed) throw new Problem(409, 'Outfit is closing. What was under way is not done; do it again once it is open.');
+      throw error;
+    }
+  }
+
+  async close(): Promise<void> {
+    this.isClosed = true;
+    await this.pool.destroy();
+  }
+}
