@@ -87,3 +87,12 @@ test('no request leaves the machine, and nothing serious hinders a screen reader
   expect(asked.filter((url) => !/^(http:\/\/127\.0\.0\.1:\d+\/|data:|blob:)/.test(url))).toEqual([]);
   expect(errors).toEqual([]);
 });
+
+test('the thread tells of the look that is open, and of the chosen one when none is named', async ({ page }) => {
+  const stages = page.getByRole('navigation', { name: 'Stages' });
+  await page.goto('/figures/perrin-oake/fitting?look=perrin-oake-2');
+  await expect(stages).toContainText('Fitting2 marks');
+  await expect(stages).toContainText('Errand6 to buy');
+  await page.goto('/figures/perrin-oake/fitting');
+  await expect(stages).toContainText('Errand2 to buy');
+});

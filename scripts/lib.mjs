@@ -22,6 +22,24 @@ export function run(command, args, env = {}) {
   return spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } }).status ?? 1;
 }
 
+/** Runs a command and shows what it says as it says it; its exit code, and all it said. */
+export function runHeard(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['inherit', 'pipe', 'pipe'], env: { ...process.env, FORCE_COLOR: '0' } });
+    let said = '';
+    for (const [from, to] of [
+      [child.stdout, process.stdout],
+      [child.stderr, process.stderr],
+    ])
+      from.on('data', (text) => {
+        said += text;
+        to.write(text);
+      });
+    child.on('error', (error) => resolve({ code: 1, said: said + String(error) }));
+    child.on('close', (code) => resolve({ code: code ?? 1, said }));
+  });
+}
+
 export function runOrEnd(what, command, args) {
   console.log(`> ${what}`);
   const code = run(command, args);

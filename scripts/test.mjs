@@ -1,11 +1,15 @@
 // npm test: everything CI checks, with one summary at the end.
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
-import { installIfMissing, requireNode, run } from './lib.mjs';
+import { installIfMissing, requireNode, runHeard } from './lib.mjs';
 
 requireNode();
 installIfMissing();
 installChromium();
+
+const IS_FAULT = /^\s*\S*Error: |error {2}|error TS|^\s+● .* › |^\s+\d+\) /;
+const LINES_EACH = 14;
+const MOST_LINES = 120;
 
 const STEPS = [
   ['types and build', 'npm', ['run', '--silent', 'build']],
@@ -19,17 +23,31 @@ const STEPS = [
   ['browser tests', 'npm', ['run', '--silent', 'e2e']],
 ];
 
-const results = STEPS.map(([name, command, args]) => {
+const results = [];
+for (const [name, command, args] of STEPS) {
   console.log(`\n> ${name}`);
   const started = Date.now();
-  return { name, ok: run(command, args) === 0, seconds: (Date.now() - started) / 1000 };
-});
+  const { code, said } = await runHeard(command, args);
+  results.push({ name, ok: code === 0, seconds: (Date.now() - started) / 1000, said });
+}
 
+const failed = results.filter(({ ok }) => !ok);
+// The end of a log is what is read of it: why a step failed stands there, and not half an hour further up.
+for (const { name, said } of failed) console.log(`\nWhat failed of ${name}\n${why(said)}`);
 console.log('\nSummary');
 for (const { name, ok, seconds } of results) console.log(`  ${ok ? 'passed' : 'FAILED'}  ${name} (${seconds.toFixed(0)} s)`);
-const failed = results.filter(({ ok }) => !ok).length;
-console.log(`${results.length - failed} passed, ${failed} failed`);
-process.exit(failed === 0 ? 0 : 1);
+console.log(`${results.length - failed.length} passed, ${failed.length} failed`);
+process.exit(failed.length === 0 ? 0 : 1);
+
+/** The lines of an output that say what went wrong, each with a few after it. */
+function why(said) {
+  const lines = said.split('\n');
+  const told = new Set();
+  for (const [i, line] of lines.entries())
+    if (IS_FAULT.test(line)) for (let k = i; k < Math.min(i + LINES_EACH, lines.length); k += 1) told.add(k);
+  const found = [...told].map((k) => lines[k]);
+  return (found.length > 0 ? found.slice(0, MOST_LINES) : lines.slice(-LINES_EACH)).join('\n');
+}
 
 /** The browser tests drive Debian's chromium; it is installed when this machine allows. */
 function installChromium() {

@@ -157,8 +157,8 @@ export const webApi = generatedApi.enhanceEndpoints({
     redoLook: keepLook,
     returnLook: keepLook,
     readLineUp: { structuralSharing: false, merge: newerOf },
-    // A look of another line-up may have been changed since it was last asked for.
-    readWantsOutside: { keepUnusedDataFor: 0 },
+    // A look of another line-up may have been changed since it was last asked for; and nobody wants of what is not owned.
+    readWantsOutside: { keepUnusedDataFor: 0, providesTags: ['figures', 'wardrobe'] },
     // Large, and read anew as a whole: comparing them row by row with what was there finds nothing to keep.
     readPackedCatalogue: { structuralSharing: false },
     readPrices: { structuralSharing: false },

@@ -40,18 +40,20 @@ function Stages() {
   const { catalogue, supply } = useWorkspace();
   const { search } = useLocation();
   const company = useCompany(figure);
+  const named = new URLSearchParams(search).get('look');
+  /** The look that is open; the one the line-up shows while none is. */
+  const look = figure && (figure.looks.find((row) => row.id === named) ?? chosenLookOf(figure));
   const facts = useMemo(() => {
-    if (!figure) return null;
-    const { marks, cost } = judge(chosenLookOf(figure), figure.brief, catalogue, P40, supply, company);
+    if (!figure || !look) return null;
+    const { marks, cost } = judge(look, figure.brief, catalogue, P40, supply, company);
     return {
       brief: `${figure.brief.features.length} wanted`,
       fitting: graveCount(marks) === 0 ? 'no marks' : plural(graveCount(marks), 'mark'),
       errand: cost.toBuy === 0 ? 'all owned' : `${cost.toBuy} to buy`,
     };
-  }, [figure, catalogue, supply, company]);
+  }, [figure, look, catalogue, supply, company]);
   if (!figure || !facts) return null;
-  const look = new URLSearchParams(search).get('look');
-  const query = look === null ? '' : `?look=${encodeURIComponent(look)}`;
+  const query = named === null ? '' : `?look=${encodeURIComponent(named)}`;
   const stages = [
     { name: 'Brief', to: `/figures/${figure.id}/brief${query}`, fact: facts.brief },
     { name: 'Fitting', to: `/figures/${figure.id}/fitting${query}`, fact: facts.fitting },
