@@ -1,6 +1,6 @@
 import { type Brief, type Candidate, type Company, positionName, type Spot, STACKS } from '@outfit/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useCallback, useEffect, useRef, useState } from 'react';
 import { type LookDto, useListSellersQuery } from '@/api';
 import { Button, Empty, whole } from '@/ui';
 import { SubstituteList, type LookEdits } from '../looks';
@@ -34,6 +34,7 @@ export function CandidatePanel(props: CandidatePanelProps) {
   const { ranked, failure, tryAgain } = useCandidates(look, brief, spot, company);
   const list = useCandidateList(ranked?.spot === spot ? ranked.ranking : null, filters);
   const { data: sellers } = useListSellersQuery();
+  const sellerName = useCallback((id: string) => sellers?.find((seller) => seller.id === id)?.name ?? id, [sellers]);
   const [active, setActive] = useState(0);
   const scroller = useRef<HTMLDivElement>(null);
   const count = list?.length ?? 0;
@@ -148,7 +149,7 @@ export function CandidatePanel(props: CandidatePanelProps) {
                   candidate={candidate}
                   active={item.index === active}
                   substitute={isSubstitute(candidate)}
-                  sellerName={(id) => sellers?.find((seller) => seller.id === id)?.name ?? id}
+                  sellerName={sellerName}
                 />
               </div>
             );

@@ -1,4 +1,5 @@
 import { type Candidate, isOldPrice, money } from '@outfit/core';
+import { memo } from 'react';
 import { PartPicture } from '@/parts';
 import { longDay } from '@/ui';
 import { useWorkspace } from '@/workspace';
@@ -11,8 +12,8 @@ interface CandidateRowProps {
   readonly sellerName: (id: string) => string;
 }
 
-/** One candidate: picture, name, what it changes, owned or the landed price. */
-export function CandidateRow({ candidate, active, substitute, sellerName }: CandidateRowProps) {
+/** One candidate: picture, name, what it changes, owned or the landed price. Drawn again only when something of it has changed. */
+export const CandidateRow = memo(function CandidateRow({ candidate, active, substitute, sellerName }: CandidateRowProps) {
   const { catalogue, prices, currency, today } = useWorkspace();
   const { variant, position, worn, likenessGain, raises, settles, owned, blocked } = candidate;
   const mould = catalogue.mouldOf(variant);
@@ -71,4 +72,4 @@ export function CandidateRow({ candidate, active, substitute, sellerName }: Cand
       </div>
     </div>
   );
-}
+});

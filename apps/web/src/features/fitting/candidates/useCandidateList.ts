@@ -25,9 +25,16 @@ export function useCandidateList(ranking: CandidateRanking | null, filters: Cand
   return useMemo(() => {
     if (!ranking || !order) return null;
     const quantities = owned.byRow(catalogue);
+    // A row that is shown again is the same object: whoever draws it need not draw it anew.
+    const made = new Map<number, Candidate | null>();
+    const at = (row: number): Candidate | null => {
+      let candidate = made.get(row);
+      if (candidate === undefined) made.set(row, (candidate = candidateAt(ranking, order[row] ?? -1, catalogue, supply)));
+      return candidate;
+    };
     return {
       length: order.length,
-      at: (row) => candidateAt(ranking, order[row] ?? -1, catalogue, supply),
+      at,
       fitting: ranking.rows.length,
       owned: ranking.rows.reduce((count, row) => count + ((quantities[row] ?? 0) > 0 ? 1 : 0), 0),
       variants: () => Array.from(ranking.rows, (row) => catalogue.data.variants[row]).filter((variant) => variant !== undefined),
