@@ -40,3 +40,11 @@ test('a price is kept as it was written', async ({ page }) => {
   await page.getByRole('button', { name: 'Clear all' }).click();
   await expect(price).toHaveValue('');
 });
+
+test('the palette takes the first letters typed after its keys', async ({ page }) => {
+  await page.goto('/wardrobe');
+  await expect(page.getByRole('table', { name: 'Owned pieces' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('Odile', { delay: 20 });
+  await expect(page.getByPlaceholder('A figure, a part, a place')).toHaveValue('Odile');
+});

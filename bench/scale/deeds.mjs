@@ -1,4 +1,5 @@
 // What a person's keys take in Debian's chromium: from the key to the paint that shows what it did.
+/* global document, window, MutationObserver, requestAnimationFrame -- what `watch` runs among is a page */
 import { chromium } from '@playwright/test';
 import { quantile } from '../grown.mjs';
 import { ARGS } from './pages.mjs';
