@@ -4,3 +4,4 @@ export type { MadeNews } from './catalogue.store.js';
 export { EntriesService } from './entries.service.js';
 export { catalogueBody } from './files/index.js';
 export { CatalogueHooks } from './hooks.js';
+export { textsOf } from './textsOf.js';

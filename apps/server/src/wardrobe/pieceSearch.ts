@@ -1,7 +1,8 @@
 import { Injectable } from '@nestjs/common';
-import { type Catalogue, wordsOf } from '@outfit/core';
+import { wordsOf } from '@outfit/core';
 import { setImmediate as nextTurn } from 'node:timers/promises';
-import { CatalogueService } from '../catalogue/index.js';
+import { CatalogueService, textsOf } from '../catalogue/index.js';
+import { pieceDto } from './pieceView.js';
 import type { PieceDto, PiecesPageDto, PiecesPageQuery } from './wardrobe.dto.js';
 import type { PieceEntity } from './wardrobe.entities.js';
 import { WardrobeStore } from './wardrobe.store.js';
@@ -9,21 +10,15 @@ import { WardrobeStore } from './wardrobe.store.js';
 /** Runs looked at in one go: whoever asks for something else meanwhile waits for so many. */
 const RUNS_A_TURN = 2000;
 
-const texts = new WeakMap<Catalogue, Map<string, string>>();
-
-/** What a part is found by: its name, number, nicknames and family. Made once for each that is asked for. */
-function textOf(id: string, catalogue: Catalogue): string {
-  let known = texts.get(catalogue);
-  if (!known) texts.set(catalogue, (known = new Map()));
-  let text = known.get(id);
-  if (text === undefined) {
+/** What a part is found by: its name, number, nicknames and family. */
+const textOf = textsOf<string>(
+  (id) => id,
+  (id, catalogue) => {
     const variant = catalogue.variant(id);
     const { nicknames, family } = catalogue.mouldOf(variant);
-    text = wordsOf([catalogue.nameOf(variant), variant.id, ...nicknames, family].join(' ')).join(' ');
-    known.set(id, text);
-  }
-  return text;
-}
+    return wordsOf([catalogue.nameOf(variant), variant.id, ...nicknames, family].join(' ')).join(' ');
+  },
+);
 
 /** Owned pieces a page at a time, however many they are. */
 @Injectable()
@@ -59,12 +54,7 @@ export class PieceSearch {
     }
   }
 
-  /** Under the numbers the parts are known by now. */
   private told(pieces: readonly PieceEntity[]): PieceDto[] {
-    const catalogue = this.catalogue.now();
-    return pieces.map(({ id, variant, quantity, condition, place, note }) => ({
-      ...{ id, quantity, condition, place, note },
-      variant: catalogue.resolve(variant),
-    }));
+    return pieces.map((piece) => pieceDto(piece, this.catalogue.now()));
   }
 }

@@ -6,6 +6,7 @@ import { type ImportReportDto, ImportsService } from '../platform/importing/inde
 import { workerBeside } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
 import type { Agreement } from '../platform/tables/index.js';
+import { pieceDto } from './pieceView.js';
 import type { DonorDto, PieceDto, StockDto } from './wardrobe.dto.js';
 import type { DonorEntity, PieceEntity } from './wardrobe.entities.js';
 import { WardrobeStore } from './wardrobe.store.js';
@@ -43,14 +44,7 @@ export class WardrobeService {
   pieces(variant?: string): PieceDto[] {
     const catalogue = this.catalogue.now();
     const pieces = variant === undefined ? this.store.pieces() : this.store.piecesOf(catalogue.namesOf(catalogue.resolve(variant)));
-    return pieces.map(({ id, variant, quantity, condition, place, note }) => ({
-      id,
-      variant: catalogue.resolve(variant),
-      quantity,
-      condition,
-      place,
-      note,
-    }));
+    return pieces.map((piece) => pieceDto(piece, catalogue));
   }
 
   donors(): DonorDto[] {

@@ -23,7 +23,7 @@ function companiesOf(lineUp: LineUpDto, wants: WantsDto | undefined): Companies 
 const outsides = new WeakMap<WantsDto, Outside>();
 
 /** The wants of figures elsewhere, found by variant. */
-function outsideOf(wants: WantsDto | undefined): Outside {
+export function outsideOf(wants: WantsDto | undefined): Outside {
   if (!wants) return () => [];
   let outside = outsides.get(wants);
   if (!outside) {

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
-import { type Catalogue, itemName, wordsOf } from '@outfit/core';
+import { itemName, wordsOf } from '@outfit/core';
 import { setImmediate as nextTurn } from 'node:timers/promises';
-import { CatalogueService } from '../../catalogue/index.js';
+import { CatalogueService, textsOf } from '../../catalogue/index.js';
 import { notFound } from '../../platform/http/index.js';
 import type { SellerOffersDto, SellerOffersQuery } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
@@ -10,17 +10,11 @@ import { type Item, MarketStore } from '../market.store.js';
 /** Names looked at in one go: whoever asks for something else meanwhile waits for so many. */
 const NAMES_A_TURN = 2000;
 
-const texts = new WeakMap<Catalogue, Map<string, string>>();
-
-/** What an item is found by: the words of its name and its number. Made once for each that is asked for. */
-function textOf({ kind, id }: Item, catalogue: Catalogue): string {
-  let known = texts.get(catalogue);
-  if (!known) texts.set(catalogue, (known = new Map()));
-  const key = `${kind} ${id}`;
-  let text = known.get(key);
-  if (text === undefined) known.set(key, (text = wordsOf(`${itemName({ kind, item: id }, catalogue)} ${id}`).join(' ')));
-  return text;
-}
+/** What an item is found by: the words of its name and its number. */
+const textOf = textsOf<Item>(
+  ({ kind, id }) => `${kind} ${id}`,
+  ({ kind, id }, catalogue) => wordsOf(`${itemName({ kind, item: id }, catalogue)} ${id}`).join(' '),
+);
 
 /** What one seller offers: all of it can be paged through and searched, however much it is. */
 @Injectable()
