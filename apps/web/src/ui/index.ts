@@ -8,4 +8,5 @@ export { Heads } from './Heads';
 export { Menu } from './Menu';
 export { Sheet } from './Sheet';
 export { useAddress } from './useAddress';
+export { useUnchanged } from './useUnchanged';
 export { type PageAnswer, type Pages, usePages } from './usePages';

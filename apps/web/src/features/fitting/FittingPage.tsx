@@ -3,7 +3,7 @@ import { type View, VIEWS } from '@outfit/drawing';
 import { useCallback, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { FigureDto, LookDto } from '@/api';
-import { Empty, useAddress } from '@/ui';
+import { Empty, useAddress, useUnchanged } from '@/ui';
 import { useCompany, useOpen, useWorkspace } from '@/workspace';
 import { CandidatePanel, readFilters, writeFilters } from './candidates';
 import { FittingBar } from './FittingBar';
@@ -34,7 +34,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const named = writeSpot(readSpot(params.get('position') ?? ''));
   const spot: Spot = useMemo(() => readSpot(named), [named]);
   const view: View = VIEWS.find((side) => side === params.get('view')) ?? 'front';
-  const filters = useMemo(() => readFilters(params), [params]);
+  const filters = useUnchanged(readFilters(params));
   const preview = usePreview();
   const edits = useLookEdits(look);
 
