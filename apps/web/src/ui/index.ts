@@ -8,5 +8,6 @@ export { Heads } from './Heads';
 export { Menu } from './Menu';
 export { Sheet } from './Sheet';
 export { useAddress } from './useAddress';
+export { type Shared, useShared, useSharedFact, useSharedValue } from './shared';
 export { useUnchanged } from './useUnchanged';
 export { type PageAnswer, type Pages, usePages } from './usePages';

@@ -1,16 +1,15 @@
-import { applyEdit, judge, type Look, type Mark, P40, positionName, type Spot } from '@outfit/core';
+import { applyEdit, type Candidate, judge, type Look, type Mark, P40, positionName, type Spot } from '@outfit/core';
 import { type View, VIEWS } from '@outfit/drawing';
 import { useCallback, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { FigureDto, LookDto } from '@/api';
-import { Empty, useAddress, useUnchanged } from '@/ui';
+import { Empty, type Shared, useAddress, useShared, useSharedValue, useUnchanged } from '@/ui';
 import { useCompany, useOpen, useWorkspace } from '@/workspace';
 import { CandidatePanel, readFilters, writeFilters } from './candidates';
 import { FittingBar } from './FittingBar';
 import { LooksStrip, useLookEdits } from './looks';
 import { JudgementPanel } from './marks';
 import { Paper } from './paper';
-import { type Preview, usePreview, usePreviewed } from './preview';
 import { readSpot, writeSpot } from './spots';
 import { useFittingKeys } from './useFittingKeys';
 
@@ -35,7 +34,8 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const spot: Spot = useMemo(() => readSpot(named), [named]);
   const view: View = VIEWS.find((side) => side === params.get('view')) ?? 'front';
   const filters = useUnchanged(readFilters(params));
-  const preview = usePreview();
+  // The candidate that is looked at and not put on: it changes with every key in the list, and only the drawing follows it.
+  const preview = useShared<Candidate | null>(null);
   const edits = useLookEdits(look);
 
   const put = useCallback(
@@ -128,7 +128,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
 }
 
 interface PreviewedPaperProps {
-  readonly preview: Preview;
+  readonly preview: Shared<Candidate | null>;
   readonly look: Look;
   readonly view: View;
   readonly spot: Spot;
@@ -140,7 +140,7 @@ interface PreviewedPaperProps {
 /** The figure on paper, with the candidate on that is looked at; its marks are those of the look as it is. */
 function PreviewedPaper({ preview, look, view, spot, marks, figureName, onChoose }: PreviewedPaperProps) {
   const { catalogue } = useWorkspace();
-  const candidate = usePreviewed(preview);
+  const candidate = useSharedValue(preview);
   const drawn: Look = useMemo(
     () =>
       candidate && !candidate.worn

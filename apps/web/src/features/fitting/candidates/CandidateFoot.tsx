@@ -2,24 +2,34 @@ import { type Brief, type Candidate, type Company, type Look, P40, type Spot, wh
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { Why } from '@/parts';
-import { Button } from '@/ui';
+import { Button, type Shared, useSharedValue } from '@/ui';
 import { useWorkspace } from '@/workspace';
+import type { CandidateRows } from './useCandidateList';
 
 interface CandidateFootProps {
-  readonly candidate: Candidate;
+  readonly list: CandidateRows;
+  readonly active: Shared<number>;
   readonly look: Look;
   readonly brief: Brief;
   readonly spot: Spot;
   readonly company: Company;
-  readonly substitute: boolean;
-  readonly onNote: () => void;
+  readonly isSubstitute: (candidate: Candidate) => boolean;
+  readonly onNote: (candidate: Candidate) => void;
 }
 
 const signed = (value: number): string => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`;
 
 /** Under the list: why the candidate in hand stands where it does, and whether it would do as well. */
-export function CandidateFoot({ candidate, look, brief, spot, company, substitute, onNote }: CandidateFootProps) {
+export function CandidateFoot({ list, active, ...rest }: CandidateFootProps) {
+  const candidate = list.at(useSharedValue(active));
+  return candidate && <Foot candidate={candidate} {...rest} />;
+}
+
+type FootProps = Omit<CandidateFootProps, 'list' | 'active'> & { readonly candidate: Candidate };
+
+function Foot({ candidate, look, brief, spot, company, isSubstitute, onNote }: FootProps) {
   const { catalogue, supply } = useWorkspace();
+  const substitute = isSubstitute(candidate);
   const { variant, position, worn, rank } = candidate;
   const terms = useMemo(
     () => (worn ? [] : whyRank(look, brief, { ...spot, position }, variant.id, catalogue, P40, supply, company)),
@@ -50,7 +60,7 @@ export function CandidateFoot({ candidate, look, brief, spot, company, substitut
       </span>
       <Button
         aria-pressed={substitute}
-        onClick={onNote}
+        onClick={() => onNote(candidate)}
         className={substitute ? '!border-moss !text-moss' : ''}
         title="Key: A, in the list"
       >

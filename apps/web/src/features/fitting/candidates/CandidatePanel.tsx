@@ -1,18 +1,16 @@
 import { type Brief, type Candidate, type Company, positionName, type Spot, STACKS } from '@outfit/core';
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { type KeyboardEvent, useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect } from 'react';
 import { type LookDto, useListSellersQuery } from '@/api';
-import { Button, Empty, whole } from '@/ui';
+import { Button, Empty, useShared, whole } from '@/ui';
 import { SubstituteList, type LookEdits } from '../looks';
 import { WornBar } from '../paper';
 import { CandidateFilterBar } from './CandidateFilterBar';
 import { CandidateFoot } from './CandidateFoot';
-import { CandidateRow } from './CandidateRow';
+import { CandidateList } from './CandidateList';
 import { type CandidateFilters, NO_FILTERS } from './filters';
 import { useCandidateList } from './useCandidateList';
 import { useCandidates } from './useCandidates';
 
-const ROW_PX = 71;
 const NONE = (): readonly [] => [];
 
 interface CandidatePanelProps {
@@ -35,19 +33,9 @@ export function CandidatePanel(props: CandidatePanelProps) {
   const list = useCandidateList(ranked?.spot === spot ? ranked.ranking : null, filters);
   const { data: sellers } = useListSellersQuery();
   const sellerName = useCallback((id: string) => sellers?.find((seller) => seller.id === id)?.name ?? id, [sellers]);
-  const [active, setActive] = useState(0);
-  const scroller = useRef<HTMLDivElement>(null);
+  const active = useShared(0);
   const count = list?.length ?? 0;
-  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are not memoised; nothing here relies on that
-  const virtual = useVirtualizer({
-    count,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW_PX,
-    overscan: 6,
-    // A step draws the list once, not again for the scrolling it causes.
-    useFlushSync: false,
-  });
-  useEffect(() => setActive(0), [spot, filters]);
+  useEffect(() => active.set(0), [active, spot, filters]);
   useEffect(() => onPreview(null), [spot, look.id, onPreview]);
 
   const noted = (look.substitutes ?? []).filter((row) => row.position === position);
@@ -61,33 +49,6 @@ export function CandidatePanel(props: CandidatePanelProps) {
       ],
       isSubstitute(candidate) ? 'Takes a part off the substitutes' : 'Notes a substitute',
     );
-  const go = (index: number): void => {
-    const next = Math.max(0, Math.min(count - 1, index));
-    setActive(next);
-    // Scrolling measures the page: only when the row is not in sight.
-    const { startIndex, endIndex } = virtual.range ?? { startIndex: 0, endIndex: 0 };
-    if (next <= startIndex || next >= endIndex) virtual.scrollToIndex(next);
-    onPreview(list?.at(next) ?? null);
-  };
-  const onKeyDown = (event: KeyboardEvent): void => {
-    const steps: Record<string, number> = {
-      ArrowDown: active + 1,
-      ArrowUp: active - 1,
-      PageDown: active + 7,
-      PageUp: active - 7,
-      Home: 0,
-      End: count - 1,
-    };
-    const target = steps[event.key];
-    const candidate = list?.at(active);
-    if (target !== undefined) go(target);
-    else if (event.key === 'Enter' && candidate) onPutOn(candidate);
-    else if (event.key.toLowerCase() === 'a' && !event.ctrlKey && candidate) note(candidate);
-    else if (event.key === 'Escape') onPreview(null);
-    else return;
-    event.preventDefault();
-  };
-  const current = list?.at(active) ?? null;
   const title = positionName(position);
   return (
     <section aria-label="Candidates" className="border-rule bg-sheet flex min-h-0 flex-col border-l">
@@ -104,67 +65,37 @@ export function CandidatePanel(props: CandidatePanelProps) {
         <CandidateFilterBar filters={filters} all={list?.variants ?? NONE} onFilter={onFilter} />
       </div>
       {noted.length > 0 && <SubstituteList rows={noted} edits={edits} />}
-      <div
-        ref={scroller}
-        role="listbox"
-        tabIndex={0}
-        aria-label={`Candidates for ${positionName(position).toLowerCase()}`}
-        aria-activedescendant={current ? `candidate-${active}` : undefined}
-        className="min-h-0 flex-1 overflow-auto -outline-offset-2"
-        onKeyDown={onKeyDown}
-        onMouseLeave={() => onPreview(null)}
-      >
-        {failure !== null && (
-          <Empty title="The candidates could not be ranked">
-            <p>{failure}</p>
-            <Button onClick={tryAgain}>Try again</Button>
-          </Empty>
-        )}
-        {list && count === 0 && (
-          <Empty title="Nothing fits these filters">
-            <Button onClick={() => onFilter(NO_FILTERS)}>Clear the filters</Button>
-          </Empty>
-        )}
-        <div style={{ height: virtual.getTotalSize() }} className="relative">
-          {virtual.getVirtualItems().map((item) => {
-            const candidate = list?.at(item.index);
-            if (!candidate) return null;
-            return (
-              <div
-                key={candidate.variant.id}
-                id={`candidate-${item.index}`}
-                role="option"
-                aria-selected={candidate.worn}
-                tabIndex={-1}
-                className="absolute inset-x-0 cursor-pointer"
-                style={{ top: item.start, height: ROW_PX }}
-                onMouseEnter={() => {
-                  setActive(item.index);
-                  onPreview(candidate);
-                }}
-                onClick={() => onPutOn(candidate)}
-                onKeyDown={onKeyDown}
-              >
-                <CandidateRow
-                  candidate={candidate}
-                  active={item.index === active}
-                  substitute={isSubstitute(candidate)}
-                  sellerName={sellerName}
-                />
-              </div>
-            );
-          })}
-        </div>
-      </div>
-      {current && (
+      {failure !== null && (
+        <Empty title="The candidates could not be ranked">
+          <p>{failure}</p>
+          <Button onClick={tryAgain}>Try again</Button>
+        </Empty>
+      )}
+      {list && count === 0 && (
+        <Empty title="Nothing fits these filters">
+          <Button onClick={() => onFilter(NO_FILTERS)}>Clear the filters</Button>
+        </Empty>
+      )}
+      <CandidateList
+        label={`Candidates for ${title.toLowerCase()}`}
+        list={list}
+        active={active}
+        isSubstitute={isSubstitute}
+        sellerName={sellerName}
+        onPreview={onPreview}
+        onPutOn={onPutOn}
+        onNote={note}
+      />
+      {list && (
         <CandidateFoot
-          candidate={current}
+          list={list}
+          active={active}
           look={look}
           brief={brief}
           spot={spot}
           company={company}
-          substitute={isSubstitute(current)}
-          onNote={() => note(current)}
+          isSubstitute={isSubstitute}
+          onNote={note}
         />
       )}
     </section>

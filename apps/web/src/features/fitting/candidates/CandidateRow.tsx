@@ -1,19 +1,21 @@
 import { type Candidate, isOldPrice, money } from '@outfit/core';
 import { memo } from 'react';
 import { PartPicture } from '@/parts';
-import { longDay } from '@/ui';
+import { longDay, type Shared, useSharedFact } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { CHECK_WORDS } from '../marks';
 
 interface CandidateRowProps {
   readonly candidate: Candidate;
-  readonly active: boolean;
+  readonly index: number;
+  readonly active: Shared<number>;
   readonly substitute: boolean;
   readonly sellerName: (id: string) => string;
 }
 
 /** One candidate: picture, name, what it changes, owned or the landed price. Drawn again only when something of it has changed. */
-export const CandidateRow = memo(function CandidateRow({ candidate, active, substitute, sellerName }: CandidateRowProps) {
+export const CandidateRow = memo(function CandidateRow({ candidate, index, active, substitute, sellerName }: CandidateRowProps) {
+  const isActive = useSharedFact(active, (at) => at === index);
   const { catalogue, prices, currency, today } = useWorkspace();
   const { variant, position, worn, likenessGain, raises, settles, owned, blocked } = candidate;
   const mould = catalogue.mouldOf(variant);
@@ -30,7 +32,7 @@ export const CandidateRow = memo(function CandidateRow({ candidate, active, subs
   ];
   return (
     <div
-      className={`border-rule flex h-full gap-3 border-b py-2 pr-4 pl-3 ${active ? 'bg-lagoon-wash' : ''} border-l-[3px] ${worn ? 'border-l-lagoon' : 'border-l-transparent'}`}
+      className={`border-rule flex h-full gap-3 border-b py-2 pr-4 pl-3 ${isActive ? 'bg-lagoon-wash' : ''} border-l-[3px] ${worn ? 'border-l-lagoon' : 'border-l-transparent'}`}
     >
       <PartPicture variant={variant} position={position} catalogue={catalogue} size={54} tacked={owned === 0} />
       <div className="min-w-0 flex-1 text-[0.93rem] leading-snug">

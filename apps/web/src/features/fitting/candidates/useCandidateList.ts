@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { useWorkspace, type Workspace } from '@/workspace';
 import { type CandidateFilters, isFilterSet, passes, type Sort } from './filters';
 
-export interface CandidateList {
+export interface CandidateRows {
   readonly length: number;
   at(row: number): Candidate | null;
   /** How many variants fit, filtered or not, and how many of them are owned. */
@@ -18,7 +18,7 @@ export interface CandidateList {
  * A ranking as a list: filtered and ordered, each row made only when it is looked at. A ranking may have sixteen thousand rows;
  * without filters nothing is made for any of them.
  */
-export function useCandidateList(ranking: CandidateRanking | null, filters: CandidateFilters): CandidateList | null {
+export function useCandidateList(ranking: CandidateRanking | null, filters: CandidateFilters): CandidateRows | null {
   const workspace = useWorkspace();
   const { catalogue, supply, owned } = workspace;
   const order = useMemo(() => (ranking ? ordered(ranking, filters, workspace) : null), [ranking, filters, workspace]);
