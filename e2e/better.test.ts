@@ -19,8 +19,8 @@ test('an official figure is made better: its faults are spotted, and mended by t
   await expect(page.getByRole('heading', { name: 'The better toll keeper' })).toBeVisible();
   const before = await shown(page);
 
-  // What was wrong with it as made, each in one sentence with its figures.
-  await expect(marks(page)).toContainText('Hair in straw is 66.9 from the raven brows: different.');
+  // What was wrong with it as made, each in one sentence; its figures stand behind the why.
+  await expect(marks(page)).toContainText('The hair in straw is far from the raven brows.');
   await expect(marks(page)).toContainText('The second face shows behind under Crest: 49 % of it is bare.');
   await expect(marks(page)).toContainText('2 belts, one on the other: printed belt on Torso and Leather belt.');
   await expect(marks(page)).toContainText('is on the front alone: from the side it stays slate');
@@ -29,9 +29,9 @@ test('an official figure is made better: its faults are spotted, and mended by t
   await marks(page)
     .getByRole('listitem')
     .filter({ hasText: 'second face' })
-    .getByRole('button', { name: /^Put on Bowl fringe/ })
+    .getByRole('button', { name: /^Put on Spikes in straw/ })
     .click();
-  await expect(parts(page)).toContainText('Bowl fringe in straw');
+  await expect(parts(page)).toContainText('Spikes in straw');
   await expect(marks(page)).not.toContainText('second face');
   await marks(page).getByRole('button', { name: 'Take off Leather belt' }).click();
   await expect(marks(page)).not.toContainText('2 belts');
@@ -42,8 +42,11 @@ test('an official figure is made better: its faults are spotted, and mended by t
     .first()
     .click();
   await expect(marks(page)).not.toContainText('on the front alone');
-  // The one that is left is mended with one key: the first remedy of the gravest mark.
-  await expect(marks(page)).toContainText('from the raven brows');
+  // What is left is mended with a key: the first remedy of the gravest mark. It costs something, so it is said before it is done.
+  await expect(marks(page)).toContainText('far from the raven brows');
+  await page.keyboard.press('r');
+  await expect(page.getByText(/^Put on .* more\. Press R once more to do it\.$/)).toBeVisible();
+  await expect(marks(page)).toContainText('far from the raven brows');
   await page.keyboard.press('r');
   await expect(marks(page)).not.toContainText('from the raven brows');
 
@@ -133,6 +136,15 @@ test('a new character is designed from a reference picture', async ({ page }) =>
     await candidates(page).first().click();
     await expect(page.getByRole('button', { name: place, exact: true })).toBeVisible();
   }
+  // It still lacks arms, hands and legs: one mark says all of it, and one press puts them on.
+  await expect(page.getByText('held at 90: something is lacking')).toBeVisible();
+  await expect(marks(page)).toContainText('It is not whole: it lacks both arms, both hands and legs.');
+  await marks(page)
+    .getByRole('listitem')
+    .filter({ hasText: 'not whole' })
+    .getByRole('button', { name: /^Put on / })
+    .click();
+  await expect(marks(page)).not.toContainText('not whole');
   expect(await shown(page)).toBeGreaterThan(90);
 });
 
@@ -199,13 +211,13 @@ test('cape, plate and scarf are stacked until the head no longer seats', async (
     await putOnBest(page, words);
     await expect(page.getByRole('button', { name: place, exact: true })).toBeVisible();
   };
-  // The post is 4.0 long and the head wants 2.4 of it.
-  await stack('Neck 1', 'short cape');
-  await expect(marks(page)).not.toContainText('of post');
+  // The neck is 4.0 long and the head wants 2.4 of it: 0.8 and 1.0 leave 2.2.
+  await stack('Neck 1', 'CP-801');
+  await expect(marks(page)).not.toContainText('loose');
   await stack('Neck 2', 'breastplate');
-  await expect(marks(page)).toContainText('leave 2.2 mm of post: the head wants 2.4 and sits high and loose.');
+  await expect(marks(page)).toContainText('leave the head high and loose on the neck.');
   await stack('Neck 3', 'woven scarf');
-  await expect(marks(page)).toContainText('leave 0.8 mm of post: the head needs 1.6 and will not hold.');
+  await expect(marks(page)).toContainText('leave too little of the neck for the head, which will not hold.');
   await expect(marks(page).getByRole('listitem').filter({ hasText: 'will not hold' })).toContainText('blocks');
   await expect(page.getByRole('contentinfo', { name: 'Shelf' }).getByRole('button', { name: /Pim Otterby, blocked/ })).toBeVisible();
   await marks(page).getByRole('button', { name: 'Take off Woven scarf' }).click();
@@ -222,7 +234,7 @@ test('a child grows up when the year of the story changes', async ({ page }) => 
     .getByRole('navigation', { name: 'Stages' })
     .getByRole('link', { name: /Fitting/ })
     .click();
-  await expect(marks(page)).toContainText('Stands 29.2 mm; a figure of this age (19, adult) stands 34.4: 5.2 too short.');
+  await expect(marks(page)).toContainText('5.2 mm too short for somebody of 19 (adult): Short legs makes it so.');
   await marks(page)
     .getByRole('listitem')
     .filter({ hasText: 'too short' })

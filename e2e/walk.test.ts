@@ -25,10 +25,10 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
   await wish.getByLabel('Which').or(wish.getByLabel('Target')).selectOption({ label: 'letter' });
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
 
-  // Fitting: 13.0 + 12.6 + 1.4 + 8.8 = 35.8 mm with the scarf, 34.4 without it.
+  // Fitting: 13.0 + 12.6 + 1.4 + 8.8 = 35.8 mm with the scarf, 34.4 without it. Nobody is called tall for a scarf.
   await page.getByRole('link', { name: 'Go to the fitting' }).click();
   await expect(page.getByTestId('height')).toHaveText('35.8 mm');
-  await expect(page.getByRole('region', { name: 'Marks' })).toContainText('1.4 too tall');
+  await expect(page.getByRole('region', { name: 'Marks' })).not.toContainText('too tall');
   await page.getByRole('button', { name: 'Neck 1' }).click();
   await page.getByRole('button', { name: 'Take off', exact: true }).click();
   await expect(page.getByTestId('height')).toHaveText('34.4 mm');

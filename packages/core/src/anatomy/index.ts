@@ -2,6 +2,7 @@ export { isPosition, NECK_LAYERS, occupied, type Position, positionName, POSITIO
 export {
   type Face,
   FACE_REGIONS,
+  LEG_BACK_REGIONS,
   LEG_FRONT_REGIONS,
   type Region,
   REGION_AREA_MM2,

@@ -26,6 +26,7 @@ export type Region =
 export const FACE_REGIONS: readonly Region[] = FACE_ZONES.map((zone): Region => `head.front.${zone}`);
 export const TORSO_FRONT_REGIONS: readonly Region[] = TORSO_ZONES.map((zone): Region => `torso.front.${zone}`);
 export const LEG_FRONT_REGIONS: readonly Region[] = LEG_ZONES.map((zone): Region => `leg.front.${zone}`);
+export const LEG_BACK_REGIONS: readonly Region[] = LEG_ZONES.map((zone): Region => `leg.back.${zone}`);
 
 const SIDES = ['L', 'R'] as const;
 const FACINGS = ['front', 'back'] as const;

@@ -17,6 +17,9 @@ export interface System {
   readonly bandsByAge: readonly { readonly band: AgeBand; readonly upTo: number }[];
   /** How far something may stand off the back before hair that hangs there is pushed up. */
   readonly backClearanceMm: number;
+  /** Height of a usual torso and of a usual head. */
+  readonly torsoMm: number;
+  readonly headMm: number;
   /** Half the width and half the depth a figure stands on. */
   readonly footHalfWidthMm: number;
   readonly footHalfDepthMm: number;
@@ -25,12 +28,16 @@ export interface System {
   /** How far hands reach to the side and before the body, and how deep half the body is. */
   readonly handOutMm: number;
   readonly handForwardMm: number;
+  /** How far a long thing in one hand leans outwards, in degrees. */
+  readonly heldLean: number;
   readonly halfDepthMm: number;
   /** A piece worth more than this is named before its arms or hands are taken off, in minor units. */
   readonly riskFromMinor: number;
 }
 
-const TORSO_AND_HEAD_MM = 12.6 + 8.8;
+const TORSO_MM = 12.6;
+const HEAD_MM = 8.8;
+const TORSO_AND_HEAD_MM = TORSO_MM + HEAD_MM;
 
 /** The demo toy line: child stands on short legs, youth on mid, adult on standard, a giant on plates besides. */
 export const P40: System = {
@@ -52,9 +59,12 @@ export const P40: System = {
   backClearanceMm: 1.2,
   footHalfWidthMm: 5.7,
   footHalfDepthMm: 3.5,
-  leastTilt: 5,
+  torsoMm: TORSO_MM,
+  headMm: HEAD_MM,
+  leastTilt: 9,
   handOutMm: 6.7,
   handForwardMm: 3,
+  heldLean: 40,
   halfDepthMm: 3.2,
   riskFromMinor: 1000,
 };

@@ -9,6 +9,9 @@ export type Area = (typeof AREAS)[number];
 export const WEIGHTS = ['must', 'want', 'nice'] as const;
 export type Weight = (typeof WEIGHTS)[number];
 
+/** What a wish counts in the likeness (calculations, *Likeness*). */
+export const WEIGHT_POINTS: Readonly<Record<Weight, number>> = { must: 4, want: 2, nice: 1 };
+
 export const FEATURE_KINDS = ['motif', 'colour', 'shape', 'expression', 'height', 'absence', 'identity', 'any with', 'words'] as const;
 export type FeatureKind = (typeof FEATURE_KINDS)[number];
 

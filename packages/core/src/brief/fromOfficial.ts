@@ -1,7 +1,17 @@
-import { AGE_BANDS, type AgeBand, P40, type Position, type System } from '../anatomy/index.js';
+import {
+  AGE_BANDS,
+  type AgeBand,
+  FACE_REGIONS,
+  LEG_FRONT_REGIONS,
+  P40,
+  type Position,
+  type Region,
+  type System,
+  TORSO_FRONT_REGIONS,
+} from '../anatomy/index.js';
 import { type Catalogue, mainColourOf, type OfficialFigure } from '../catalogue/index.js';
-import { moodOf, standingHeight, type Worn, wornParts } from '../figure/index.js';
-import { type Area, AS_ITS_AGE, type Brief, emptyBrief, type Feature, type Weight } from './brief.js';
+import { bodyHeight, moodOf, Visibility, type Worn, wornParts } from '../figure/index.js';
+import { type Area, AS_ITS_AGE, type Brief, emptyBrief, type Feature, type Weight, WEIGHT_POINTS } from './brief.js';
 
 /** Face motifs that say who somebody is; eyes, brows and mouths are everybody's. */
 const TELLING = /^(?!eyes|brows|mouth|nose|cheeks)/;
@@ -20,19 +30,33 @@ const areaOf = (position: Position): Area | null => AREA_OF.find(([match]) => ma
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** A wish, and how far the figure itself shows what it asks for, 0 to 1. */
+interface Shown {
+  readonly wish: Omit<Feature, 'id'>;
+  readonly visible: number;
+}
+
+/** The regions a colour is looked for in, where an area has any. */
+const REGIONS_OF: Readonly<Partial<Record<Area, readonly Region[]>>> = { torso: TORSO_FRONT_REGIONS, legs: LEG_FRONT_REGIONS };
+
 /** What one part of a figure is known by: its telling motifs, its shape when it is hair, its colour where it is cloth or hair. */
-function featuresOf(item: Worn, catalogue: Catalogue): readonly Omit<Feature, 'id'>[] {
+function featuresOf(item: Worn, visibility: Visibility, catalogue: Catalogue): readonly Shown[] {
   const area = areaOf(item.part.position);
   if (area === null) return [];
-  const found: Omit<Feature, 'id'>[] = [];
-  const add = (kind: Feature['kind'], target: string, label: string, weight: Weight): void =>
-    void found.push({ area, kind, target, label: capital(label), weight });
-  const printed = (item.print?.motifs ?? []).filter((motif) => motif.face !== 'back').map((motif) => motif.motif);
-  const telling = [...new Set([...item.mould.motifs, ...printed])]
+  const found: Shown[] = [];
+  const add = (kind: Feature['kind'], target: string, label: string, weight: Weight, visible = 1): void =>
+    void found.push({ wish: { area, kind, target, label: capital(label), weight }, visible });
+  const printed = (item.print?.motifs ?? []).filter((motif) => motif.face !== 'back');
+  const sightOf = (id: string): number =>
+    item.mould.motifs.includes(id)
+      ? 1
+      : Math.max(0, ...printed.filter((motif) => motif.motif === id).map((motif) => visibility.ofMotif(item, motif)));
+  const telling = [...new Set([...item.mould.motifs, ...printed.map((motif) => motif.motif)])]
     .filter((motif) => area !== 'face' || TELLING.test(motif))
     .slice(0, MOST_MOTIFS);
-  for (const motif of telling) add('motif', motif, catalogue.motifName(motif), area === 'torso' || area === 'held' ? 'want' : 'nice');
-  if (item.mould.hairColour !== undefined) {
+  for (const motif of telling)
+    add('motif', motif, catalogue.motifName(motif), area === 'torso' || area === 'held' ? 'want' : 'nice', sightOf(motif));
+  if (item.mould.hairColour !== undefined && hasShape(item)) {
     const words = [
       ...item.mould.shape.words.slice(0, 2),
       ...(item.mould.shape.length === undefined ? [] : [`length ${item.mould.shape.length}`]),
@@ -46,11 +70,34 @@ function featuresOf(item: Worn, catalogue: Catalogue): readonly Omit<Feature, 'i
       colour.id,
       `${colour.name} ${area === 'headgear' ? (item.mould.hairColour === undefined ? 'headgear' : 'hair') : area === 'neck' ? item.mould.name.toLowerCase() : area}`,
       'want',
+      visibility.mean(REGIONS_OF[area] ?? []),
     );
   }
   const mood = moodOf(item);
-  if (mood) add('expression', mood, `${mood} face`, 'want');
+  if (mood) add('expression', mood, `${mood} face`, 'want', visibility.mean(FACE_REGIONS));
   return found;
+}
+
+const hasShape = ({ mould: { shape } }: Worn): boolean => shape.words.length > 0 || shape.length !== undefined;
+
+/** A figure reads at least this much like itself. */
+const LIKE_ITSELF = 95;
+
+/** The wishes that a figure answers well enough to be like itself: what is hidden most is left out first. */
+function answered(all: readonly Shown[]): readonly Omit<Feature, 'id'>[] {
+  const points = ({ wish }: Shown): number => WEIGHT_POINTS[wish.weight];
+  const scoreOf = (rows: readonly Shown[]): number =>
+    (100 * rows.reduce((sum, row) => sum + points(row) * row.visible, 0)) /
+    Math.max(
+      1,
+      rows.reduce((sum, row) => sum + points(row), 0),
+    );
+  let kept = all;
+  while (kept.length > 0 && scoreOf(kept) < LIKE_ITSELF) {
+    const least = kept.reduce((a, b) => (b.visible < a.visible ? b : a));
+    kept = kept.filter((row) => row !== least);
+  }
+  return kept.map((row) => row.wish);
 }
 
 /** The band whose height is nearest to a standing figure's. */
@@ -61,18 +108,21 @@ function bandAt(heightMm: number, system: System): AgeBand {
 }
 
 /**
- * *Make it better*: a brief with an official figure's own features filled in. Who it is, what it shows, its colours, its
+ * *Make it better*: a brief with an official figure's own features filled in, as far as the figure shows them. Who it is, what it shows, its colours, its
  * mood and its height become wishes; looks are judged against them.
  */
 export function briefFromOfficial(figure: OfficialFigure, catalogue: Catalogue, system: System = P40): Brief {
   const worn = wornParts({ parts: figure.parts, overrules: [] }, catalogue);
   const seen = new Set<string>();
-  const wishes = worn
-    .flatMap((item) => featuresOf(item, catalogue))
-    .filter(({ area, kind, target }) => {
-      const key = `${area} ${kind} ${target}`;
-      return !seen.has(key) && seen.add(key);
-    });
+  const visibility = new Visibility(worn);
+  const wishes = answered(
+    worn
+      .flatMap((item) => featuresOf(item, visibility, catalogue))
+      .filter(({ wish: { area, kind, target } }) => {
+        const key = `${area} ${kind} ${target}`;
+        return !seen.has(key) && seen.add(key);
+      }),
+  );
   const person: readonly Omit<Feature, 'id'>[] =
     figure.person === undefined
       ? []
@@ -85,7 +135,7 @@ export function briefFromOfficial(figure: OfficialFigure, catalogue: Catalogue, 
     story: `The official ${figure.name}, to be made better.`,
     features: [...person, ...wishes, height].map((feature, i) => ({ id: `made-${i + 1}`, ...feature })),
     colours: [...new Set(wishes.filter((wish) => wish.kind === 'colour').map((wish) => wish.target))].slice(0, 3),
-    ageBand: bandAt(standingHeight(worn).total, system),
+    ageBand: bandAt(bodyHeight(worn).total, system),
     skinSchool: skin?.skinSchool ?? 'natural',
   };
 }

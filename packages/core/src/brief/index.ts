@@ -13,6 +13,7 @@ export {
   PRACTICAL_RULES,
   type PracticalRule,
   type Weight,
+  WEIGHT_POINTS,
   WEIGHTS,
 } from './brief.js';
 export { briefFaults } from './faults.js';

@@ -160,12 +160,20 @@ export class Catalogue {
     return `${this.mouldOf(variant).name} in ${colours}${print ? `, ${print.name}` : ''}`;
   }
 
-  /** How near motif `a` is to `b`: 1 the same, 0.6 parent, child or sibling in the motif tree, else 0. */
-  motifMatch(a: string, b: string): number {
-    if (a === b) return 1;
-    const parentA = this.motifs.get(a)?.parent;
-    const parentB = this.motifs.get(b)?.parent;
-    return parentA === b || parentB === a || (parentA !== undefined && parentA === parentB) ? 0.6 : 0;
+  /**
+   * How far a shown motif answers a wanted one: 1 when it is that motif or a child of it (a stamp badge is a badge), 0.6 when it is
+   * its parent or a sibling, else 0.
+   */
+  motifMatch(wanted: string, shown: string): number {
+    if (this.isMotif(shown, wanted)) return 1;
+    const parent = this.motifs.get(wanted)?.parent;
+    return parent !== undefined && (parent === shown || parent === this.motifs.get(shown)?.parent) ? 0.6 : 0;
+  }
+
+  /** Is a motif the wanted one, or one of its children, however far down? */
+  isMotif(shown: string, wanted: string): boolean {
+    for (let at: string | undefined = shown; at !== undefined; at = this.motifs.get(at)?.parent) if (at === wanted) return true;
+    return false;
   }
 
   /** Has this head been used officially for the named person? */

@@ -57,6 +57,20 @@ export function colourDifference(a: Pick<Colour, 'hex' | 'finish'>, b: Pick<Colo
 export type ColourReading = 'same to the eye' | 'close' | 'near' | 'different';
 
 /**
+ * How far apart two colours are, in the words of a sentence: the figures stand behind its *why*.
+ *
+ * @example `Hair in straw is ${apart(66.9)} the raven brows` // 'Hair in straw is far from the raven brows'
+ */
+export function apart(deltaE: number): string {
+  if (deltaE > 25) return 'far from';
+  return deltaE > 12 ? 'some way from' : 'a shade away from';
+}
+
+/** The measured difference behind such a sentence. */
+export const whyApart = (deltaE: number, most: number): string =>
+  `The colours differ by ${deltaE.toFixed(1)}; up to ${most} passes for a match.`;
+
+/**
  * The words for a ΔE: under 2.3 same to the eye (the just noticeable difference), under 6 close, under 12 near, else different.
  */
 export function readDifference(deltaE: number): ColourReading {

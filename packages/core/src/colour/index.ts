@@ -1,4 +1,5 @@
 export {
+  apart,
   type Colour,
   colourAnswer,
   colourDifference,
@@ -11,6 +12,7 @@ export {
   labDifference,
   labOf,
   readDifference,
+  whyApart,
   SKIN_SCHOOLS,
   type SkinSchool,
 } from './colour.js';

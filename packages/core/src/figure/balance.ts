@@ -16,7 +16,11 @@ interface Point {
   readonly y: number;
 }
 
-const TORSO_MM = 12.6;
+/** How far beyond the hand the middle of a held thing lies: what is long and gripped at one end leans away from the body. */
+function heldOutMm({ mould }: Worn, system: System): number {
+  const { heightMm = 0, twoHanded = false } = mould.geometry;
+  return twoHanded ? 0 : (heightMm / 2) * Math.sin((system.heldLean * Math.PI) / 180);
+}
 
 /** Where a part's centre of mass lies, on a body whose hips stand at `hip` and whose neck stands at `neck`. */
 function centreOf(item: Worn, hip: number, neck: number, system: System): Point {
@@ -24,13 +28,14 @@ function centreOf(item: Worn, hip: number, neck: number, system: System): Point 
   const { centreHeightMm, heightMm = 0, backDepthMm = 0, backDropMm = 0 } = item.mould.geometry;
   const own = centreHeightMm ?? heightMm / 2;
   const side = position.endsWith('.L') ? 1 : position.endsWith('.R') ? -1 : 0;
-  if (position.startsWith('held.')) return { x: side * system.handOutMm, z: system.handForwardMm, y: Math.max(hip, own) };
+  if (position.startsWith('held.'))
+    return { x: side * (system.handOutMm + heldOutMm(item, system)), z: system.handForwardMm, y: Math.max(hip, own) };
   if (/^(hand|wrist|arm)\./.test(position)) return { x: side * system.handOutMm, z: 0, y: hip + 3 };
   if (/^(leg|feet)\./.test(position)) return { x: side * 2.8, z: 0, y: hip / 3 };
   if (position === 'headgear') return { x: 0, z: backDropMm > 0 ? -backDropMm / 4 : 0, y: neck + 6 };
   if (position.startsWith('headgear') || position === 'head') return { x: 0, z: 0, y: neck + 4.4 };
   if (isNeckLayer(item)) return { x: 0, z: backDepthMm > 0 ? -(system.halfDepthMm + backDepthMm / 2) : 0, y: neck - 3 };
-  if (position === 'torso') return { x: 0, z: 0, y: hip + TORSO_MM / 2 };
+  if (position === 'torso') return { x: 0, z: 0, y: hip + system.torsoMm / 2 };
   return { x: 0, z: 0, y: hip / 2 };
 }
 
@@ -45,7 +50,7 @@ export function balance(worn: readonly Worn[], system: System): Balance | null {
   if (!legs || stands || legs.mould.shape.words.includes('animal')) return null;
   const hip = legs.mould.geometry.heightMm ?? 0;
   const body = worn.filter((item) => item.part.position !== 'beside' && item.part.position !== 'built');
-  const placed = body.map((item) => ({ item, at: centreOf(item, hip, hip + TORSO_MM, system), mass: item.mould.geometry.massG }));
+  const placed = body.map((item) => ({ item, at: centreOf(item, hip, hip + system.torsoMm, system), mass: item.mould.geometry.massG }));
   const mass = placed.reduce((all, row) => all + row.mass, 0);
   if (mass === 0) return null;
   const mean = (axis: keyof Point): number => placed.reduce((all, row) => all + row.mass * row.at[axis], 0) / mass;

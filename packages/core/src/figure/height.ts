@@ -26,6 +26,17 @@ export function standingHeight(worn: readonly Worn[]): Explained {
 }
 
 /**
+ * Height of the body in mm: standing height without the neck stack. What is compared with an age band or a neighbour is this: nobody
+ * calls a man tall for his scarf (anatomy, *Height*).
+ *
+ * @example 13.0 (legs) + 1.4 (scarf) + 12.6 (torso) + 8.8 (head) stands 35.8 mm high, and its body is 34.4
+ */
+export const bodyHeight = (worn: readonly Worn[]): Explained => standingHeight(worn.filter((item) => !isNeckOnly(item)));
+
+/** A cowl lies on the neck and is headgear all the same: it adds only what lies on the neck, so it is left out too. */
+const isNeckOnly = (item: Worn): boolean => isNeckLayer(item) && !STANDING.includes(item.part.position);
+
+/**
  * Overall height in mm: standing height and what the headgear rises above the head. Without headgear it is the standing height.
  */
 export function overallHeight(worn: readonly Worn[]): Explained {

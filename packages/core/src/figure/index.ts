@@ -13,7 +13,7 @@ export { balance } from './balance.js';
 export { editionIn, skinsFor } from './editions.js';
 export { applyEdit, applyEdits, EditRefused, LOOK_ACTIONS, type LookEdit } from './edits.js';
 export { browColour, moodOf, shownFace, type ShownFace } from './face.js';
-export { overallHeight, standingHeight } from './height.js';
+export { bodyHeight, overallHeight, standingHeight } from './height.js';
 export {
   type NotedSubstitute,
   claims,
@@ -32,5 +32,6 @@ export {
   wornParts,
 } from './look.js';
 export { Visibility } from './visibility.js';
-export { visibleColours } from './visibleColours.js';
+export { clothColours, visibleColours } from './visibleColours.js';
 export { nearestWorn } from './wornColours.js';
+export { wholeness, type Wholeness } from './whole.js';

@@ -23,15 +23,15 @@ export class Visibility {
   }
 
   /**
-   * Visible fraction of a printed motif: the mean over the regions its zones end up in. What is printed in
-   * front and ends up behind counts nothing towards the likeness unless `anySide` asks for it.
+   * Visible fraction of a printed motif: the mean over the regions its zones end up in. The back of a torso, of legs or of a cape
+   * is a side like the front; a face is read from the front alone, so what of it ends up behind counts nothing.
    */
-  ofMotif(item: Worn, motif: PrintMotif, anySide = false): number {
+  ofMotif(item: Worn, motif: PrintMotif): number {
     const regions = motif.zones
       .map((zone) => regionAt(item.part.position, motif.face, zone, item.part.turned))
       .filter((region) => region !== null);
     if (regions.length === 0) return 1;
-    const facing = regions.filter((region) => anySide || !region.includes('back'));
+    const facing = item.part.position === 'head' ? regions.filter((region) => region !== 'head.back') : regions;
     return facing.reduce((all, region) => all + this.of(region), 0) / regions.length;
   }
 }

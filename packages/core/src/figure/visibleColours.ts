@@ -51,7 +51,7 @@ function ofSurface(item: Worn, regions: readonly Region[], visibility: Visibilit
 }
 
 /** What covers shows itself where it covers; headgear, held and small things have areas of their own. */
-function ofCover(item: Worn, add: Add): void {
+function ofCover(item: Worn, add: Add, isLeftOut: LeftOut): void {
   const { position } = item.part;
   const covered = Object.entries(item.mould.geometry.covers ?? {}).reduce(
     (all, [region, share]) => all + (REGION_AREA_MM2[region as Region] ?? 0) * share,
@@ -59,13 +59,31 @@ function ofCover(item: Worn, add: Add): void {
   );
   const area = position === 'headgear' ? HEADGEAR_MM2 : Math.max(covered, SMALL_MM2);
   const [first, second, third] = item.variant.colours;
-  add(first, area * (second === undefined ? 1 : 0.8));
-  add(second, area * (third === undefined ? 0.2 : 0.13));
-  add(third, area * 0.07);
+  const count = (at: number, colour: string | undefined, share: number): void => {
+    if (!isLeftOut(item, at)) add(colour, area * share);
+  };
+  count(0, first, second === undefined ? 1 : 0.8);
+  count(1, second, third === undefined ? 0.2 : 0.13);
+  count(2, third, 0.07);
 }
 
 /** Visible area of every colour = Σ region area × visible fraction × share of the colour in that region's print. */
-export function visibleColours(worn: readonly Worn[], visibility: Visibility, catalogue: Catalogue): readonly SchemeColour[] {
+export const visibleColours = (worn: readonly Worn[], visibility: Visibility, catalogue: Catalogue): readonly SchemeColour[] =>
+  coloursOf(worn, visibility, catalogue, () => false);
+
+/** The same for the clothes alone: hair, and what is printed on a face, are no colours of theirs (calculations, *Colour*: scheme). */
+export const clothColours = (worn: readonly Worn[], visibility: Visibility, catalogue: Catalogue): readonly SchemeColour[] =>
+  coloursOf(
+    worn.filter(({ part, mould }) => part.position !== 'head' || mould.skinColour === undefined),
+    visibility,
+    catalogue,
+    ({ mould }, at) => mould.hairColour === at,
+  );
+
+/** Says of a colour of a part, by its place among the part's colours, that it is not to be counted. */
+type LeftOut = (item: Worn, at: number) => boolean;
+
+function coloursOf(worn: readonly Worn[], visibility: Visibility, catalogue: Catalogue, isLeftOut: LeftOut): readonly SchemeColour[] {
   const seen = new Map<string, { areaMm2: number; at: Set<Position> }>();
   for (const item of worn) {
     const { position } = item.part;
@@ -79,7 +97,7 @@ export function visibleColours(worn: readonly Worn[], visibility: Visibility, ca
     };
     const regions = SURFACE[position];
     if (regions) ofSurface(item, regions, visibility, add);
-    else ofCover(item, add);
+    else ofCover(item, add, isLeftOut);
   }
   return [...seen].map(([id, { areaMm2, at }]) => ({ colour: catalogue.colour(id), areaMm2, at: [...at] }));
 }

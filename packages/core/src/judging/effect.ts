@@ -6,15 +6,15 @@ import { NO_SUPPLY, type Supply } from '../wardrobe/index.js';
 import { sameProblem, type Spot } from './candidates/index.js';
 import { checkLook } from './checks/index.js';
 import { likeness } from './likeness/index.js';
-import type { Mark } from './marks.js';
+import type { Problem } from './marks.js';
 import { type Company, subject } from './subject.js';
 
 /** What a look becomes with one part on: likeness before and after, problems that come and go. */
 export interface Effect {
   readonly before: number;
   readonly after: number;
-  readonly raises: readonly Mark[];
-  readonly settles: readonly Mark[];
+  readonly raises: readonly Problem[];
+  readonly settles: readonly Problem[];
 }
 
 /** How like its brief a look is, 0 to 100, whatever is owned or sold. */

@@ -2,12 +2,14 @@ import type { System } from '../anatomy/index.js';
 import type { Brief } from '../brief/index.js';
 import type { Catalogue } from '../catalogue/index.js';
 import { type Scheme, schemeOf } from '../colour/index.js';
-import { type AlterationSchool, type Look, overallHeight, standingHeight, visibleColours } from '../figure/index.js';
+import { type AlterationSchool, clothColours, type Look, overallHeight, standingHeight } from '../figure/index.js';
 import type { Explained } from '../kernel/index.js';
 import { lookCost, type LookCost } from '../market/index.js';
 import type { Supply } from '../wardrobe/index.js';
-import { checkLook, type Marks, strictestSchool } from './checks/index.js';
+import { checkLook, strictestSchool } from './checks/index.js';
 import { likeness, type Likeness } from './likeness/index.js';
+import type { Marks } from './marks.js';
+import { marksOf } from './mending.js';
 import { type Company, subject } from './subject.js';
 
 /** Everything Outfit has to say about one look. */
@@ -30,11 +32,11 @@ export function judge(look: Look, brief: Brief, catalogue: Catalogue, system: Sy
   const seen = subject(look, brief, catalogue, system, supply, company);
   return {
     likeness: likeness(seen),
-    marks: checkLook(seen),
+    marks: marksOf(seen, checkLook(seen)),
     standing: standingHeight(seen.worn),
     overall: overallHeight(seen.worn),
     school: strictestSchool(seen.worn, catalogue),
     cost: lookCost(look, supply, (id) => catalogue.nameOf(catalogue.variant(id))),
-    scheme: schemeOf(visibleColours(seen.worn, seen.visibility, catalogue)),
+    scheme: schemeOf(clothColours(seen.worn, seen.visibility, catalogue)),
   };
 }

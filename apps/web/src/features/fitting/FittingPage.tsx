@@ -8,7 +8,7 @@ import { useCompany, useOpen, useWorkspace } from '@/workspace';
 import { CandidatePanel, readFilters, writeFilters } from './candidates';
 import { FittingBar } from './FittingBar';
 import { LooksStrip, useLookEdits } from './looks';
-import { JudgementPanel } from './marks';
+import { JudgementPanel, useMending } from './marks';
 import { Paper } from './paper';
 import { readSpot, writeSpot } from './spots';
 import { useFittingKeys } from './useFittingKeys';
@@ -37,6 +37,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   // The candidate that is looked at and not put on: it changes with every key in the list, and only the drawing follows it.
   const preview = useShared<Candidate | null>(null);
   const edits = useLookEdits(look);
+  const mend = useMending(edits);
 
   const put = useCallback(
     (changes: Readonly<Record<string, string | null>>): void =>
@@ -75,10 +76,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
     onlyOwned: () => put({ owned: filters.onlyOwned ? null : '1' }),
     toBrief: () => void navigate(`/figures/${figure.id}/brief`),
     compare,
-    applyRemedy: () => {
-      const remedy = judgement.marks.open.flatMap((mark) => mark.remedies())[0];
-      if (remedy) edits.apply(remedy.edits, remedy.label.slice(0, 200));
-    },
+    applyRemedy: () => mend(judgement),
     previous: () => step(-1),
     next: () => step(1),
     undo: edits.undo,

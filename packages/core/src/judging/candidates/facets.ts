@@ -3,6 +3,8 @@ import type { Catalogue, Print, Variant } from '../../catalogue/index.js';
 /** Small whole numbers for everything of a variant that ranking looks at, by its row in the catalogue. −1 stands for none. */
 export interface VariantFacets {
   readonly print: Int32Array;
+  /** The place of its mould among the moulds. */
+  readonly mould: Int32Array;
   readonly base: Int32Array;
   /** Places of the ids in alphabetical order. */
   readonly idOrder: Int32Array;
@@ -55,6 +57,7 @@ function build(catalogue: Catalogue): VariantFacets {
   const { variants, colours, prints } = catalogue.data;
   const colourRow = new Map(colours.map((colour, i) => [colour.id, i]));
   const printRow = new Map(prints.map((print, i) => [print.id, i]));
+  const mouldRow = new Map(catalogue.data.moulds.map((mould, i) => [mould.number, i]));
   const column = (of: (variant: Variant) => number | undefined): Int32Array => Int32Array.from(variants, (variant) => of(variant) ?? -1);
   const colourAt = (variant: Variant, index: number | undefined): number | undefined =>
     index === undefined ? undefined : colourRow.get(variant.colours[index] ?? '');
@@ -76,6 +79,7 @@ function build(catalogue: Catalogue): VariantFacets {
   });
   return {
     print: column((variant) => (variant.print === undefined ? undefined : printRow.get(variant.print))),
+    mould: column((variant) => mouldRow.get(variant.mould)),
     base: column((variant) => colourAt(variant, 0)),
     hair: column((variant) => colourAt(variant, catalogue.mouldOf(variant).hairColour)),
     skin: column((variant) => colourAt(variant, catalogue.mouldOf(variant).skinColour)),

@@ -1,12 +1,15 @@
 import { shownFace, type Worn } from '../../figure/index.js';
 import { RULES, SEEN_FROM_THE_SIDE } from '../checks/index.js';
-import type { Mark, PartFacet, Severity } from '../marks.js';
+import type { PartFacet, Problem, Severity } from '../marks.js';
 import type { Subject } from '../subject.js';
 import { addCheck, addChecks, type CheckSets, emptySets } from './checkSets.js';
 import type { VariantFacets } from './facets.js';
 
 /** Points a raised problem takes off a candidate's rank, by severity; blocking ones are not ranked at all. */
-export const PENALTY: Readonly<Record<Severity, number>> = { blocks: 100, shows: 5, note: 1 };
+const PENALTY: Readonly<Record<Severity, number>> = { blocks: 100, shows: 5, note: 1 };
+
+/** Points that each place takes off which a candidate leaves empty, of those a figure cannot stand or be built without. */
+export const EMPTIED = 5;
 
 /** What a candidate does to the problems of a look. */
 export interface Change {
@@ -18,11 +21,17 @@ export interface Change {
 }
 
 /** Problems as they stand without the candidate, by check and position. */
-export type MarksNow = ReadonlyMap<string, Mark>;
+export type MarksNow = ReadonlyMap<string, Problem>;
 
-/** The same kind of problem in the same place, though the part that causes it may be another. Colours are of the whole. */
-export const sameProblem = ({ check, position }: Pick<Mark, 'check' | 'position'>): string =>
-  check === 'scheme.count' ? check : `${check}@${position}`;
+/**
+ * The same kind of problem in the same place, though the part that causes it may be another. Colours, and what is
+ * lacking, are of the whole.
+ */
+export const sameProblem = ({ check, position }: Pick<Problem, 'check' | 'position'>): string =>
+  check === 'scheme.count' || check === 'whole' ? check : `${check}@${position}`;
+
+/** What is lacking is counted place by place, and not once more as a mark. */
+export const penaltyOf = ({ check, severity }: Pick<Problem, 'check' | 'severity'>): number => (check === 'whole' ? 0 : PENALTY[severity]);
 
 type Rules = readonly { readonly bit: number; readonly rule: (typeof RULES)[number] }[];
 
@@ -59,13 +68,13 @@ export function changeOf(rules: Rules, subject: Subject, now: MarksNow): Change 
       stands.add(key);
       if (now.has(key)) continue;
       addCheck(raises, bit);
-      penalty += PENALTY[mark.severity];
+      penalty += penaltyOf(mark);
       if (mark.severity === 'blocks') blocks = true;
     }
     for (const [key, mark] of now)
       if (mark.check === rule.id && !stands.has(key)) {
         addCheck(settles, bit);
-        penalty -= PENALTY[mark.severity];
+        penalty -= penaltyOf(mark);
       }
   }
   return { raises, settles, penalty, blocks };

@@ -1,7 +1,7 @@
 import { type Position, POSITIONS, shelfOf, STACKS, type System } from '../../anatomy/index.js';
 import type { Brief } from '../../brief/index.js';
 import type { Catalogue, Mould, Variant } from '../../catalogue/index.js';
-import { applyEdit, fillingAt, type Look, type LookPart, placeOf, type Worn } from '../../figure/index.js';
+import { applyEdit, fillingAt, type Look, type LookPart, placeOf, wholeness, type Worn } from '../../figure/index.js';
 import type { Supply } from '../../wardrobe/index.js';
 import { checkLook, RULES } from '../checks/index.js';
 import { likeness } from '../likeness/index.js';
@@ -9,7 +9,8 @@ import { type Company, subject, type Subject } from '../subject.js';
 import type { Candidate, CandidateRanking, Spot } from './candidate.js';
 import { addChecks, CHECK_WORDS, type CheckSets, checksAt, emptySets } from './checkSets.js';
 import { facetsOf, type VariantFacets } from './facets.js';
-import { changeOf, MarkReader, type MarksNow, sameProblem, withItem } from './markReader.js';
+import { changeOf, EMPTIED, MarkReader, type MarksNow, sameProblem, withItem } from './markReader.js';
+import { nearnessAt } from './nearness.js';
 import { WishReader } from './wishReader.js';
 
 /** How many of the best are judged by their colour scheme too; beyond them it would cost more than it tells. */
@@ -46,7 +47,7 @@ interface Drafts {
 
 /**
  * Ranks every variant that fits a position: likeness gained with everything else fixed, less the problems it raises,
- * then owned first, then landed price. Blocked candidates come last. The
+ * then the nearest to what is worn, then owned first, then landed price. Blocked candidates come last. The
  * order of the best minds the colour scheme; the outcome is otherwise that of judging each look in full.
  */
 export function rankCandidates(
@@ -62,6 +63,7 @@ export function rankCandidates(
   const now = subject(look, brief, catalogue, system, supply, company);
   const likenessNow = likeness(now).score;
   const marksNow: MarksNow = new Map(checkLook(now).open.map((mark) => [sameProblem(mark), mark]));
+  const lackingNow = wholeness(now.worn).lacking.length;
   const wornNow = wornAt(look, spot);
   const moulds = mouldsAt(spot, now, facets);
   const drafts = emptyDrafts(moulds.reduce((all, { rows }) => all + rows.length, 0));
@@ -71,6 +73,7 @@ export function rankCandidates(
     const wornAtRow = (row: number): Worn => wornAs(item, catalogue.data.variants[row] ?? item.variant, mould, catalogue);
     const wishes = new WishReader(around, item, facets, wornAtRow);
     const marks = new MarkReader(around, item, marksNow, facets, wornAtRow);
+    const emptied = EMPTIED * (wholeness(around.worn).lacking.length - lackingNow);
     const wornVariant = wornNow?.position === anchor ? catalogue.resolve(wornNow.variant) : null;
     for (const row of rows) {
       const variant = catalogue.data.variants[row];
@@ -82,7 +85,7 @@ export function rankCandidates(
         marks.read(row, variant.made !== undefined);
         const gain = wishes.score(row) - likenessNow;
         drafts.gains[i] = gain;
-        drafts.ranks[i] = gain - marks.penalty;
+        drafts.ranks[i] = gain - marks.penalty - emptied;
         addChecks(drafts.raises, i, marks.raises);
         addChecks(drafts.settles, i, marks.settles);
         drafts.blocked[i] = marks.blocks ? 1 : 0;
@@ -90,11 +93,16 @@ export function rankCandidates(
       i += 1;
     }
   }
-  const reach = reachOf(drafts, catalogue, supply);
-  const order = Uint32Array.from(drafts.rows.keys()).sort(compare(drafts, reach, facets));
+  const near = nearnessAt(look, spot.position, wornNow?.variant, catalogue, facets);
+  const ties: Ties = {
+    nearness: Float64Array.from(drafts.rows, near),
+    reach: reachOf(drafts, catalogue, supply),
+    idOrder: facets.idOrder,
+  };
+  const order = Uint32Array.from(drafts.rows.keys()).sort(compare(drafts, ties));
   const best = order.slice(0, SCHEME_AMONG_BEST);
   for (const draft of best) if (drafts.rows[draft] !== wornRow) mindScheme(drafts, draft, moulds, marksNow, catalogue);
-  order.set(best.sort(compare(drafts, reach, facets)));
+  order.set(best.sort(compare(drafts, ties)));
   const inPlace = <T extends Uint32Array | Uint8Array | Float64Array>(column: T): T => {
     const placed = column.slice() as T;
     for (let place = 0; place < order.length; place += 1) placed[place] = column[order[place] ?? 0] ?? 0;
@@ -207,12 +215,25 @@ function reachOf({ rows }: Drafts, catalogue: Catalogue, supply: Supply): Float6
   return reach;
 }
 
-/** Blocked last; then by rank to a tenth of a point, owned before others, the cheaper before the dearer. */
-function compare({ rows, ranks, blocked }: Drafts, reach: Float64Array, { idOrder }: VariantFacets): (a: number, b: number) => number {
+/** What decides between candidates of the same rank: how near they are to what is worn, then to hand. */
+interface Ties {
+  readonly nearness: Float64Array;
+  readonly reach: Float64Array;
+  readonly idOrder: Int32Array;
+}
+
+/**
+ * Blocked last; then by rank to a tenth of a point, the nearest to what is worn, owned before others, the cheaper before the dearer, and
+ * the number at last.
+ */
+function compare({ rows, ranks, blocked }: Drafts, { nearness, reach, idOrder }: Ties): (a: number, b: number) => number {
   const first = new Float64Array(rows.length);
   for (let i = 0; i < rows.length; i += 1) first[i] = (blocked[i] === 1 ? BLOCKED_BY : 0) - Math.round((ranks[i] ?? 0) * 10);
   return (a, b) =>
-    (first[a] ?? 0) - (first[b] ?? 0) || (reach[a] ?? 0) - (reach[b] ?? 0) || (idOrder[rows[a] ?? 0] ?? 0) - (idOrder[rows[b] ?? 0] ?? 0);
+    (first[a] ?? 0) - (first[b] ?? 0) ||
+    (nearness[b] ?? 0) - (nearness[a] ?? 0) ||
+    (reach[a] ?? 0) - (reach[b] ?? 0) ||
+    (idOrder[rows[a] ?? 0] ?? 0) - (idOrder[rows[b] ?? 0] ?? 0);
 }
 
 /** More than any rank in tenths of a point. */

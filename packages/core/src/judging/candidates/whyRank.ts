@@ -1,13 +1,13 @@
 import type { System } from '../../anatomy/index.js';
 import type { Brief } from '../../brief/index.js';
 import type { Catalogue } from '../../catalogue/index.js';
-import { applyEdit, type Look } from '../../figure/index.js';
+import { applyEdit, type Look, wholeness } from '../../figure/index.js';
 import type { Supply } from '../../wardrobe/index.js';
 import { checkLook } from '../checks/index.js';
-import { likeness } from '../likeness/index.js';
+import { likeness, type Likeness } from '../likeness/index.js';
 import { type Company, subject } from '../subject.js';
 import type { Spot } from './candidate.js';
-import { PENALTY, sameProblem } from './markReader.js';
+import { EMPTIED, penaltyOf, sameProblem } from './markReader.js';
 
 /** One line of the sum behind a candidate's rank, in points. */
 export interface RankTerm {
@@ -38,17 +38,26 @@ export function whyRank(
   });
   const gained = terms.reduce((all, term) => all + term.value, 0);
   const cap = is.score - was.score - gained;
+  const emptied = wholeness(after.worn).lacking.length - wholeness(before.worn).lacking.length;
   const counts = (mark: { check: string }): boolean => !NOT_RANKED.has(mark.check);
   const [now, then] = [checkLook(before).open.filter(counts), checkLook(after).open.filter(counts)];
   const [keysNow, keysThen] = [new Set(now.map(sameProblem)), new Set(then.map(sameProblem))];
   return [
     ...terms,
-    { label: cap > 0 ? 'No must is missing any more' : 'A missed must holds the likeness at 60', value: cap },
-    ...then.filter((mark) => !keysNow.has(sameProblem(mark))).map((mark) => ({ label: mark.sentence, value: -PENALTY[mark.severity] })),
+    { label: capWords(cap, is), value: cap },
+    { label: emptied > 0 ? 'It leaves places empty' : 'It fills what was empty', value: -EMPTIED * emptied },
+    ...then.filter((mark) => !keysNow.has(sameProblem(mark))).map((mark) => ({ label: mark.sentence, value: -penaltyOf(mark) })),
     ...now
       .filter((mark) => !keysThen.has(sameProblem(mark)))
-      .map((mark) => ({ label: `Settled: ${mark.sentence}`, value: PENALTY[mark.severity] })),
+      .map((mark) => ({ label: `Settled: ${mark.sentence}`, value: penaltyOf(mark) })),
   ].filter((term) => Math.abs(term.value) >= HARDLY);
+}
+
+/** Why the likeness moves by another amount than its wishes do. */
+function capWords(cap: number, { missing, score, uncapped }: Likeness): string {
+  if (score === uncapped) return 'Nothing holds the likeness down any more';
+  if (cap > 0) return 'The likeness is held down less';
+  return missing.length > 0 ? 'A missed must holds the likeness at 60' : 'What is lacking holds the likeness at 90';
 }
 
 /** What is at hand and what it costs rank by themselves, after the points. */

@@ -1,6 +1,6 @@
 import type { Feature } from '../../brief/index.js';
 import type { Worn } from '../../figure/index.js';
-import { concerns, countedWishes, heightReading, isMissed, pointsOf, readPart, scoreOf } from '../likeness/index.js';
+import { concerns, countedWishes, heightReading, isMissed, pointsOf, readPart, scoreOf, isLacking } from '../likeness/index.js';
 import type { Subject } from '../subject.js';
 import { COLOURS_OF_ROW, type VariantFacets } from './facets.js';
 
@@ -19,6 +19,8 @@ interface OpenWish {
 export class WishReader {
   private readonly open: OpenWish[] = [];
   private readonly most: number;
+  /** What is lacking is the mould's doing: the same for all its variants. */
+  private readonly lacking: boolean;
   private settledPoints = 0;
   private settledMissed = false;
 
@@ -29,6 +31,7 @@ export class WishReader {
     private readonly wornAs: (row: number) => Worn,
   ) {
     const wishes = countedWishes(subject.brief);
+    this.lacking = isLacking(subject);
     this.most = wishes.reduce((all, feature) => all + pointsOf(feature), 0);
     const rest = subject.worn.filter((other) => other !== item);
     for (const feature of wishes) {
@@ -65,7 +68,7 @@ export class WishReader {
       points += pointsOf(wish.feature) * s;
       if (isMissed(wish.feature, s)) missed = true;
     }
-    return scoreOf(points, this.most, missed);
+    return scoreOf(points, this.most, { missed, lacking: this.lacking });
   }
 
   private ownAnswer(wish: OpenWish, row: number): number {

@@ -1,6 +1,6 @@
-import type { Check, CheckId, Mark, PartFacet, Severity } from '../marks.js';
+import type { Check, CheckId, PartFacet, Problem, Severity } from '../marks.js';
 import type { Subject } from '../subject.js';
-import { fitBack, fitGrip, fitHeadgear, fitNeck, fitPosition, fitStand, heightBand } from './fit/index.js';
+import { fitBack, fitGrip, fitHeadgear, fitNeck, fitPosition, fitStand, heightBand, whole } from './fit/index.js';
 import { printBelt, printContinuity, printHidden, printLeak, printSides, printTurned, schemeCount } from './print/index.js';
 import { riskIrreversible, rulePractical, schoolAlteration, schoolBanned } from './school/index.js';
 import { faceTwice, hairBrow, headSecondFace, periodFace, skinMatch, skinSchool } from './skin/index.js';
@@ -19,6 +19,7 @@ const rule = (id: CheckId, run: Check, reads: readonly PartFacet[] = [], ranks =
 
 /** Every check, in the order of `CHECK_IDS`. */
 export const RULES: readonly Rule[] = [
+  rule('whole', whole),
   rule('fit.position', fitPosition),
   rule('fit.neck', fitNeck),
   rule('fit.back', fitBack),
@@ -49,27 +50,36 @@ export const RULES: readonly Rule[] = [
   rule('rule.practical', rulePractical),
 ];
 
+/** The rule behind a check. */
+export function ruleOf(id: CheckId): Rule {
+  const found = RULES.find((rule) => rule.id === id);
+  if (!found) throw new RangeError(`no check is called ${id}`);
+  return found;
+}
+
 const GRAVITY: Record<Severity, number> = { blocks: 0, shows: 1, note: 2 };
 
-export interface Marks {
+/** What the checks found, before anybody looks for remedies. */
+export interface Problems {
   /** Problems that stand, the gravest first. */
-  readonly open: readonly Mark[];
+  readonly open: readonly Problem[];
   /** Problems the person overruled, with their reasons. */
-  readonly overruled: readonly { readonly mark: Mark; readonly reason: string }[];
+  readonly overruled: readonly { readonly problem: Problem; readonly reason: string }[];
 }
 
 /** How many problems stand that block or show; notes apart. */
-export const graveCount = ({ open }: Marks): number => open.filter((mark) => mark.severity !== 'note').length;
+export const graveCount = ({ open }: { readonly open: readonly Pick<Problem, 'severity'>[] }): number =>
+  open.filter((mark) => mark.severity !== 'note').length;
 
 /** Runs every check over a look and sets aside what the person overruled. */
-export function checkLook(subject: Subject): Marks {
+export function checkLook(subject: Subject): Problems {
   const reasons = new Map(subject.look.overrules.map((overrule) => [overrule.key, overrule.reason]));
   const all = RULES.flatMap(({ run }) => run(subject)).sort((a, b) => GRAVITY[a.severity] - GRAVITY[b.severity]);
   return {
-    open: all.filter((mark) => !reasons.has(mark.key)),
-    overruled: all.flatMap((mark) => {
-      const reason = reasons.get(mark.key);
-      return reason === undefined ? [] : [{ mark, reason }];
+    open: all.filter((problem) => !reasons.has(problem.key)),
+    overruled: all.flatMap((problem) => {
+      const reason = reasons.get(problem.key);
+      return reason === undefined ? [] : [{ problem, reason }];
     }),
   };
 }

@@ -1,6 +1,6 @@
 import { AGE_BANDS } from '../../anatomy/index.js';
 import { AS_ITS_AGE, bandOf, type Feature } from '../../brief/index.js';
-import { standingHeight } from '../../figure/index.js';
+import { bodyHeight, wholeness } from '../../figure/index.js';
 import { mm } from '../../kernel/index.js';
 import type { Subject } from '../subject.js';
 import type { Reading } from './reading.js';
@@ -17,9 +17,9 @@ export interface Answer {
 }
 
 export interface Likeness {
-  /** 0 to 100; 100 when nothing is asked. */
+  /** 0 to 100. With nothing asked, 100 for a figure that is whole; a look without parts has no likeness and reads 0. */
   readonly score: number;
-  /** The score before the cap for missed musts. */
+  /** The score before anything holds it down. */
   readonly uncapped: number;
   readonly answers: readonly Answer[];
   readonly missing: readonly Feature[];
@@ -28,7 +28,7 @@ export interface Likeness {
 export function heightReading({ worn, system, brief }: Pick<Subject, 'worn' | 'system' | 'brief'>, target: string): Reading {
   const band = target === AS_ITS_AGE ? bandOf(brief, system) : AGE_BANDS.find((age) => age === target);
   if (!band) return { s: 0, why: () => `"${target}" is not an age band` };
-  const height = standingHeight(worn).total;
+  const height = bodyHeight(worn).total;
   const wanted = system.bandHeightMm[band];
   return { s: Math.max(0, 1 - Math.abs(height - wanted) / 6), why: () => `stands ${mm(height)} mm, ${mm(wanted)} wanted` };
 }
@@ -49,8 +49,12 @@ function readWish(feature: Feature, subject: Subject): Reading {
 export const countedWishes = ({ features, notSeen }: Pick<Subject['brief'], 'features' | 'notSeen'>): readonly Feature[] =>
   features.filter((feature) => !notSeen.includes(feature.area));
 
+/** Does a figure lack something to stand or to be built? */
+export const isLacking = ({ worn }: Pick<Subject, 'worn'>): boolean => wholeness(worn).lacking.length > 0;
+
 /**
- * Likeness of a look to its brief: 100 · Σ w·s / Σ w, capped at 60 while a must is missed.
+ * Likeness of a look to its brief: 100 · Σ w·s / Σ w, held at 60 while a must is missed and at 90 while
+ * parts are lacking.
  * Wishes about areas that are not seen are left out.
  */
 export function likeness(subject: Subject): Likeness {
@@ -62,5 +66,11 @@ export function likeness(subject: Subject): Likeness {
   const most = answers.reduce((all, answer) => all + answer.most, 0);
   const points = answers.reduce((all, answer) => all + answer.points, 0);
   const missing = answers.filter((answer) => isMissed(answer.feature, answer.s)).map((answer) => answer.feature);
-  return { score: scoreOf(points, most, missing.length > 0), uncapped: scoreOf(points, most, false), answers, missing };
+  const isEmpty = subject.worn.length === 0;
+  return {
+    score: isEmpty ? 0 : scoreOf(points, most, { missed: missing.length > 0, lacking: isLacking(subject) }),
+    uncapped: isEmpty ? 0 : scoreOf(points, most, { missed: false, lacking: false }),
+    answers,
+    missing,
+  };
 }

@@ -4,7 +4,7 @@ import { colourAnswer, colourDifference, hairWords, plainWords } from '../../col
 import { moodOf, type Worn } from '../../figure/index.js';
 import type { Seen } from './reading.js';
 
-/** How far a part meets one condition, 0 to 1. Members of a family are the family; relatives count 0.6. */
+/** How far a part meets one condition, 0 to 1. */
 export function meets(condition: Condition, item: Worn, { catalogue, visibility }: Seen): number {
   switch (condition.kind) {
     case 'mood': {
@@ -17,20 +17,17 @@ export function meets(condition: Condition, item: Worn, { catalogue, visibility 
       return Math.max(0, ...item.variant.colours.map((id) => nearness(condition.colour, id, catalogue)));
     case 'motif': {
       const printed = (item.print?.motifs ?? []).map((motif) => {
-        const match = matchOf(condition.motif, motif.motif, catalogue);
+        const match = catalogue.motifMatch(condition.motif, motif.motif);
         if (match === 0) return 0;
         const colour =
           condition.colour === null ? 1 : Math.max(0, ...motif.colours.map((id) => nearness(condition.colour ?? '', id, catalogue)));
         return match * colour * visibility.ofMotif(item, motif);
       });
-      const shaped = condition.colour === null ? item.mould.motifs.map((motif) => matchOf(condition.motif, motif, catalogue)) : [];
+      const shaped = condition.colour === null ? item.mould.motifs.map((motif) => catalogue.motifMatch(condition.motif, motif)) : [];
       return Math.max(0, ...printed, ...shaped);
     }
   }
 }
-
-const matchOf = (wanted: string, shown: string, catalogue: Catalogue): number =>
-  catalogue.motif(shown)?.parent === wanted ? 1 : catalogue.motifMatch(wanted, shown);
 
 /** A palette colour by its ΔE; a plain word is met or not. */
 function nearness(wanted: string, id: string, catalogue: Catalogue): number {

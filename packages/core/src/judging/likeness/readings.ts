@@ -82,12 +82,19 @@ export function readPart(feature: Feature, item: Worn, seen: Seen): Reading {
   }
 }
 
-/** The best sight of a motif on a part: match × visible, over its print and over a shape that is the motif. */
+/**
+ * The best sight of a motif on a part: match × visible, over its print and over a shape that is the motif. What is wanted absent is
+ * there only when it is there itself: a relative of it is something else.
+ */
 function motifReading(feature: Feature, item: Worn, seen: Seen): Reading {
   const { catalogue, visibility } = seen;
+  const matchOf = (shown: string): number => {
+    const match = catalogue.motifMatch(feature.target, shown);
+    return feature.kind === 'absence' && match < 1 ? 0 : match;
+  };
   let best = unanswered(feature, catalogue);
   for (const own of item.mould.motifs) {
-    const match = catalogue.motifMatch(feature.target, own);
+    const match = matchOf(own);
     if (match > best.s)
       best = {
         s: match,
@@ -95,7 +102,7 @@ function motifReading(feature: Feature, item: Worn, seen: Seen): Reading {
       };
   }
   for (const printed of item.print?.motifs ?? []) {
-    const match = catalogue.motifMatch(feature.target, printed.motif);
+    const match = matchOf(printed.motif);
     const visible = match === 0 ? 0 : visibility.ofMotif(item, printed);
     if (match * visible > best.s)
       best = {

@@ -2,35 +2,43 @@ import type { Position } from '../../anatomy/index.js';
 import type { Mould, Variant } from '../../catalogue/index.js';
 import { type LookEdit, spotOf, type Worn } from '../../figure/index.js';
 import type { Supply } from '../../wardrobe/index.js';
-import type { Remedy } from '../marks.js';
+import { partLikeness } from '../likeness/index.js';
+import type { Proposal } from '../marks.js';
 import type { Subject } from '../subject.js';
 
-const MOST_REMEDIES = 3;
+/** As many swaps are judged for one problem, so that the few that are offered can be good ones. */
+const MOST_PROPOSED = 10;
 
-/** Owned first, then the cheapest; what nobody sells and nobody owns comes last. */
-function byReach(supply: Supply): (a: Variant, b: Variant) => number {
-  const cost = (variant: Variant): number =>
-    supply.owned(variant.id) > 0 ? -1 : (supply.landedMinor(variant.id) ?? Number.MAX_SAFE_INTEGER);
-  return (a, b) => cost(a) - cost(b) || (a.id < b.id ? -1 : 1);
-}
+/** What a swap costs now: nothing when it is owned; what nobody sells and nobody owns comes last. */
+const reachOf = ({ id }: Variant, supply: Supply): number =>
+  supply.owned(id) > 0 ? -1 : (supply.landedMinor(id) ?? Number.MAX_SAFE_INTEGER);
 
 const reachWords = (variant: Variant, supply: Supply): string => (supply.owned(variant.id) > 0 ? ', owned' : '');
 
-/** Which moulds a remedy may use, and which of their made variants mend the problem. */
+/** Which moulds a proposal may use, and which of their made variants could mend the problem. */
 interface Wanted {
   readonly mould: (mould: Mould) => boolean;
   readonly fits: (variant: Variant) => boolean;
 }
 
-/** Remedies that swap in a made variant at one or several spots, the nearest at hand first. */
-export function swaps(subject: Subject, at: readonly SwapSpot[], { mould, fits }: Wanted): readonly Remedy[] {
+/**
+ * Proposals that swap in a made variant at one or several spots: nearest to what is worn there first, then owned, then cheapest.
+ * `instead` is what goes; without it nothing is near, and what is at hand comes first.
+ */
+export function swaps(subject: Subject, at: readonly SwapSpot[], { mould, fits }: Wanted, instead?: Worn): readonly Proposal[] {
   const { catalogue, supply } = subject;
   return catalogue.data.moulds
     .filter(mould)
     .flatMap((row) => catalogue.variantsOf(row.number).filter((variant) => variant.made !== undefined && fits(variant)))
-    .sort(byReach(supply))
-    .slice(0, MOST_REMEDIES)
+    .filter((variant) => variant.id !== instead?.variant.id)
     .map((variant) => ({
+      variant,
+      near: instead ? Math.round(20 * partLikeness(instead.variant, variant, catalogue)) : 0,
+      reach: reachOf(variant, supply),
+    }))
+    .sort((a, b) => b.near - a.near || a.reach - b.reach || (a.variant.id < b.variant.id ? -1 : 1))
+    .slice(0, MOST_PROPOSED)
+    .map(({ variant }) => ({
       label: `Put on ${catalogue.nameOf(variant)}${reachWords(variant, supply)}`,
       edits: at.map((spot): LookEdit => ({ action: 'put on', variant: variant.id, ...spot })),
     }));
@@ -57,16 +65,16 @@ export const reprinted = (item: Worn, fits: (variant: Variant) => boolean): Want
 });
 
 /** The remedy of taking a part off. */
-export const takeOff = (item: Worn): Remedy => ({
+export const takeOff = (item: Worn): Proposal => ({
   label: `Take off ${item.mould.name}`,
   edits: [{ action: 'take off', ...spot(item) }],
 });
 
 /** The remedy of turning a part round, or a two-sided one inside out. */
-export const turn = (item: Worn, label: string): Remedy => ({ label, edits: [{ action: 'turn', ...spot(item) }] });
+export const turn = (item: Worn, label: string): Proposal => ({ label, edits: [{ action: 'turn', ...spot(item) }] });
 
 /** For checks that nothing but the person's own judgement mends. */
-export const NONE = (): readonly Remedy[] => [];
+export const NO_PROPOSALS = (): readonly Proposal[] => [];
 
 /** The key of a problem with certain parts, each in its spot. */
 export const keyOf = (check: string, ...items: readonly Worn[]): string =>

@@ -15,6 +15,17 @@ describe('donor.hole', () => {
     expect(donorHole(seen('headgear HA-1·black', {}, donor(null)))[0]?.sentence).toContain('nobody sells another');
   });
 
+  test('where nobody sells another, the nearest that is sold is named with its price', () => {
+    const sold = { ...donor(null), landedMinor: (id: string) => (id === 'HA-1·brown' ? 55 : null) };
+    expect(donorHole(seen('headgear HA-1·black', {}, sold))[0]?.sentence).toContain(
+      'nobody sells another, and the nearest that is sold, Crop in brown, costs 0.55',
+    );
+  });
+
+  test('what is sold is bought, and no donor is taken apart for it', () => {
+    expect(donorHole(seen('headgear HA-1·black', {}, { ...donor(42), landedMinor: () => 30 }))).toEqual([]);
+  });
+
   test('a loose piece leaves none', () => {
     expect(donorHole(seen('headgear HA-1·black', {}, donor(42, ['HA-1·black'])))).toEqual([]);
   });

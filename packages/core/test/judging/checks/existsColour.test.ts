@@ -9,9 +9,10 @@ describe('exists.colour', () => {
     const deltaE = hexDifference('#A8323A', '#7B4A32').toFixed(1);
     expect(mark).toMatchObject({
       severity: 'note',
-      sentence: `Knot has never been made in red; nearest is brown, ${deltaE}: different.`,
+      why: expect.stringContaining(`brown differs by ${deltaE}`),
+      sentence: 'Knot has never been made in red; the nearest it was made in is brown, some way from it.',
     });
-    expect(mark?.remedies()[0]?.edits).toEqual([{ action: 'put on', position: 'headgear', variant: 'HA-2·brown' }]);
+    expect(mark?.proposals()[0]?.edits).toEqual([{ action: 'put on', position: 'headgear', variant: 'HA-2·brown' }]);
   });
 
   test('in an errand or on the bench it blocks', () => {

@@ -8,7 +8,7 @@ describe('face.twice', () => {
   test('the same print on another skin is the same face', () => {
     const [mark] = faceTwice(seen('head HD-1·light·face', {}, undefined, elsewhere('HD-1·dark·face')));
     expect(mark?.sentence).toBe('Ann wears this face too.');
-    expect(mark?.remedies().every((remedy) => !remedy.label.endsWith(', face'))).toBe(true);
+    expect(mark?.proposals().every((remedy) => !remedy.label.endsWith(', face'))).toBe(true);
   });
 
   test('another face is another', () => {
@@ -18,6 +18,6 @@ describe('face.twice', () => {
   test('the other side of a double head is another face, and is offered', () => {
     expect(faceTwice(seen('head HD-1·light·two-faced!', {}, undefined, elsewhere('HD-1·light·two-faced')))).toEqual([]);
     const [mark] = faceTwice(seen('head HD-1·light·two-faced', {}, undefined, elsewhere('HD-1·light·two-faced')));
-    expect(mark?.remedies()[0]?.label).toBe('Show the other face of this head');
+    expect(mark?.proposals()[0]?.label).toBe('Show the other face of this head');
   });
 });

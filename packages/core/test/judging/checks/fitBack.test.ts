@@ -8,8 +8,8 @@ const HAIR = 'head HD-1·light·face, headgear HL-1·black';
 describe('fit.back', () => {
   test('a backpack 5.0 deep leaves 1.2 clear and pushes long hair up by 3.8', () => {
     const [mark, more] = fitBack(seen(`${HAIR}, neck.1 BP-1·brown`));
-    expect(mark?.sentence).toBe('Backpack pushes Long hair up by 3.8 mm: it hangs 4.0 below the head.');
-    expect(mark?.remedies()).toEqual([{ label: 'Take off Backpack', edits: [{ action: 'take off', position: 'neck.1' }] }]);
+    expect(mark?.sentence).toBe('Backpack pushes Long hair up behind by 3.8 mm.');
+    expect(mark?.proposals()).toEqual([{ label: 'Take off Backpack', edits: [{ action: 'take off', position: 'neck.1' }] }]);
     expect(more).toBeUndefined();
   });
 

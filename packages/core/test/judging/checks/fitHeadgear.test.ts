@@ -20,6 +20,6 @@ describe('fit.headgear', () => {
     expect(fitHeadgear(seen('head HD-2·brown'))).toEqual([]);
     const [mark] = fitHeadgear(seen('head HD-2·brown, headgear HT-1·red'));
     expect(mark?.severity).toBe('blocks');
-    expect(mark?.remedies().map((remedy) => remedy.label)).toEqual(['Take off Hat', 'Take off Fox head']);
+    expect(mark?.proposals().map((remedy) => remedy.label)).toEqual(['Take off Hat', 'Take off Fox head']);
   });
 });

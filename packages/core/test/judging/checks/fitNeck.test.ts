@@ -12,14 +12,15 @@ describe('fit.neck', () => {
     const [mark] = fitNeck(seen('neck.1 CP-1·crimson, neck.2 SC-1·red'));
     expect(mark).toMatchObject({
       severity: 'shows',
-      sentence: 'Cape 0.8 and Scarf 1.6 leave 1.6 mm of post: the head wants 2.4 and sits high and loose.',
+      sentence: 'Cape and Scarf leave the head high and loose on the neck.',
+      why: 'The neck is 4.0 mm long; less 0.8 + 1.6 leaves 1.6. The head needs 1.6 and wants 2.4.',
     });
   });
 
   test('two scarves leave 0.8: the head will not hold', () => {
     const [mark] = fitNeck(seen('neck.1 SC-1·red, neck.2 SC-1·red'));
     expect(mark).toMatchObject({ severity: 'blocks' });
-    expect(mark?.sentence).toContain('leave 0.8 mm of post: the head needs 1.6 and will not hold');
+    expect(mark?.sentence).toContain('leave too little of the neck for the head, which will not hold');
   });
 
   test('a cowl counts, though it is worn as headgear', () => {

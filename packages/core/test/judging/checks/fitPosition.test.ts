@@ -11,7 +11,7 @@ describe('fit.position', () => {
     const [mark, ...others] = fitPosition(seen('headgear HO-1·brown, neck.1 CP-1·crimson'));
     expect(others).toEqual([]);
     expect(mark).toMatchObject({ severity: 'blocks', sentence: 'Cowl and Cape both need the place “Neck 1”.' });
-    expect(mark?.remedies().map((remedy) => remedy.edits)).toEqual([
+    expect(mark?.proposals().map((remedy) => remedy.edits)).toEqual([
       [{ action: 'take off', position: 'headgear' }],
       [{ action: 'take off', position: 'neck.1' }],
     ]);

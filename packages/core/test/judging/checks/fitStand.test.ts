@@ -22,9 +22,10 @@ describe('fit.stand', () => {
   });
 
   test('nine grams in the left hand pull past the left foot', () => {
-    // x = 9 · 6.7 / 11 = 5.48 of 5.7: 0.22 left over a height of (19.3 + 6.5 + 9 · 13) / 11 = 12.98, under a degree.
+    // The lantern is 26 mm long and leans out by 40°: its middle is 6.7 + 13 · sin 40° = 15.06 out. 9 · 15.06 / 11 is past 5.7.
     const [mark] = fitStand(seen(`${BODY}, held.L HE-1·brown`, {}, undefined, {}, heavy(9)));
-    expect(mark?.sentence).toBe('Topples to its left at a tilt of 1.0°: under 5° it wants a stand. Lantern pulls most.');
+    expect(mark?.sentence).toBe('It topples to its left by itself and wants a stand. Lantern pulls most.');
+    expect(mark?.why).toBe('It falls when tilted by 0.0°; one that is left alone wants 9°.');
     expect(mark?.severity).toBe('shows');
   });
 
@@ -32,11 +33,11 @@ describe('fit.stand', () => {
     expect(fitStand(seen(`${BODY}, held.L HE-1·brown, stand ST-1·black`, {}, undefined, {}, heavy(9)))).toEqual([]);
   });
 
-  test('the border is 5°: just over stands, just under does not', () => {
+  test('the border is 9°: just over stands, just under does not', () => {
     const at = (massG: number) => fitStand(seen(`${BODY}, held.L HE-1·brown`, {}, undefined, {}, heavy(massG))).length;
-    // (5.7 − 6.7m/(m + 2)) / ((25.8 + 13m)/(m + 2)) = tan 5°: 11.4 − m = 0.0875 · (25.8 + 13m), so m = 4.28.
-    expect(at(4.2)).toBe(0);
-    expect(at(4.4)).toBe(1);
+    // (5.7 − 15.06m/(m + 2)) / ((25.8 + 13m)/(m + 2)) = tan 9°: 11.4 − 9.36m = 0.1584 · (25.8 + 13m), so m = 0.641.
+    expect(at(0.62)).toBe(0);
+    expect(at(0.66)).toBe(1);
   });
 
   test('four elements in one hand are three loose joints', () => {
@@ -47,9 +48,10 @@ describe('fit.stand', () => {
       turned: false,
       ...(place ? { place } : {}),
     }));
-    expect(fitStand(seen({ ...built, parts: [...built.parts, ...parts] })).map((mark) => mark.sentence)).toEqual([
+    expect(fitStand(seen({ ...built, parts: [...built.parts, ...parts] })).map((mark) => mark.sentence)).toContain(
       '4 elements in one hand are 3 loose joints: expect it to sag.',
-    ]);
-    expect(fitStand(seen({ ...built, parts: [...built.parts, ...parts.slice(0, 3)] }))).toEqual([]);
+    );
+    const three = fitStand(seen({ ...built, parts: [...built.parts, ...parts.slice(0, 3)] })).map((mark) => mark.sentence);
+    expect(three.filter((sentence) => sentence.includes('joints'))).toEqual([]);
   });
 });

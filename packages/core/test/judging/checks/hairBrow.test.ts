@@ -12,8 +12,9 @@ describe('hair.brow', () => {
     const [mark] = hairBrow(seen('head HD-1·light·face, headgear HA-1·brown', {}, supplyOf([], { 'HA-1·black': 40 })));
     const deltaE = hexDifference('#7B4A32', '#17181C');
     expect(deltaE).toBeGreaterThan(15);
-    expect(mark?.sentence).toBe(`Hair in brown is ${deltaE.toFixed(1)} from the black brows: different.`);
-    expect(mark?.remedies().map((remedy) => remedy.label)).toEqual(['Put on Crop in black']);
+    expect(mark?.sentence).toBe('The hair in brown is far from the black brows.');
+    expect(mark?.why).toBe(`The colours differ by ${deltaE.toFixed(1)}; up to 15 passes for a match.`);
+    expect(mark?.proposals()[0]?.label).toBe('Put on Crop in black');
   });
 
   test('a fringe that hides the brows settles it', () => {

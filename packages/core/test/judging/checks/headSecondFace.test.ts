@@ -12,7 +12,12 @@ describe('head.second-face', () => {
       seen('head HD-1·light·two-faced, headgear HA-1·brown', {}, supplyOf(['HA-3·brown'], { 'HA-2·brown': 10 })),
     );
     expect(mark?.sentence).toBe('The second face shows behind under Crop: 30 % of it is bare.');
-    expect(mark?.remedies().map((remedy) => remedy.label)).toEqual(['Put on Fringe in brown, owned', 'Put on Knot in brown']);
+    expect(mark?.proposals().map((remedy) => remedy.label)).toEqual([
+      'Put on Fringe in brown, owned',
+      'Put on Knot in brown',
+      'Put on Long hair in black',
+      'Put on Knot in black',
+    ]);
   });
 
   test('hair over the whole back hides it', () => {

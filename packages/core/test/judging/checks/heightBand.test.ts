@@ -14,13 +14,23 @@ describe('height.band', () => {
 
   test('a child on standard legs is 5.2 too tall, and short legs in the same colour mend it', () => {
     const [mark] = heightBand(seen(ADULT, { ageBand: 'child' }));
-    expect(mark?.sentence).toBe('Stands 34.4 mm; a figure of this age (child) stands 29.2: 5.2 too tall.');
-    expect(mark?.remedies()[0]?.edits).toEqual([{ action: 'put on', position: 'lower', variant: 'LG-2·brown' }]);
+    expect(mark?.sentence).toBe('5.2 mm too tall for a figure of this age (child): Standard legs makes it so.');
+    expect(mark?.proposals()[0]?.edits).toEqual([{ action: 'put on', position: 'lower', variant: 'LG-2·brown' }]);
   });
 
-  test('up to 1.2 mm is let pass, more is not', () => {
-    expect(heightBand(seen(`${ADULT}, neck.1 CP-1·crimson`))).toEqual([]);
-    expect(heightBand(seen(`${ADULT}, neck.1 SC-1·red`))[0]?.sentence).toContain('1.6 too tall');
+  test('a scarf makes nobody tall, however thick; up to 1.2 mm is let pass, more is not', () => {
+    expect(heightBand(seen(`${ADULT}, neck.1 SC-1·red`))).toEqual([]);
+    expect(heightBand(seen(`${ADULT}, waist WS-1·brown`))).toEqual([]);
+    expect(heightBand(seen(`${ADULT}, waist WS-1·brown`, { ageBand: 'child' }))[0]?.sentence).toContain('5.8 mm too tall');
+  });
+
+  test('what makes it so is named, and taking it off is offered before other legs', () => {
+    const [mark] = heightBand(seen(`${ADULT}, feet.L FT-1·black, feet.R FT-1·black`));
+    expect(mark?.sentence).toMatch(/^3\.2 mm too tall for a figure of this age \(adult\): .* make it so\.$/);
+    expect(mark?.proposals()[0]?.edits).toEqual([
+      { action: 'take off', position: 'feet.L' },
+      { action: 'take off', position: 'feet.R' },
+    ]);
   });
 
   test('a look that is not complete is not measured', () => {
@@ -29,6 +39,6 @@ describe('height.band', () => {
 
   test('a giant needs plates under the feet', () => {
     expect(heightBand(seen(`${ADULT}, feet.L FT-1·black, feet.R FT-1·black`, { ageBand: 'giant' }))).toEqual([]);
-    expect(heightBand(seen(ADULT, { ageBand: 'giant' }))[0]?.sentence).toContain('3.2 too short');
+    expect(heightBand(seen(ADULT, { ageBand: 'giant' }))[0]?.sentence).toContain('3.2 mm too short');
   });
 });

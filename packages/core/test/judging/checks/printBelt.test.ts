@@ -12,7 +12,7 @@ describe('print.belt', () => {
   test('a printed belt under a leather one is two', () => {
     const [mark] = printBelt(seen('torso TO-1·red·belted, waist WS-1·brown'));
     expect(mark?.sentence).toBe('2 belts, one on the other: printed belt on Torso and Leather belt.');
-    expect(mark?.remedies().map((remedy) => remedy.label)).toContain('Take off Leather belt');
+    expect(mark?.proposals().map((remedy) => remedy.label)).toContain('Take off Leather belt');
   });
 
   test('a rope on the hips makes three', () => {

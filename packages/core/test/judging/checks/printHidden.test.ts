@@ -14,16 +14,17 @@ describe('print.hidden', () => {
     expect(printHidden(seen(`torso TO-1·red·jacket${layers(1)}`, must))).toEqual([]);
   });
 
-  test('turned away it is out of sight, and turning mends it', () => {
-    const [mark] = printHidden(seen('torso TO-1·red·jacket!', must));
-    expect(mark?.sentence).toBe('jacket is a must, and only 0 % of jacket is in sight.');
-    expect(mark?.remedies()).toEqual([{ label: 'Turn torso round', edits: [{ action: 'turn', position: 'torso' }] }]);
+  test('on the bare back it is in sight; a face that looks away is not, and turning mends it', () => {
+    expect(printHidden(seen('torso TO-1·red·jacket!', must))).toEqual([]);
+    const [mark] = printHidden(seen('head HD-1·light·reader!', { features: [feature('motif', 'face', 'glasses-round', 'must')] }));
+    expect(mark?.sentence).toBe('glasses-round is a must, and only 0 % of round glasses is in sight.');
+    expect(mark?.proposals()).toEqual([{ label: 'Turn the head round', edits: [{ action: 'turn', position: 'head' }] }]);
   });
 
   test('the border is one half: brows under a fringe show, a mouth does not mind', () => {
     const brows = { features: [feature('motif', 'face', 'brows', 'must')] };
     const mouth = { features: [feature('motif', 'face', 'mouth-smile', 'must')] };
-    expect(printHidden(seen('head HD-1·light·face, headgear HA-3·brown', brows))[0]?.remedies()[0]?.label).toBe('Take off Fringe');
+    expect(printHidden(seen('head HD-1·light·face, headgear HA-3·brown', brows))[0]?.proposals()[0]?.label).toBe('Take off Fringe');
     expect(printHidden(seen('head HD-1·light·face, headgear HA-3·brown', mouth))).toEqual([]);
   });
 

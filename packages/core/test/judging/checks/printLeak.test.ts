@@ -11,12 +11,16 @@ describe('print.leak', () => {
       severity: 'shows',
       sentence: 'Torso in red, jacket still shows jacket (100 % in sight): the brief says “No jacket”.',
     });
-    expect(mark?.remedies().map((remedy) => remedy.label)).toContain('Rub off the jacket (irreversible)');
-    expect(mark?.remedies()[0]?.edits[0]).toMatchObject({ action: 'put on', position: 'torso' });
+    expect(mark?.proposals().map((remedy) => remedy.label)).toContain('Rub off the jacket (irreversible)');
+    expect(mark?.proposals()[0]?.edits[0]).toMatchObject({ action: 'put on', position: 'torso' });
   });
 
-  test('turned away it does not', () => {
-    expect(printLeak(seen('torso TO-1·red·jacket!', { features: [feature('absence', 'torso', 'jacket')] }))).toEqual([]);
+  test('turned away it does too: the back is a side like the front', () => {
+    expect(printLeak(seen('torso TO-1·red·jacket!', { features: [feature('absence', 'torso', 'jacket')] }))).toHaveLength(1);
+  });
+
+  test('a child of the unwanted motif is unwanted', () => {
+    expect(printLeak(seen('torso TO-1·red·starred', { features: [feature('absence', 'torso', 'badge')] }))).toHaveLength(1);
   });
 
   test("a badge known from one person is noted on somebody else's figure only", () => {

@@ -5,11 +5,11 @@ import { seen } from '../../fixture.js';
 describe('print.sides', () => {
   test('a print on the front alone shows from the side, with legs that go all round', () => {
     const [mark] = printSides(seen('hips LG-1·brown·front-checks'));
-    expect(mark?.sentence).toMatch(
-      /^The checks on Standard legs is on the front alone: from the side it stays brown, \d+\.\d off, different\.$/,
+    expect(mark?.sentence).toBe(
+      'The checks on Standard legs is on the front alone: from the side it stays brown, far from the yellow in front.',
     );
-    expect(mark?.remedies().every((remedy) => !remedy.label.includes('front-checks'))).toBe(true);
-    expect(mark?.remedies().length).toBe(3);
+    expect(mark?.proposals().every((remedy) => !remedy.label.includes('front-checks'))).toBe(true);
+    expect(mark?.proposals().length).toBeGreaterThan(2);
   });
 
   test('a print that goes round does not', () => {

@@ -7,7 +7,7 @@ describe('print.turned', () => {
     expect(printTurned(seen('torso TO-1·red·hooded'))).toEqual([]);
     const [mark] = printTurned(seen('torso TO-1·red·hooded!'));
     expect(mark?.sentence).toBe('The torso is turned round, and its hood seam still reads as a back.');
-    expect(mark?.remedies()).toEqual([{ label: 'Turn the torso back', edits: [{ action: 'turn', position: 'torso' }] }]);
+    expect(mark?.proposals()).toEqual([{ label: 'Turn the torso back', edits: [{ action: 'turn', position: 'torso' }] }]);
   });
 
   test('what reads as anything may be turned', () => {

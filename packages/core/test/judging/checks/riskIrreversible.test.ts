@@ -13,7 +13,7 @@ describe('risk.irreversible', () => {
     const [mark] = riskIrreversible(seen(altered('TO-1·red·belted', { kind: 'remove print', what: '', note: '' })));
     expect(mark?.severity).toBe('shows');
     expect(mark?.sentence).toContain('It was made so since 2015: Torso in red.');
-    expect(mark?.remedies().map((remedy) => remedy.label)).toEqual(['Put on Torso in red', 'Leave it unaltered']);
+    expect(mark?.proposals().map((remedy) => remedy.label)).toEqual(['Put on Torso in red', 'Leave it unaltered']);
   });
 
   test('a cut carries its caution', () => {

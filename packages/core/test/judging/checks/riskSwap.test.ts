@@ -22,7 +22,7 @@ describe('risk.swap', () => {
 
   test('a torso known to crack is told whatever it costs: made until 2020, brittle before 2021', () => {
     expect(riskSwap(seen('torso TO-2·red, arm.L AR-1·light'))[0]?.sentence).toContain(
-      'made before 2021 and known to crack: nobody sells another',
+      'which is from before 2021 and then known to crack: nobody sells another',
     );
   });
 });

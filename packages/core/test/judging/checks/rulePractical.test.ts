@@ -13,7 +13,9 @@ describe('rule.practical', () => {
   });
 
   test('legs in sight: 10, 10 and 80 % in sight make 33 %', () => {
-    expect(says('legs in sight', 'hips LG-1·brown, neck.1 CP-3·blue')).toBe('Only 33 % of the legs is in sight; the rule wants 50 %.');
+    expect(says('legs in sight', 'hips LG-1·brown, neck.1 CP-3·blue')).toBe(
+      'Only 33 % of the legs is in sight from the front; the rule wants 50 %.',
+    );
     expect(says('legs in sight', 'hips LG-1·brown')).toBeUndefined();
   });
 

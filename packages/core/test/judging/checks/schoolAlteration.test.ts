@@ -18,7 +18,7 @@ describe('school.alteration', () => {
       severity: 'blocks',
       sentence: 'Knot in red belongs to “on paper”: nobody has made it in this colour. The brief says “open bench”.',
     });
-    expect(mark?.remedies().map((remedy) => remedy.label)).toEqual(['Put on Knot in black', 'Put on Knot in brown']);
+    expect(mark?.proposals().map((remedy) => remedy.label)).toEqual(['Put on Knot in black', 'Put on Knot in brown']);
     expect(schoolAlteration(seen(IMAGINED, { alterationSchool: 'on paper' }))).toEqual([]);
   });
 

@@ -11,7 +11,7 @@ describe('school.banned', () => {
     const [mark] = schoolBanned(seen('torso TO-1·red·starred, hips LG-1·brown', { bannedFigures: ['S-2-a'] }));
     expect(mark).toMatchObject({ severity: 'blocks', position: 'torso' });
     expect(mark?.sentence).toBe('Torso in red, starred is ruled out by the brief: Captain wears it.');
-    expect(mark?.remedies()[0]?.label).toMatch(/^Put on Torso in red/);
+    expect(mark?.proposals()[0]?.label).toMatch(/^Put on Torso in red/);
   });
 
   test('a source rules out only what comes from nowhere else', () => {

@@ -12,14 +12,14 @@ describe('skin.school', () => {
     expect(marks.map((mark) => mark.sentence)).toEqual([
       'The face and hands in house belong to “one house tone”; the brief says “natural tones”.',
     ]);
-    expect(marks[0]?.remedies()[0]?.label).toBe('Put on Head in dark, smile');
+    expect(marks[0]?.proposals()[0]?.label).toBe('Put all skin on in light');
   });
 
-  test('the other way round, owned first', () => {
+  test('the other way round', () => {
     const look = 'head HD-1·house·face, hand.L HN-1·light';
     const [mark] = skinSchool(seen(look, { skinSchool: 'house' }, supplyOf(['HN-1·house'])));
     expect(mark?.sentence).toBe('The hands in light belongs to “natural tones”; the brief says “one house tone”.');
-    expect(mark?.remedies().map((remedy) => remedy.label)).toEqual(['Put on Hand in house, owned']);
+    expect(mark?.proposals().map((remedy) => remedy.label)).toEqual(['Put all skin on in house']);
   });
 
   test('an edition says its own school', () => {

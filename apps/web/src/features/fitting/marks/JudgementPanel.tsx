@@ -1,4 +1,4 @@
-import { ageOf, copiesCost, type Judgement, nearestWorn, readDifference, money } from '@outfit/core';
+import { ageOf, copiesCost, type Judgement, type Likeness, nearestWorn, readDifference, money } from '@outfit/core';
 import type { FigureDto, LookDto } from '@/api';
 import { AnswerMark, Swatch, Why } from '@/parts';
 import { longDay } from '@/ui';
@@ -16,6 +16,12 @@ interface JudgementPanelProps {
   readonly onOpenLook: (look: string) => void;
 }
 
+/** What holds a likeness below the sum of its wishes; null when nothing does. */
+function heldWords({ missing, score, uncapped }: Likeness): string | null {
+  if (score >= uncapped) return null;
+  return missing.length > 0 ? 'held at 60: a must is missing' : 'held at 90: something is lacking';
+}
+
 /** The brief in short, and what Outfit makes of the look: likeness, measures, marks. */
 export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: JudgementPanelProps) {
   const { catalogue, currency, supply } = useWorkspace();
@@ -29,7 +35,7 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
     brief.credit === '' ? '' : brief.credit,
   ].filter(Boolean);
   const points = (value: number): string => value.toFixed(1);
-  const capped = likeness.missing.length > 0 && likeness.uncapped > likeness.score;
+  const held = heldWords(likeness);
   return (
     <section aria-label="Judgement" className="border-rule bg-sheet overflow-auto border-r px-4 py-3.5">
       <div className="flex items-baseline justify-between gap-2">
@@ -53,13 +59,13 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
           }))}
           format={points}
           total={`${points(likeness.answers.reduce((all, answer) => all + answer.points, 0))} of ${likeness.answers.reduce((all, answer) => all + answer.most, 0)} = ${likeness.uncapped.toFixed(1)}`}
-          {...(capped ? { note: 'A must is missing, so it stays at 60.' } : {})}
+          {...(held === null ? {} : { note: `It is ${held}.` })}
         >
-          <span data-testid="likeness">{Math.round(likeness.score)}</span>
+          <span data-testid="likeness">{look.parts.length === 0 ? '–' : Math.round(likeness.score)}</span>
         </Why>
         <div className="pb-0.5">
           <p className="leading-tight">likeness of 100</p>
-          <p className="text-pencil text-[0.8rem]">{capped ? 'held at 60: a must is missing' : 'a missed must holds it at 60'}</p>
+          {held !== null && <p className="text-pencil text-[0.8rem]">{held}</p>}
         </div>
       </div>
 
@@ -142,7 +148,7 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
         </button>
       )}
 
-      <MarkList marks={marks} edits={edits} />
+      <MarkList marks={marks} isEmpty={look.parts.length === 0} edits={edits} />
 
       <h2 className="text-pencil mt-4 font-sans text-[0.93rem] font-semibold">Wanted</h2>
       <ul>

@@ -1,19 +1,31 @@
-import type { Mark, Marks } from '@outfit/core';
-import { useMemo, useState } from 'react';
+import type { Judgement, Mark } from '@outfit/core';
+import { useState } from 'react';
+import { Why } from '@/parts';
 import { Button, Input, plural } from '@/ui';
+import { useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
+import { remedyWords } from './remedyWords';
+import { useRemedies } from './useRemedies';
 
 const TONES = { blocks: 'text-madder', shows: 'text-saffron', note: 'text-pencil' } as const;
 const WORDS = { blocks: 'blocks', shows: 'shows', note: 'note' } as const;
 
+interface MarkListProps {
+  readonly marks: Judgement['marks'];
+  /** Nothing is worn yet: there is nothing to judge. */
+  readonly isEmpty: boolean;
+  readonly edits: LookEdits;
+}
+
 /** The chalk marks as sentences, each with what would remove it, and with a way to overrule it. */
-export function MarkList({ marks, edits }: { readonly marks: Marks; readonly edits: LookEdits }) {
+export function MarkList({ marks, isEmpty, edits }: MarkListProps) {
   const grave = marks.open.filter((mark) => mark.severity !== 'note');
   const notes = marks.open.slice(grave.length);
   return (
     <section aria-label="Marks">
       <h2 className="text-pencil mt-4 mb-1 font-sans text-[0.93rem] font-semibold">Marks</h2>
-      {grave.length === 0 && <p className="text-moss text-[0.93rem]">Nothing to mend: this look can be built.</p>}
+      {isEmpty && <p className="text-pencil text-[0.93rem]">Nothing is worn yet. Choose a place on the figure and put something on.</p>}
+      {!isEmpty && grave.length === 0 && <p className="text-moss text-[0.93rem]">Nothing to mend: this look can be built.</p>}
       <ol className="space-y-2">
         {grave.map((mark, i) => (
           <OpenMark key={mark.key} mark={mark} number={i + 1} edits={edits} />
@@ -51,13 +63,22 @@ export function MarkList({ marks, edits }: { readonly marks: Marks; readonly edi
 
 function OpenMark({ mark, number, edits }: { readonly mark: Mark; readonly number: number; readonly edits: LookEdits }) {
   const [reason, setReason] = useState<string | null>(null);
-  const remedies = useMemo(() => mark.remedies(), [mark]);
+  const { currency } = useWorkspace();
+  const remedies = useRemedies(mark);
   return (
     <li id={`mark-${number}`} className="target:bg-paper text-[0.93rem] leading-snug">
       <span className={`font-bold ${TONES[mark.severity]}`}>
         {number} <span className="text-[0.8rem] font-semibold">{WORDS[mark.severity]}</span>
       </span>{' '}
       {mark.sentence}
+      {mark.why !== undefined && (
+        <>
+          {' '}
+          <Why title={mark.sentence} terms={[]} format={String} note={mark.why} className="!font-sans text-[0.87rem]">
+            why
+          </Why>
+        </>
+      )}
       <ul className="mt-1 space-y-0.5">
         {remedies.map((remedy) => (
           <li key={remedy.label}>
@@ -68,6 +89,9 @@ function OpenMark({ mark, number, edits }: { readonly mark: Mark; readonly numbe
             >
               {remedy.label}
             </button>
+            <span className="text-pencil text-[0.83rem]" title={remedy.raises.map((raised) => raised.sentence).join(' ')}>
+              {remedyWords(remedy, currency)}
+            </span>
           </li>
         ))}
         <li>

@@ -2,6 +2,7 @@ import type { CheckId } from '@outfit/core';
 
 /** What a check means for a candidate, in a few words: when it is raised, and when it is settled. */
 export const CHECK_WORDS: Readonly<Record<CheckId, readonly [raised: string, settled: string]>> = {
+  whole: ['leaves something lacking', 'makes it whole'],
   'fit.position': ['its place is taken', 'frees the place'],
   'fit.neck': ['the head will not seat', 'seats the head'],
   'fit.back': ['hair is pushed up', 'lets the hair down'],

@@ -1,2 +1,3 @@
 export { CHECK_WORDS } from './checkWords';
 export { JudgementPanel } from './JudgementPanel';
+export { useMending } from './useMending';

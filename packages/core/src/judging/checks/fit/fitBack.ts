@@ -31,8 +31,9 @@ export const fitBack: Check = ({ worn, system }) => {
       severity: 'shows',
       position: 'headgear',
       region: 'head.back',
-      sentence: `${list(pushes.map(({ item }) => item.mould.name))} ${pushes.length > 1 ? 'push' : 'pushes'} ${headgear.mould.name} up by ${mm(most)} mm: it hangs ${mm(drop)} below the head.`,
-      remedies: () => pushes.map(({ item }) => takeOff(item)),
+      sentence: `${list(pushes.map(({ item }) => item.mould.name))} ${pushes.length > 1 ? 'push' : 'pushes'} ${headgear.mould.name} up behind by ${mm(most)} mm.`,
+      why: `It hangs ${mm(drop)} mm below the head, and up to ${mm(LEAST_LIFT_MM)} mm of lift is not seen.`,
+      proposals: () => pushes.map(({ item }) => takeOff(item)),
     },
   ];
 };

@@ -35,7 +35,7 @@ export const fitGrip: Check = (subject) =>
             position: held.part.position,
             region: null,
             sentence: `${held.mould.name} cannot be held in the ${side === 'L' ? 'left' : 'right'} hand: ${why}.`,
-            remedies: () => [takeOff(held)],
+            proposals: () => [takeOff(held)],
           },
         ];
       }),

@@ -1,12 +1,12 @@
 import { list } from '../../../kernel/index.js';
-import type { Check, Mark } from '../../marks.js';
+import type { Check, Problem } from '../../marks.js';
 import { keyOf, takeOff } from '../../remedies/index.js';
 
 /** `fit.headgear`: an add-on without a matching hole, or headgear over a head that has its own moulded on. */
 export const fitHeadgear: Check = ({ worn }) => {
   const headgear = worn.find((item) => item.part.position === 'headgear');
   const head = worn.find((item) => item.part.position === 'head');
-  const marks: Mark[] = [];
+  const marks: Problem[] = [];
   for (const addOn of worn.filter((item) => item.part.position === 'headgear.addon')) {
     const fits = addOn.mould.geometry.fits ?? [];
     const holes = headgear?.mould.geometry.holes ?? [];
@@ -21,7 +21,7 @@ export const fitHeadgear: Check = ({ worn }) => {
       position: 'headgear.addon',
       region: null,
       sentence: `${addOn.mould.name} needs a hole for ${list(fits)}: ${where}.`,
-      remedies: () => [takeOff(addOn)],
+      proposals: () => [takeOff(addOn)],
     });
   }
   if (headgear && head?.mould.shape.words.includes('own headgear'))
@@ -32,7 +32,7 @@ export const fitHeadgear: Check = ({ worn }) => {
       position: 'headgear',
       region: null,
       sentence: `${head.mould.name} is moulded with its own top: ${headgear.mould.name} has nothing to sit on.`,
-      remedies: () => [takeOff(headgear), takeOff(head)],
+      proposals: () => [takeOff(headgear), takeOff(head)],
     });
   return marks;
 };

@@ -11,11 +11,9 @@ export const fitNeck: Check = ({ worn, system }) => {
   const top = layers[0];
   if (!top || engaged >= system.headWantsMm) return [];
   const blocks = engaged < system.headNeedsMm;
-  const names = list(layers.map((item) => `${item.mould.name} ${mm(item.mould.geometry.thicknessMm ?? 0)}`));
-  const left = engaged > 0 ? `${layers.length > 1 ? 'leave' : 'leaves'} ${mm(engaged)} mm of post` : 'cover the whole post';
-  const outcome = blocks
-    ? `the head needs ${mm(system.headNeedsMm)} and will not hold`
-    : `the head wants ${mm(system.headWantsMm)} and sits high and loose`;
+  const names = list(layers.map((item) => item.mould.name));
+  const outcome = blocks ? 'too little of the neck for the head, which will not hold' : 'the head high and loose on the neck';
+  const thicknesses = layers.map((item) => mm(item.mould.geometry.thicknessMm ?? 0)).join(' + ');
   return [
     {
       check: 'fit.neck',
@@ -23,8 +21,9 @@ export const fitNeck: Check = ({ worn, system }) => {
       severity: blocks ? 'blocks' : 'shows',
       position: top.part.position,
       region: null,
-      sentence: `${names} ${left}: ${outcome}.`,
-      remedies: () => layers.map(takeOff),
+      sentence: `${names} ${layers.length > 1 ? 'leave' : 'leaves'} ${outcome}.`,
+      why: `The neck is ${mm(system.neckPostMm)} mm long; less ${thicknesses} leaves ${mm(Math.max(0, engaged))}. The head needs ${mm(system.headNeedsMm)} and wants ${mm(system.headWantsMm)}.`,
+      proposals: () => layers.map(takeOff),
     },
   ];
 };

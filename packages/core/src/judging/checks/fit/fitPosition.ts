@@ -1,12 +1,12 @@
 import { positionName } from '../../../anatomy/index.js';
 import { claims } from '../../../figure/index.js';
 import { list } from '../../../kernel/index.js';
-import type { Check, Mark } from '../../marks.js';
+import type { Check, Problem } from '../../marks.js';
 import { takeOff } from '../../remedies/index.js';
 
 /** `fit.position`: two parts claim one position. One mark per pair of parts, however many positions they share. */
 export const fitPosition: Check = ({ worn }) => {
-  const marks = new Map<string, Mark>();
+  const marks = new Map<string, Problem>();
   for (const [position, claimants] of claims(worn)) {
     if (claimants.length < 2) continue;
     const key = `fit.position:${claimants.map((item) => item.variant.id).join('+')}`;
@@ -18,7 +18,7 @@ export const fitPosition: Check = ({ worn }) => {
       position: claimants[0]?.part.position ?? position,
       region: null,
       sentence: `${list(claimants.map((item) => item.mould.name))} both need the place “${positionName(position)}”.`,
-      remedies: () => claimants.map(takeOff),
+      proposals: () => claimants.map(takeOff),
     });
   }
   return [...marks.values()];

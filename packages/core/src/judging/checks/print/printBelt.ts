@@ -1,16 +1,22 @@
 import { regionAt } from '../../../anatomy/index.js';
+import type { Catalogue } from '../../../catalogue/index.js';
 import type { Worn } from '../../../figure/index.js';
 import { list } from '../../../kernel/index.js';
 import type { Check } from '../../marks.js';
 import { keyOf, reprinted, spot, swaps, takeOff } from '../../remedies/index.js';
+import { printedTogether } from '../../together.js';
 
 const BELT = 'belt';
 const LEAST_VISIBLE = 0.3;
 
+/** Belts that are all printed, every two of them on one official figure: a belt drawn across the gap. */
+const areMeant = (belts: readonly { readonly item: Worn }[], catalogue: Catalogue): boolean =>
+  belts.every(({ item }, i) => belts.slice(i + 1).every((other) => printedTogether(item.variant, other.item.variant, catalogue)));
+
 /** `print.belt`: belts on the torso's hem, on the hips and as a waist piece, counted as far as they can be seen. */
 export const printBelt: Check = (subject) => {
   const { worn, catalogue, visibility } = subject;
-  const isBelt = (motif: string): boolean => motif === BELT || catalogue.motif(motif)?.parent === BELT;
+  const isBelt = (motif: string): boolean => catalogue.isMotif(motif, BELT);
   const belts = worn.flatMap((item): readonly { item: Worn; name: string }[] => {
     const worn3d = item.part.position === 'waist' ? item.mould.motifs.find(isBelt) : undefined;
     if (worn3d !== undefined) return [{ item, name: item.mould.name }];
@@ -25,7 +31,7 @@ export const printBelt: Check = (subject) => {
     return printed ? [{ item, name: `${catalogue.motifName(printed.motif)} on ${item.mould.name}` }] : [];
   });
   const [first, ...more] = belts;
-  if (!first || more.length === 0) return [];
+  if (!first || more.length === 0 || areMeant(belts, catalogue)) return [];
   return [
     {
       check: 'print.belt',
@@ -34,7 +40,7 @@ export const printBelt: Check = (subject) => {
       position: more[0]?.item.part.position ?? 'waist',
       region: 'torso.front.hem',
       sentence: `${belts.length} belts, one on the other: ${list(belts.map(({ name }) => name))}.`,
-      remedies: () =>
+      proposals: () =>
         belts.flatMap(({ item }) =>
           item.part.position === 'waist'
             ? [takeOff(item)]
@@ -42,7 +48,8 @@ export const printBelt: Check = (subject) => {
                 subject,
                 [spot(item)],
                 reprinted(item, (variant) => !catalogue.printOf(variant)?.motifs.some((motif) => isBelt(motif.motif))),
-              ).slice(0, 2),
+                item,
+              ),
         ),
     },
   ];

@@ -2,17 +2,16 @@ import { type Region, regionAt } from '../../../anatomy/index.js';
 import type { PrintMotif } from '../../../catalogue/index.js';
 import type { Worn } from '../../../figure/index.js';
 import { concerns, countedWishes } from '../../likeness/index.js';
-import type { Check, Remedy } from '../../marks.js';
+import type { Check, Proposal } from '../../marks.js';
 import { keyOf, takeOff, turn } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
 
 const LEAST_VISIBLE = 0.5;
 
-/** What could be done about a hidden motif: turn the part when it lies behind, or take off what covers it. */
-function uncover(item: Worn, motif: PrintMotif, { worn }: Subject): readonly Remedy[] {
+/** What could be done about a hidden motif: turn a face that looks away, or take off what covers it. */
+function uncover(item: Worn, motif: PrintMotif, { worn }: Subject): readonly Proposal[] {
   const region = regionOf(item, motif);
-  if (region?.includes('back') && (item.part.position === 'head' || item.part.position === 'torso'))
-    return [turn(item, `Turn ${item.mould.name.toLowerCase()} round`)];
+  if (region === 'head.back') return [turn(item, 'Turn the head round')];
   const covering = worn.filter((other) => other !== item && region !== null && (other.mould.geometry.covers?.[region] ?? 0) > 0);
   return covering.map(takeOff);
 }
@@ -44,7 +43,7 @@ export const printHidden: Check = (subject) => {
         position: best.item.part.position,
         region: regionOf(best.item, best.motif),
         sentence: `${feature.label} is a must, and only ${Math.round(best.visible * 100)} % of ${catalogue.motifName(feature.target)} is in sight.`,
-        remedies: () => uncover(best.item, best.motif, subject),
+        proposals: () => uncover(best.item, best.motif, subject),
       },
     ];
   });

@@ -1,7 +1,7 @@
 import type { PrintMotif } from '../../../catalogue/index.js';
 import type { Worn } from '../../../figure/index.js';
 import { concerns, countedWishes } from '../../likeness/index.js';
-import type { Check, Mark, Severity } from '../../marks.js';
+import type { Check, Problem, Severity } from '../../marks.js';
 import { keyOf, reprinted, spot, swaps } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
 
@@ -17,7 +17,7 @@ function knownFrom(variant: string, { catalogue }: Subject): string | null {
   return people.size === 1 && only !== undefined ? only : null;
 }
 
-function leak(item: Worn, motif: PrintMotif, severity: Severity, why: string, subject: Subject): Mark {
+function leak(item: Worn, motif: PrintMotif, severity: Severity, why: string, subject: Subject): Problem {
   const { catalogue, visibility } = subject;
   const visible = Math.round(visibility.ofMotif(item, motif) * 100);
   return {
@@ -27,11 +27,12 @@ function leak(item: Worn, motif: PrintMotif, severity: Severity, why: string, su
     position: item.part.position,
     region: null,
     sentence: `${catalogue.nameOf(item.variant)} still shows ${catalogue.motifName(motif.motif)} (${visible} % in sight): ${why}.`,
-    remedies: () => [
+    proposals: () => [
       ...swaps(
         subject,
         [spot(item)],
         reprinted(item, (variant) => !catalogue.printOf(variant)?.motifs.some((other) => other.motif === motif.motif)),
+        item,
       ),
       {
         label: `Rub off the ${catalogue.motifName(motif.motif)} (irreversible)`,
@@ -50,12 +51,12 @@ export const printLeak: Check = (subject) => {
   return worn.flatMap((item) => {
     const inSight = (item.print?.motifs ?? []).filter((motif) => visibility.ofMotif(item, motif) > BARELY);
     const once = new Map(inSight.map((motif) => [motif.motif, motif]));
-    return [...once.values()].flatMap((motif): readonly Mark[] => {
+    return [...once.values()].flatMap((motif): readonly Problem[] => {
       const wish = unwanted.find(
         (feature) => concerns(feature, item.part.position) && catalogue.motifMatch(feature.target, motif.motif) === 1,
       );
       if (wish) return [leak(item, motif, 'shows', `the brief says “${wish.label}”`, subject)];
-      if (catalogue.motif(motif.motif)?.parent !== INSIGNIA) return [];
+      if (!catalogue.isMotif(motif.motif, INSIGNIA)) return [];
       const owner = knownFrom(item.variant.id, subject);
       const isAsked = asked.some((feature) => catalogue.motifMatch(feature.target, motif.motif) > 0);
       return owner === null || owner === brief.name || isAsked ? [] : [leak(item, motif, 'note', `it is known from ${owner}`, subject)];

@@ -1,6 +1,6 @@
 import type { Position } from '../../../anatomy/index.js';
 import type { Print } from '../../../catalogue/index.js';
-import { colourDifference, readDifference } from '../../../colour/index.js';
+import { apart, colourDifference, whyApart } from '../../../colour/index.js';
 import type { Check } from '../../marks.js';
 import { keyOf, reprinted, spot, swaps } from '../../remedies/index.js';
 
@@ -39,12 +39,14 @@ export const printSides: Check = (subject) => {
         severity: 'shows' as const,
         position: item.part.position,
         region: item.part.position.startsWith('arm') ? null : ('leg.side.thigh' as const),
-        sentence: `The ${catalogue.motifName(bare.motif.motif)} on ${item.mould.name} is on the front alone: from the side it stays ${base.name}, ${bare.deltaE.toFixed(1)} off, ${readDifference(bare.deltaE)}.`,
-        remedies: () =>
+        sentence: `The ${catalogue.motifName(bare.motif.motif)} on ${item.mould.name} is on the front alone: from the side it stays ${base.name}, ${apart(bare.deltaE)} the ${bare.colour.name} in front.`,
+        why: whyApart(bare.deltaE, LEAST_DELTA_E),
+        proposals: () =>
           swaps(
             subject,
             [spot(item)],
             reprinted(item, (variant) => goesAllRound(catalogue.printOf(variant))),
+            item,
           ),
       },
     ];

@@ -37,7 +37,7 @@ export const riskIrreversible: Check = (subject) =>
           position: item.part.position,
           region: null,
           sentence: `${item.mould.name}, ${alterationWords(alteration)}: ${cautionFor(alteration.kind)}${other}`,
-          remedies: () => [
+          proposals: () => [
             ...(made
               ? [
                   {

@@ -1,8 +1,8 @@
-import { FACE_REGIONS, LEG_FRONT_REGIONS, type Position } from '../../../anatomy/index.js';
+import { FACE_REGIONS, LEG_BACK_REGIONS, LEG_FRONT_REGIONS, type Position } from '../../../anatomy/index.js';
 import type { PracticalRule } from '../../../brief/index.js';
-import { balance, isNeckLayer, type Worn } from '../../../figure/index.js';
-import type { Check } from '../../marks.js';
-import { takeOff } from '../../remedies/index.js';
+import { balance, fillingAt, isNeckLayer, type Worn } from '../../../figure/index.js';
+import type { Check, Proposal } from '../../marks.js';
+import { spot, swaps, takeOff } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
 
 /** A rule that is broken: the sentence, where, and by which parts. */
@@ -10,25 +10,58 @@ interface Breach {
   readonly sentence: string;
   readonly position: Position;
   readonly by: readonly Worn[];
+  /** What could be worn instead; without it, what breaks the rule comes off. */
+  readonly instead?: (subject: Subject) => readonly Proposal[];
 }
 
 const LEGS_IN_SIGHT = 0.5;
+/** Lower bodies without legs to see. */
+const LEGLESS: ReadonlySet<string> = new Set(['skirt', 'gown', 'tail']);
 const FACE_IN_SIGHT = 0.75;
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+const tiedHair =
+  (hair: Worn) =>
+  (subject: Subject): readonly Proposal[] =>
+    swaps(
+      subject,
+      [spot(hair)],
+      { mould: (mould) => mould.hairColour !== undefined && mould.shape.words.includes('tied'), fits: () => true },
+      hair,
+    );
+
+const legs =
+  (gown: Worn) =>
+  (subject: Subject): readonly Proposal[] =>
+    swaps(subject, [{ position: 'hips' }], { mould: (mould) => (fillingAt(mould, 'hips')?.length ?? 0) > 1, fits: () => true }, gown);
 
 /** How each practical rule is judged. */
 const RULES: Readonly<Record<PracticalRule, (subject: Subject) => Breach | null>> = {
   'hair tied': ({ worn }) => {
     const hair = worn.find((item) => item.part.position === 'headgear' && item.mould.hairColour !== undefined);
     const long = hair && (hair.mould.shape.length ?? 0) >= 2 && !hair.mould.shape.words.includes('tied');
-    return hair && long ? { sentence: `${hair.mould.name} hangs loose; the rule says hair tied.`, position: 'headgear', by: [hair] } : null;
+    return hair && long
+      ? { sentence: `${hair.mould.name} hangs loose; the rule says hair tied.`, position: 'headgear', by: [hair], instead: tiedHair(hair) }
+      : null;
   },
   'legs in sight': ({ visibility, worn }) => {
-    const visible = visibility.mean(LEG_FRONT_REGIONS);
+    const gown = worn.find((item) => item.part.position === 'lower' && item.mould.shape.words.some((word) => LEGLESS.has(word)));
+    if (gown)
+      return {
+        sentence: `${gown.mould.name} shows no legs; the rule says legs in sight.`,
+        position: 'lower',
+        by: [gown],
+        instead: legs(gown),
+      };
+    const [side, regions] =
+      visibility.mean(LEG_FRONT_REGIONS) <= visibility.mean(LEG_BACK_REGIONS)
+        ? (['the front', LEG_FRONT_REGIONS] as const)
+        : (['behind', LEG_BACK_REGIONS] as const);
+    const visible = visibility.mean(regions);
     if (visible >= LEGS_IN_SIGHT) return null;
-    const by = worn.filter((item) => LEG_FRONT_REGIONS.some((region) => (item.mould.geometry.covers?.[region] ?? 0) > 0));
+    const by = worn.filter((item) => regions.some((region) => (item.mould.geometry.covers?.[region] ?? 0) > 0));
     return {
-      sentence: `Only ${percent(visible)} of the legs is in sight; the rule wants ${percent(LEGS_IN_SIGHT)}.`,
+      sentence: `Only ${percent(visible)} of the legs is in sight from ${side}; the rule wants ${percent(LEGS_IN_SIGHT)}.`,
       position: 'hips',
       by,
     };
@@ -82,7 +115,7 @@ export const rulePractical: Check = (subject) =>
         position: breach.position,
         region: null,
         sentence: breach.sentence,
-        remedies: () => breach.by.map(takeOff),
+        proposals: () => [...(breach.instead?.(subject) ?? []), ...breach.by.map(takeOff)],
       },
     ];
   });

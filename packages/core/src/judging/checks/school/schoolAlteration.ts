@@ -50,7 +50,7 @@ export const schoolAlteration: Check = (subject) => {
         position: item.part.position,
         region: null,
         sentence: `${catalogue.nameOf(item.variant)} belongs to “${school}”: ${because}. The brief says “${brief.alterationSchool}”.`,
-        remedies: () => [
+        proposals: () => [
           ...(item.part.alterations ?? []).map((alteration, index) => ({
             label: `Leave it unaltered (${alterationWords(alteration)})`,
             edits: [{ action: 'drop alteration' as const, index, ...spot(item) }],

@@ -38,11 +38,12 @@ export const schoolBanned: Check = (subject) => {
         position: item.part.position,
         region: null,
         sentence: `${catalogue.nameOf(item.variant)} is ruled out by the brief: ${why}.`,
-        remedies: () =>
+        proposals: () =>
           swaps(
             subject,
             [spot(item)],
             reprinted(item, (variant) => banOf(variant.id, figures, sources, catalogue) === null),
+            item,
           ),
       },
     ];

@@ -18,7 +18,7 @@ export const faceTwice: Check = (subject) => {
       position: 'head',
       region: 'head.front.eyes',
       sentence: `${list(shownBy.map((other) => other.figure))} ${shownBy.length === 1 ? 'wears' : 'wear'} this face too.`,
-      remedies: () => [
+      proposals: () => [
         ...(face.secondBehind ? [turn(face.head, 'Show the other face of this head')] : []),
         ...swaps(
           subject,
@@ -30,6 +30,7 @@ export const faceTwice: Check = (subject) => {
               other.print !== print &&
               !company.faces.some((taken) => catalogue.variant(taken.head).print === other.print),
           ),
+          face.head,
         ),
       ],
     },

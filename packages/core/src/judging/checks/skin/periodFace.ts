@@ -16,11 +16,12 @@ export const periodFace: Check = (subject) => {
       position: 'head',
       region: 'head.front.eyes',
       sentence: `The face is ${era === 'early' ? 'an early' : 'a late'} print; ${others.length === 1 ? `${first?.mould.name ?? 'the rest'} is` : 'all other prints are'} ${first?.print?.era ?? ''}.`,
-      remedies: () =>
+      proposals: () =>
         swaps(
           subject,
           [spot(face.head)],
           reprinted(face.head, (variant) => variant.print !== undefined && catalogue.print(variant.print).era !== era),
+          face.head,
         ),
     },
   ];

@@ -1,5 +1,5 @@
-import { colourDifference, readDifference } from '../../../colour/index.js';
-import type { Check, Remedy } from '../../marks.js';
+import { apart, colourDifference, whyApart } from '../../../colour/index.js';
+import type { Check, Proposal } from '../../marks.js';
 import { recoloured, swaps } from '../../remedies/index.js';
 import { visibleSkins } from './visibleSkins.js';
 
@@ -22,7 +22,7 @@ export const skinMatch: Check = (subject) => {
     const positions = [...new Set(same.map((skin) => skin.item.part.position))];
     const what = same.length === 2 && positions.length === 2 ? `${first.what.replace(/^(left|right) /, '')}s` : first.what;
     const skinIndex = item.mould.skinColour;
-    const matching = (): readonly Remedy[] =>
+    const matching = (): readonly Proposal[] =>
       skinIndex === undefined
         ? []
         : swaps(
@@ -33,6 +33,7 @@ export const skinMatch: Check = (subject) => {
               const skin = catalogue.colour(variant.colours[skinIndex] ?? '');
               return alike && skin.kind === 'skin' && colourDifference(skin, face.skin) <= MOST_DELTA_E;
             }),
+            item,
           );
     return {
       check: 'skin.match',
@@ -40,8 +41,9 @@ export const skinMatch: Check = (subject) => {
       severity: 'shows',
       position: item.part.position,
       region: null,
-      sentence: `The ${what} in ${colour.name} ${what.endsWith('s') ? 'are' : 'is'} ${deltaE.toFixed(1)} from the face in ${face.skin.name}: ${readDifference(deltaE)}.`,
-      remedies: matching,
+      sentence: `The ${what} in ${colour.name} ${what.endsWith('s') ? 'are' : 'is'} ${apart(deltaE)} the face in ${face.skin.name}.`,
+      why: whyApart(deltaE, MOST_DELTA_E),
+      proposals: matching,
     };
   });
 };

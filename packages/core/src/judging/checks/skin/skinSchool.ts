@@ -1,7 +1,9 @@
-import type { Colour, SkinSchool } from '../../../colour/index.js';
+import { type Colour, colourDifference, type SkinSchool } from '../../../colour/index.js';
+import type { Worn } from '../../../figure/index.js';
 import { list } from '../../../kernel/index.js';
-import type { Check, Remedy } from '../../marks.js';
+import type { Check, Proposal } from '../../marks.js';
 import { keyOf, recoloured, spot, swaps } from '../../remedies/index.js';
+import type { Subject } from '../../subject.js';
 import { type VisibleSkin, visibleSkins } from './visibleSkins.js';
 
 const WORDS: Record<SkinSchool, string> = { house: 'one house tone', natural: 'natural tones' };
@@ -14,7 +16,7 @@ function partsInWords(skins: readonly VisibleSkin[]): string {
 
 /** `skin.school`: skin in sight that belongs to the other school, one mark for each tone. */
 export const skinSchool: Check = (subject) => {
-  const { worn, brief, catalogue } = subject;
+  const { worn, brief } = subject;
   const byTone = new Map<Colour, VisibleSkin[]>();
   for (const item of worn)
     for (const skin of visibleSkins(item, subject)) {
@@ -31,13 +33,34 @@ export const skinSchool: Check = (subject) => {
       position: items[0]?.part.position ?? 'head',
       region: null,
       sentence: `The ${partsInWords(skins)} in ${tone.name} ${belongs} to “${WORDS[tone.skinSchool ?? 'house']}”; the brief says “${WORDS[brief.skinSchool]}”.`,
-      remedies: () =>
-        items.flatMap((item): readonly Remedy[] => {
-          const at = item.mould.skinColour;
-          if (at === undefined) return [];
-          const fits = recoloured(item, (variant) => catalogue.colour(variant.colours[at] ?? '').skinSchool === brief.skinSchool);
-          return swaps(subject, [spot(item)], fits).slice(0, 1);
-        }),
+      proposals: () =>
+        // One tone for all of them: the face decides, and everything else follows it.
+        byToneOf(items, subject),
     };
   });
 };
+
+/** For each tone of the brief's school that every part was made in: all of them in it, the tones nearest to the present one first. */
+function byToneOf(items: readonly Worn[], subject: Subject): readonly Proposal[] {
+  const { catalogue, brief } = subject;
+  const tones = catalogue.data.colours.filter((colour) => colour.kind === 'skin' && colour.skinSchool === brief.skinSchool);
+  const skinOf = (item: Worn): Colour => catalogue.colour(item.variant.colours[item.mould.skinColour ?? 0] ?? '');
+  return [...tones]
+    .map((tone) => ({ tone, deltaE: Math.min(...items.map((item) => colourDifference(tone, skinOf(item)))) }))
+    .sort((a, b) => a.deltaE - b.deltaE)
+    .flatMap(({ tone }): readonly Proposal[] => {
+      const edits = items.map((item) => {
+        const at = item.mould.skinColour;
+        if (at === undefined) return null;
+        const [nearest] = swaps(
+          subject,
+          [spot(item)],
+          recoloured(item, (variant) => variant.colours[at] === tone.id),
+          item,
+        );
+        return nearest?.edits ?? null;
+      });
+      if (edits.some((edit) => edit === null)) return [];
+      return [{ label: `Put all skin on in ${tone.name}`, edits: edits.flatMap((edit) => edit ?? []) }];
+    });
+}

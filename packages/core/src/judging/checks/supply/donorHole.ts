@@ -1,12 +1,36 @@
+import type { Variant } from '../../../catalogue/index.js';
+import { partLikeness } from '../../likeness/index.js';
 import type { Check } from '../../marks.js';
-import { keyOf, NONE } from '../../remedies/index.js';
+import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
+import type { Subject } from '../../subject.js';
 
 const money = (minor: number): string => (minor / 100).toFixed(2);
 
-/** `donor.hole`: a part that is owned only on a donor; what the donor lacks afterwards costs. */
-export const donorHole: Check = ({ worn, supply, catalogue }) =>
-  worn.flatMap((item) => {
-    const donor = supply.owned(item.variant.id) > 0 ? null : (supply.donor?.(item.variant.id) ?? null);
+/** The part of the same mould that is sold and most like one that is not, with its price. */
+function nearestSold(lacking: Variant, { catalogue, supply }: Subject): { readonly variant: Variant; readonly minor: number } | null {
+  const sold = catalogue.variantsOf(lacking.mould).flatMap((variant) => {
+    const minor = supply.landedMinor(variant.id);
+    return minor === null || variant.id === lacking.id ? [] : [{ variant, minor, like: partLikeness(lacking, variant, catalogue) }];
+  });
+  return sold.reduce<(typeof sold)[number] | null>((best, row) => (best && best.like >= row.like ? best : row), null);
+}
+
+/** What it takes to make a donor whole again. */
+function whole(lacking: Variant, holeMinor: number | null, subject: Subject): string {
+  if (holeMinor !== null) return `${money(holeMinor)} to make it whole`;
+  const near = nearestSold(lacking, subject);
+  return near
+    ? `nobody sells another, and the nearest that is sold, ${subject.catalogue.nameOf(near.variant)}, costs ${money(near.minor)}`
+    : 'nobody sells another';
+}
+
+/** `donor.hole`: a part that is neither loose nor sold and comes off a donor; what the donor lacks afterwards costs. */
+export const donorHole: Check = (subject) => {
+  const { worn, supply, catalogue } = subject;
+  return worn.flatMap((item) => {
+    const { id } = item.variant;
+    const isAtHand = supply.owned(id) > 0 || supply.landedMinor(id) !== null;
+    const donor = isAtHand ? null : (supply.donor?.(id) ?? null);
     if (!donor) return [];
     return [
       {
@@ -15,8 +39,9 @@ export const donorHole: Check = ({ worn, supply, catalogue }) =>
         severity: 'shows' as const,
         position: item.part.position,
         region: null,
-        sentence: `${catalogue.nameOf(item.variant)} comes off ${donor.donor}, which then lacks it: ${donor.holeMinor === null ? 'nobody sells another' : `${money(donor.holeMinor)} to make it whole`}.`,
-        remedies: NONE,
+        sentence: `${catalogue.nameOf(item.variant)} comes off ${donor.donor}, which then lacks it: ${whole(item.variant, donor.holeMinor, subject)}.`,
+        proposals: NO_PROPOSALS,
       },
     ];
   });
+};

@@ -1,6 +1,6 @@
 import type { Variant } from '../../../catalogue/index.js';
 import type { Check } from '../../marks.js';
-import { keyOf, NONE } from '../../remedies/index.js';
+import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
 
 const money = (minor: number): string => (minor / 100).toFixed(2);
@@ -16,8 +16,11 @@ function joinedTo(torso: string, { catalogue }: Subject): ReadonlySet<string> {
   return joined;
 }
 
-const isBrittle = (variant: Variant, brittleBefore: number | undefined): boolean =>
-  brittleBefore !== undefined && variant.made !== undefined && variant.made.until < brittleBefore;
+/** Whether a piece comes from before a mould was mended: surely, when it was made no later; else perhaps, when it was made then too. */
+function isBrittle({ made }: Variant, brittleBefore: number | undefined): 'is' | 'may be' | null {
+  if (brittleBefore === undefined || made === undefined || made.from >= brittleBefore) return null;
+  return made.until < brittleBefore ? 'is' : 'may be';
+}
 
 /** `risk.swap`: taking arms or hands off a torso that is worth much or known to crack; the price at stake is named. */
 export const riskSwap: Check = (subject) => {
@@ -27,7 +30,7 @@ export const riskSwap: Check = (subject) => {
   if (!torso) return [];
   const brittle = isBrittle(torso.variant, torso.mould.brittleBefore);
   const worth = price !== null && price !== undefined && price > system.riskFromMinor;
-  if (!brittle && !worth) return [];
+  if (brittle === null && !worth) return [];
   const joined = joinedTo(torso.variant.id, subject);
   const swapped = worn.filter((item) => /^(arm|hand)\./.test(item.part.position) && !joined.has(item.variant.id));
   if (joined.size === 0 || swapped.length === 0) return [];
@@ -39,8 +42,8 @@ export const riskSwap: Check = (subject) => {
       severity: 'shows',
       position: 'torso',
       region: null,
-      sentence: `${swapped.length === 1 ? 'One arm or hand comes' : `${swapped.length} arms and hands come`} off ${catalogue.nameOf(torso.variant)}${brittle ? `, made before ${torso.mould.brittleBefore ?? ''} and known to crack` : ''}: ${stake}. Warm it in the hand and never force it.`,
-      remedies: NONE,
+      sentence: `${swapped.length === 1 ? 'One arm or hand comes' : `${swapped.length} arms and hands come`} off ${catalogue.nameOf(torso.variant)}${brittle === null ? '' : `, which ${brittle} from before ${torso.mould.brittleBefore ?? ''} and then known to crack`}: ${stake}. Warm it in the hand and never force it.`,
+      proposals: NO_PROPOSALS,
     },
   ];
 };

@@ -1,7 +1,7 @@
 import type { Worn } from '../../../figure/index.js';
 import { list } from '../../../kernel/index.js';
 import type { Check } from '../../marks.js';
-import { keyOf, NONE } from '../../remedies/index.js';
+import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
 
 /**
  * `stock.twice`: pieces that other figures want as well, and not enough of them. Blocks when no more can be had; while
@@ -25,7 +25,7 @@ export const stockTwice: Check = ({ worn, supply, company, catalogue }) => {
         position: first.part.position,
         region: null,
         sentence: `${catalogue.nameOf(first.variant)}: ${owned} owned, ${items.length} wanted here and ${elsewhere.length} for ${list([...new Set(elsewhere)])}: ${short} ${price === null ? 'cannot be had' : 'to buy'}.`,
-        remedies: NONE,
+        proposals: NO_PROPOSALS,
       },
     ];
   });
