@@ -45,7 +45,7 @@ test('an official figure is made better: its faults are spotted, and mended by t
   // What is left is mended with a key: the first remedy of the gravest mark. It costs something, so it is said before it is done.
   await expect(marks(page)).toContainText('far from the raven brows');
   await page.keyboard.press('r');
-  await expect(page.getByText(/^Put on .* more\. Press R once more to do it\.$/)).toBeVisible();
+  await expect(page.getByText(/^Put on .* likeness, .*Press R once more to do it\.$/)).toBeVisible();
   await expect(marks(page)).toContainText('far from the raven brows');
   await page.keyboard.press('r');
   await expect(marks(page)).not.toContainText('from the raven brows');

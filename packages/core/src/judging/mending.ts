@@ -13,6 +13,8 @@ const MOST_JUDGED = 24;
 const MOST_TOGETHER = 8;
 /** Points of likeness nobody would notice. */
 const HARDLY = 0.05;
+/** Losses of likeness that differ by less are as bad as each other: then what is nearer counts. */
+const NOTICED = 5;
 const GRAVITY: Readonly<Record<Severity, number>> = { note: 0, shows: 1, blocks: 2 };
 
 /** Everything about a look that its remedies are measured against, worked out once for all of its marks and only when asked. */
@@ -160,7 +162,7 @@ function orderOf(remedy: Remedy, look: Look, before: Before): Order {
   const harm = isHarmful(remedy);
   return [
     harm ? 1 : 0,
-    harm ? -Math.round(likenessGain) : 0,
+    harm ? -Math.round(likenessGain / NOTICED) : 0,
     raises.length,
     Math.round(10 * distance(before.subject, look)),
     costMinor === null ? Number.MAX_SAFE_INTEGER : Math.max(0, costMinor),

@@ -89,7 +89,10 @@ function OpenMark({ mark, number, edits }: { readonly mark: Mark; readonly numbe
             >
               {remedy.label}
             </button>
-            <span className="text-pencil text-[0.83rem]" title={remedy.raises.map((raised) => raised.sentence).join(' ')}>
+            <span
+              className="text-pencil block text-[0.83rem] leading-snug"
+              title={remedy.raises.map((raised) => raised.sentence).join(' ')}
+            >
               {remedyWords(remedy, currency)}
             </span>
           </li>

@@ -4,9 +4,9 @@ import { CHECK_WORDS } from './checkWords';
 const HARDLY = 0.5;
 
 /**
- * What a remedy does beside removing its mark, as the end of its line: likeness gained or lost, money to pay, what comes with it.
+ * What a remedy does beside removing its mark, in a few words: likeness gained or lost, money to pay, what comes with it.
  *
- * @example remedyWords(remedy, 'EUR') // ': −6 likeness, €0.42 more'
+ * @example remedyWords(remedy, 'EUR') // '−6 likeness, €0.42 more'
  */
 export function remedyWords({ likenessGain, costMinor, raises, loses }: Remedy, currency: string): string {
   const words = [
@@ -19,5 +19,5 @@ export function remedyWords({ likenessGain, costMinor, raises, loses }: Remedy, 
     ...(loses.length > 0 ? [`less of ${loses.join(', ')}`] : []),
     ...new Set(raises.map(({ check }) => `but ${CHECK_WORDS[check][0]}`)),
   ];
-  return words.length === 0 ? '' : `: ${words.join(', ')}`;
+  return words.join(', ');
 }

@@ -24,7 +24,7 @@ export function useMending(edits: LookEdits): (judgement: Judgement) => void {
       edits.apply(remedy.edits, remedy.label.slice(0, 200));
     } else {
       said.current = remedy;
-      toast.message(`${remedy.label}${remedyWords(remedy, currency)}. Press R once more to do it.`);
+      toast.message(`${remedy.label}: ${remedyWords(remedy, currency)}. Press R once more to do it.`);
     }
   };
 }
