@@ -1,13 +1,17 @@
 import { Body, Controller, Get, Header, HttpCode, Param, Post, Put, Query, StreamableFile } from '@nestjs/common';
 import { ApiAcceptedResponse, ApiBody, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
 import { CopiesDto, ErrandDto, ErrandsQuery, FloorDto, NewErrandDto, SubstituteDto, TickedDto } from './errands.dto.js';
+import { SubstitutesService } from './substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandJobDto, PlanDto, SeriesJobDto } from './solving/index.js';
 
 @ApiTags('errands')
 @Controller('errands')
 export class ErrandsController {
-  constructor(private readonly service: ErrandsService) {}
+  constructor(
+    private readonly service: ErrandsService,
+    private readonly substitutesOf: SubstitutesService,
+  ) {}
 
   @Post()
   @ApiOperation({ operationId: 'planErrand' })
@@ -66,7 +70,7 @@ export class ErrandsController {
   @ApiOperation({ operationId: 'listSubstitutes' })
   @ApiOkResponse({ type: [SubstituteDto] })
   substitutes(@Param('id') id: string, @Param('variant') variant: string): SubstituteDto[] {
-    return this.service.substitutes(id, variant);
+    return this.substitutesOf.of(id, variant);
   }
 
   @Get(':id/plan.json')

@@ -5,6 +5,7 @@ import { MarketModule } from '../market/index.js';
 import { WardrobeModule } from '../wardrobe/index.js';
 import { CheaperService } from './cheaper.js';
 import { ErrandsController } from './errands.controller.js';
+import { SubstitutesService } from './substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandsStore } from './errands.store.js';
 import { ErrandPlanner } from './planner.js';
@@ -12,6 +13,6 @@ import { ErrandPlanner } from './planner.js';
 @Module({
   imports: [CatalogueModule, FiguresModule, MarketModule, WardrobeModule],
   controllers: [ErrandsController],
-  providers: [CheaperService, ErrandPlanner, ErrandsService, ErrandsStore],
+  providers: [CheaperService, ErrandPlanner, ErrandsService, ErrandsStore, SubstitutesService],
 })
 export class ErrandsModule {}

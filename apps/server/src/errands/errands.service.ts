@@ -27,14 +27,12 @@ import { WardrobeService } from '../wardrobe/index.js';
 import { refuseUnsound } from './adjustments.js';
 import { CheaperService } from './cheaper.js';
 import type { ErrandEntity, StoredLine } from './errand.entity.js';
-import type { ErrandDto, ErrandOfferDto, NewErrandDto, SubstituteDto } from './errands.dto.js';
+import type { ErrandDto, ErrandOfferDto, NewErrandDto } from './errands.dto.js';
 import { ErrandsStore } from './errands.store.js';
 import { ERRAND_JOBS, ownerOf } from './ownJobs.js';
-import { ErrandPlanner, landedOf, resaleOf } from './planner.js';
+import { ErrandPlanner, resaleOf } from './planner.js';
 import { shoppingList } from './shoppingList.js';
 import { basketRun, type ErrandJobDto, plainInput, type SeriesJobDto, seriesRun } from './solving/index.js';
-
-const MOST_SUBSTITUTES = 12;
 
 /** Errands: planned for some looks, planned again with what was settled, ticked off while shopping. */
 @Injectable()
@@ -161,39 +159,6 @@ export class ErrandsService {
     return this.jobs.toDto(job) as SeriesJobDto;
   }
 
-  /** What could stand in for a part: the same mould in other colours, and what the looks would take; least loss for its saving first. */
-  substitutes(id: string, variant: string): SubstituteDto[] {
-    const errand = this.store.errand(id);
-    const catalogue = this.catalogue.now();
-    if (!catalogue.has(variant)) throw notFound('variant', variant);
-    const looks = this.planner
-      .lines(errand.lines)
-      .map((line) => line.look)
-      .filter((look) => look.parts.some((part) => part.variant === variant));
-    const model = catalogue.variant(variant);
-    const alike = catalogue.variantsOf(model.mould).filter((row) => row.made && row.id !== variant && row.print === model.print);
-    const noted = looks.flatMap((look) => {
-      const positions = look.parts.filter((part) => part.variant === variant).map((part) => part.position);
-      return (look.substitutes ?? []).filter((row) => positions.includes(row.position)).map((row) => row.variant);
-    });
-    const possible = [...new Set([...noted, ...alike.map((row) => row.id)])].filter((row) => row !== variant);
-    const landed = this.landedOf(possible);
-    const owned = new Map(this.wardrobe.owned().map((row) => [row.variant, row.quantity]));
-    const ids = possible.filter((row) => landed.has(row) || owned.has(row));
-    const losses = looks.map((look) => this.planner.lostIn(look));
-    return ids
-      .map((substitute): SubstituteDto => ({
-        variant: substitute,
-        lost: Math.round(Math.max(0, ...losses.map((lost) => lost(variant, substitute))) * 10) / 10,
-        landedMinor: landed.get(substitute) ?? null,
-        owned: owned.get(substitute) ?? 0,
-        accepted:
-          noted.includes(substitute) || errand.adjustments.accepted.some((row) => row.variant === variant && row.substitute === substitute),
-      }))
-      .sort((a, b) => a.lost - b.lost || (a.landedMinor ?? 0) - (b.landedMinor ?? 0) || a.variant.localeCompare(b.variant))
-      .slice(0, MOST_SUBSTITUTES);
-  }
-
   /** Takes a bare problem (docs/formats/basket-problem.schema.json) and starts solving it. Nothing owns it: it is kept for a day. */
   async solve(json: unknown): Promise<ErrandJobDto> {
     const reading = readBasketProblem(json);
@@ -265,12 +230,6 @@ export class ErrandsService {
       if (error instanceof Problem) return null;
       throw error;
     }
-  }
-
-  /** The lowest landed price of each of some variants that is sold. */
-  private landedOf(variants: readonly string[]): ReadonlyMap<string, number> {
-    const { offers } = this.market.viewOf(variants.map((id) => ({ kind: 'variant', id })));
-    return landedOf(offers.filter((offer) => offer.stock > 0));
   }
 
   private leftoversOf(plan: BasketPlan) {

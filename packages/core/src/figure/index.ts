@@ -34,4 +34,4 @@ export {
 export { Visibility } from './visibility.js';
 export { clothColours, visibleColours } from './visibleColours.js';
 export { nearestWorn } from './wornColours.js';
-export { wholeness, type Wholeness } from './whole.js';
+export { wholeness } from './whole.js';

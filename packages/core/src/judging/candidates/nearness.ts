@@ -9,7 +9,7 @@ import type { VariantFacets } from './facets.js';
 const STEPS = 20;
 
 /** The same place on the other side of the body; null for what has no sides. */
-export const otherSide = (position: Position): Position | null =>
+const otherSide = (position: Position): Position | null =>
   position.endsWith('.L')
     ? (position.replace(/L$/, 'R') as Position)
     : position.endsWith('.R')

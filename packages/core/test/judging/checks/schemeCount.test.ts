@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { schemeCount } from '../../../src/judging/checks/print/schemeCount.js';
-import { schemeOf, visibleColours, type SchemeColour } from '../../../src/index.js';
+import { visibleColours } from '../../../src/figure/index.js';
+import { schemeOf, type SchemeColour } from '../../../src/index.js';
 import { CATALOGUE, seen } from '../../fixture.js';
 
 const area = (id: string, areaMm2: number, at: SchemeColour['at'] = ['torso']): SchemeColour => ({
