@@ -63,7 +63,7 @@ describe('an errand', () => {
     const { result } = await server.ended<ErrandJobDto>(body.job.id);
     expect(result?.paidMinor).toBeLessThanOrEqual(100);
     expect(result?.short.length).toBeGreaterThan(0);
-    expect(result?.reasons.join(' ')).toContain('left unfilled');
+    expect(result?.reasons.join(' ')).toContain('are left out to keep the rules');
   });
 
   test('of an imagined part, an empty look or a look that is not there is refused with a sentence', async () => {

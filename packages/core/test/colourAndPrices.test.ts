@@ -10,10 +10,10 @@ import {
   lookCost,
   landed,
   lowestLanded,
-  moodAnswer,
   nearestWorn,
   readDifference,
 } from '../src/index.js';
+import { moodAnswer } from '../src/catalogue/index.js';
 import { BRIEF, CATALOGUE, feature, lookOf, supplyOf } from './fixture.js';
 
 describe('colour', () => {

@@ -28,6 +28,11 @@ export class ErrandSettingsDto {
     description: 'Share of what leftovers would fetch that counts in favour of a plan',
   })
   resaleShare?: number;
+  @Flag('Fill first', {
+    optional: true,
+    description: 'As little as the rules allow is left unfilled, whatever it costs; so unless it is said otherwise',
+  })
+  fillFirst?: boolean;
   @Whole('A point of likeness', 0, 100_000, {
     optional: true,
     description: 'What a point of likeness is worth when a substitute is weighed, in minor units',
@@ -118,6 +123,18 @@ export class LeftoverValueDto {
   eachMinor: number | null;
 }
 
+export class LackingDto {
+  @ApiProperty() variant: string;
+  @ApiProperty() quantity: number;
+  @ApiProperty() wanted: number;
+}
+
+export class StandingDto {
+  @ApiProperty({ description: 'Figures that can stand with what the plan gets' }) complete: number;
+  @ApiProperty() figures: number;
+  @ApiProperty({ type: [LackingDto], description: 'Parts that keep the others from standing' }) lacking: readonly LackingDto[];
+}
+
 export class ErrandDto {
   @ApiProperty() id: string;
   @ApiProperty() scope: string;
@@ -132,6 +149,7 @@ export class ErrandDto {
   @ApiProperty({ type: [LineReasonDto] }) reasons: readonly LineReasonDto[];
   @ApiProperty({ type: [LeftoverValueDto] }) leftovers: readonly LeftoverValueDto[];
   @ApiProperty({ type: [String] }) ticked: readonly string[];
+  @ApiProperty({ type: StandingDto, nullable: true }) standing: StandingDto | null;
   @ApiProperty({ type: ErrandJobDto }) job: ErrandJobDto;
   @ApiProperty({ type: SeriesJobDto, nullable: true, description: 'What more copies cost, as it was last worked out' })
   copies: SeriesJobDto | null;

@@ -9,6 +9,8 @@ import {
   NO_ADJUSTMENTS,
   offerBehind,
   ownedOf,
+  SHORT_COST_MINOR,
+  standingOf,
   stockOf,
   variantBehind,
   type YieldKind,
@@ -60,6 +62,7 @@ export class ErrandsService {
     const title = this.titleOf(scope, lines);
     const adjustments = this.adjustmentsFor(scope, plain(asked ?? NO_ADJUSTMENTS));
     const problem = basketFor(this.planner.input(lines, settings, adjustments));
+    const last = this.lastPlanOf(scope);
     const { errand, job } = await this.database.write(() => {
       const id = randomUUID();
       const row = this.jobs.create(ERRAND_JOBS.errand.kind, ownerOf(id));
@@ -68,8 +71,14 @@ export class ErrandsService {
       this.live.changed('errands', scope);
       return { errand: entity, job: row };
     });
-    this.jobs.run(job, { ...basketRun(problem), after: (plan) => this.market.rememberLanded(problem, plan) });
+    this.jobs.run(job, { ...basketRun(problem, last), after: (plan) => this.market.rememberLanded(problem, plan) });
     return this.toDto(errand, this.jobs.toDto(job) as ErrandJobDto);
+  }
+
+  /** The newest plan of a figure or line-up, to begin the next one with; null when there is none. */
+  private lastPlanOf(scope: string): BasketPlan | null {
+    const errand = this.store.newestOf(scope);
+    return (errand && (this.jobs.job(errand.job) as ErrandJobDto).result) ?? null;
   }
 
   /** What is settled must be there, and agree with itself. A lock of the last plan whose offer has gone since is let go. */
@@ -192,6 +201,7 @@ export class ErrandsService {
     };
     const looks = isFinal ? this.looksStill(lines) : null;
     const costs = plan && looks ? figureCosts(looks, problem, plan) : [];
+    const wordsOf = this.inWords(problem, words.sellerName);
     return {
       id,
       scope,
@@ -216,10 +226,24 @@ export class ErrandsService {
       reasons: plan && isFinal ? [...lineReasons(problem, plan, words)] : [],
       leftovers: plan && isFinal ? this.leftoversOf(plan) : [],
       ticked,
-      job,
+      standing: plan && looks ? standingOf(looks, problem, plan) : null,
+      job: { ...job, result: job.result && { ...current(job.result, problem), reasons: job.result.reasons.map(wordsOf) } },
       copies: this.jobs.newestOf(ERRAND_JOBS.copies.kind, ownerOf(id)) as SeriesJobDto | null,
       cheaper: this.jobs.newestOf(ERRAND_JOBS.cheaper.kind, ownerOf(id)) as SeriesJobDto | null,
     };
+  }
+
+  /** Puts the names of parts and sellers where a sentence of the solver has their ids. */
+  private inWords({ needs, sellers }: ErrandEntity['problem'], sellerName: (id: string) => string): (sentence: string) => string {
+    const catalogue = this.catalogue.now();
+    const names = new Map<string, string>(sellers.map(({ id }) => [id, sellerName(id)]));
+    for (const { variant } of needs.flatMap((need) => need.options)) {
+      const behind = variantBehind(variant);
+      if (catalogue.has(behind)) names.set(variant, catalogue.nameOf(catalogue.variant(behind)));
+    }
+    // The longest first: one id may begin another.
+    const ids = [...names.keys()].sort((a, b) => b.length - a.length);
+    return (sentence) => ids.reduce((text, id) => text.replaceAll(id, names.get(id) ?? id), sentence);
   }
 
   /** The looks of an errand, or null when one of them has gone or changed so that it can no longer be shopped for. */
@@ -241,6 +265,14 @@ export class ErrandsService {
       return { variant: behind, quantity, eachMinor: values.get(behind) ?? null };
     });
   }
+}
+
+/** A plan as plans are now: one made before shortage was told apart gets what it leaves unfilled reckoned. */
+function current(plan: BasketPlan, { needs }: ErrandEntity['problem']): BasketPlan {
+  if ((plan as Partial<BasketPlan>).shortageMinor !== undefined) return plan;
+  const costs = new Map(needs.map((need) => [need.id, need.shortCostMinor ?? SHORT_COST_MINOR]));
+  const shortageMinor = plan.short.reduce((all, { need, quantity }) => all + quantity * (costs.get(need) ?? 0), 0);
+  return { ...plan, shortageMinor, leastShortageMinor: null };
 }
 
 const plain = ({ locked, banned, pinned, accepted }: Adjustments): Adjustments => ({

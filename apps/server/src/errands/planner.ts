@@ -182,5 +182,6 @@ function rulesFrom(wanted: ErrandSettingsDto): Rules {
     trustedOnly: wanted.trustedOnly ?? false,
     allowThirdParty: wanted.allowThirdParty ?? false,
     resaleShare: wanted.resaleShare ?? 0,
+    fillFirst: wanted.fillFirst ?? true,
   };
 }

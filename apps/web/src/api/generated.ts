@@ -1955,6 +1955,8 @@ export type ErrandSettingsDto = {
   matchArms?: boolean;
   /** Share of what leftovers would fetch that counts in favour of a plan */
   resaleShare?: number;
+  /** As little as the rules allow is left unfilled, whatever it costs; so unless it is said otherwise */
+  fillFirst?: boolean;
   /** What a point of likeness is worth when a substitute is weighed, in minor units */
   pointMinor?: number;
 };
@@ -2002,11 +2004,25 @@ export type LeftoverValueDto = {
   /** What one would fetch: the lower quartile asked; null when nobody sells it */
   eachMinor: number | null;
 };
+export type LackingDto = {
+  variant: string;
+  quantity: number;
+  wanted: number;
+};
+export type StandingDto = {
+  /** Figures that can stand with what the plan gets */
+  complete: number;
+  figures: number;
+  /** Parts that keep the others from standing */
+  lacking: LackingDto[];
+};
 export type ProgressDto = {
   phase: 'searching' | 'bounding' | 'proving' | 'comparing';
   bestMinor: number | null;
   boundMinor: number | null;
   gap: number | null;
+  /** Units the best so far leaves unfilled */
+  short: number | null;
   seconds: number;
 };
 export type ParcelLineDto = {
@@ -2040,6 +2056,7 @@ export type LeftoverDto = {
 export type CurvePointDto = {
   parcels: number;
   costMinor: number;
+  gap: number;
 };
 export type ComparedDto = {
   cheapestEachMinor: number | null;
@@ -2050,7 +2067,10 @@ export type PlanDto = {
   status: 'proven' | 'within-gap' | 'stopped' | 'infeasible';
   costMinor: number;
   boundMinor: number;
+  /** How far from the best there can be, of the money alone */
   gap: number;
+  shortageMinor: number;
+  leastShortageMinor: number | null;
   seconds: number;
   paidMinor: number;
   parcels: ParcelDto[];
@@ -2118,6 +2138,7 @@ export type ErrandDto = {
   reasons: LineReasonDto[];
   leftovers: LeftoverValueDto[];
   ticked: string[];
+  standing: StandingDto | null;
   job: ErrandJobDto;
   /** What more copies cost, as it was last worked out */
   copies: SeriesJobDto | null;
@@ -2143,6 +2164,8 @@ export type NewErrandDto = {
   matchArms?: boolean;
   /** Share of what leftovers would fetch that counts in favour of a plan */
   resaleShare?: number;
+  /** As little as the rules allow is left unfilled, whatever it costs; so unless it is said otherwise */
+  fillFirst?: boolean;
   /** What a point of likeness is worth when a substitute is weighed, in minor units */
   pointMinor?: number;
   /** The figure or line-up it is planned from */

@@ -12,7 +12,9 @@ export {
   type MarketOffer,
   NO_ADJUSTMENTS,
   offerBehind,
+  SHORT_COST_MINOR,
   type Substitute,
   variantBehind,
 } from './problem.js';
+export { standingOf } from './standing.js';
 export { worthwhileVersions } from './versions.js';

@@ -96,6 +96,7 @@ export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
     allowThirdParty: fc.boolean(),
     sellers: nullable(fc.uniqueArray(fc.constantFrom(...SELLERS), { minLength: 1, maxLength: 3 })),
     resaleShare: fc.constantFrom(0, 0, 0.5, 0.75, 1),
+    fillFirst: fc.boolean(),
   }),
   effort: fc.constant({ gap: 0, seconds: 20 }),
 });

@@ -1,15 +1,28 @@
 import { allowedOffers, type BasketProblem } from '../../src/basket/problem/problem.js';
 import { priceParcel } from '../../src/basket/problem/plan.js';
 
+/** What a plan comes to: in all, and what of it is shortage. */
+export interface Least {
+  readonly costMinor: number;
+  readonly shortageMinor: number;
+}
+
+/** Under `fillFirst` less shortage is better whatever it costs; otherwise the sum counts. */
+function isBetter({ rules }: BasketProblem, a: Least, b: Least | null): boolean {
+  if (b === null) return true;
+  const fills = rules.fillFirst ? a.shortageMinor - b.shortageMinor : 0;
+  return fills < 0 || (fills === 0 && a.costMinor < b.costMinor);
+}
+
 /**
- * The least cost of a small problem by trying every quantity of every offer and every way of filling the needs.
+ * The best plan of a small problem by trying every quantity of every offer and every way of filling the needs.
  * Null when nothing is allowed. Only for problems with a handful of offers and units.
  */
-export function bruteForceCost(problem: BasketProblem): number | null {
+export function bruteForce(problem: BasketProblem): Least | null {
   const offers = allowedOffers(problem);
   const sellers = new Map(problem.sellers.map((seller) => [seller.id, seller]));
   const items = new Map(problem.items.map((item) => [item.id, item]));
-  let best: number | null = null;
+  let best: Least | null = null;
 
   const consider = (quantities: readonly number[]): void => {
     let paid = 0;
@@ -33,8 +46,10 @@ export function bruteForceCost(problem: BasketProblem): number | null {
     if (problem.rules.maxParcels !== null && parcels > problem.rules.maxParcels) return;
     if (problem.rules.budgetMinor !== null && paid > problem.rules.budgetMinor) return;
     for (const row of problem.owned) supply.set(`/${row.variant}`, row.quantity);
-    const filling = cheapestFilling(problem, supply);
-    if (filling !== null && (best === null || paid + filling < best)) best = paid + filling;
+    const filling = bestFilling(problem, supply);
+    if (filling === null) return;
+    const found = { ...filling, costMinor: paid + filling.costMinor };
+    if (isBetter(problem, found, best)) best = found;
   };
 
   const walk = (i: number, quantities: number[]): void => {
@@ -57,18 +72,18 @@ function creditFor(problem: BasketProblem, supply: ReadonlyMap<string, number>):
   return Math.floor(problem.rules.resaleShare * fetched + 0.5);
 }
 
-/** Least penalties, owned costs and shortage for a supply, unit by unit. */
-function cheapestFilling(problem: BasketProblem, supply: Map<string, number>): number | null {
+/** The best way to fill the needs from a supply, unit by unit: penalties, owned costs, shortage, less what leftovers fetch. */
+function bestFilling(problem: BasketProblem, supply: Map<string, number>): Least | null {
   const units = problem.needs.flatMap((need) => Array.from({ length: need.quantity }, () => need));
-  let best: number | null = null;
-  const walk = (i: number, cost: number, bound: ReadonlyMap<string, string>): void => {
+  let best: Least | null = null;
+  const walk = (i: number, cost: number, shortageMinor: number, bound: ReadonlyMap<string, string>): void => {
     const need = units[i];
     if (!need) {
-      const total = cost - creditFor(problem, supply);
-      if (best === null || total < best) best = total;
+      const found = { costMinor: cost - creditFor(problem, supply), shortageMinor };
+      if (isBetter(problem, found, best)) best = found;
       return;
     }
-    if (need.shortCostMinor !== null) walk(i + 1, cost + need.shortCostMinor, bound);
+    if (need.shortCostMinor !== null) walk(i + 1, cost + need.shortCostMinor, shortageMinor + need.shortCostMinor, bound);
     for (const { variant, penaltyMinor } of need.options)
       for (const [key, left] of supply) {
         const [seller = '', held] = key.split('/');
@@ -77,10 +92,10 @@ function cheapestFilling(problem: BasketProblem, supply: Map<string, number>): n
         if (need.sameSeller && seller !== '' && chosen !== undefined && chosen !== seller) continue;
         const owned = seller === '' ? (problem.owned.find((row) => row.variant === variant)?.costMinor ?? 0) : 0;
         supply.set(key, left - 1);
-        walk(i + 1, cost + penaltyMinor + owned, seller === '' ? bound : new Map(bound).set(need.id, seller));
+        walk(i + 1, cost + penaltyMinor + owned, shortageMinor, seller === '' ? bound : new Map(bound).set(need.id, seller));
         supply.set(key, left);
       }
   };
-  walk(0, 0, new Map());
+  walk(0, 0, 0, new Map());
   return best;
 }

@@ -65,6 +65,8 @@ export const EXAMPLE_PLAN: BasketPlan = {
   costMinor: 310,
   boundMinor: 310,
   gap: 0,
+  shortageMinor: 0,
+  leastShortageMinor: 0,
   seconds: 0,
   paidMinor: 310,
   parcels: [
@@ -88,6 +90,6 @@ export const EXAMPLE_PLAN: BasketPlan = {
   ],
   short: [],
   leftovers: [],
-  compared: { cheapestEachMinor: 360, fewestParcelsMinor: 310, curve: [{ parcels: 1, costMinor: 310 }] },
+  compared: { cheapestEachMinor: 360, fewestParcelsMinor: 310, curve: [{ parcels: 1, costMinor: 310, gap: 0 }] },
   reasons: [],
 };

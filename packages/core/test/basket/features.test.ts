@@ -207,8 +207,8 @@ describe('what the plan is compared with', () => {
     const plan = await solve(problem({ needs, offers, sellers }));
     // One parcel: near for 900 + 100. Two: far 110 + 100 and third 20 + 100 = 330.
     expect(plan.compared.curve).toEqual([
-      { parcels: 1, costMinor: 1000 },
-      { parcels: 2, costMinor: 330 },
+      { parcels: 1, costMinor: 1000, gap: 0 },
+      { parcels: 2, costMinor: 330, gap: 0 },
     ]);
     expect(plan.compared.fewestParcelsMinor).toBe(1000);
   });

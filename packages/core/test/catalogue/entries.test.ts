@@ -4,7 +4,6 @@ import {
   Catalogue,
   coloursOfMould,
   existence,
-  hairWords,
   merge,
   MergeRefused,
   mouldsInColour,
@@ -18,6 +17,7 @@ import {
   type CatalogueData,
   type CatalogueRows,
 } from '../../src/index.js';
+import { hairWords } from '../../src/colour/index.js';
 import { DATA } from '../fixture.js';
 
 const catalogue = new Catalogue(DATA);

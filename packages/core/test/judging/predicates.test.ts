@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { briefFaults, likeness, moodAnswer, readPredicate } from '../../src/index.js';
+import { briefFaults, likeness, readPredicate } from '../../src/index.js';
+import { moodAnswer } from '../../src/catalogue/index.js';
 import { BRIEF, CATALOGUE, feature, seen } from '../fixture.js';
 
 const answer = (look: string, kind: 'any with' | 'words', area: 'face' | 'headgear' | 'torso', target: string) =>

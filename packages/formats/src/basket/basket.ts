@@ -1,4 +1,4 @@
-import { type BasketPlan, type BasketProblem, type Fault, problemFaults } from '@outfit/core';
+import { type BasketPlan, type BasketProblem, type Fault, problemFaults, type Rules } from '@outfit/core';
 import { shapeCheck, shapeFault } from '../shape/index.js';
 import { BASKET_PLAN_SCHEMA, BASKET_PROBLEM_SCHEMA } from './schema.js';
 
@@ -18,8 +18,10 @@ export function readBasketProblem(json: unknown): ProblemReading {
         .slice(0, MOST_FAULTS)
         .map(shapeFault),
     };
-  const faults = problemFaults(json);
-  return faults.length > 0 ? { faults: faults.slice(0, MOST_FAULTS) } : { problem: json };
+  // Written before filling could come second, or by hand without saying: it comes first.
+  const problem = { ...json, rules: { ...json.rules, fillFirst: (json.rules as Partial<Rules>).fillFirst ?? true } };
+  const faults = problemFaults(problem);
+  return faults.length > 0 ? { faults: faults.slice(0, MOST_FAULTS) } : { problem };
 }
 
 /** Does a document have the shape of a basket plan? */

@@ -5,10 +5,10 @@ const money = { type: 'integer', minimum: 0, maximum: 1_000_000_000 } as const;
 const count = { type: 'integer', minimum: 1, maximum: 1_000_000 } as const;
 const name = { type: 'string', minLength: 1, maxLength: 200 } as const;
 const orNull = (schema: object) => ({ anyOf: [schema, { type: 'null' }] });
-const object = (properties: Record<string, object>) => ({
+const object = (properties: Record<string, object>, optional: readonly string[] = []) => ({
   type: 'object',
   properties,
-  required: Object.keys(properties),
+  required: Object.keys(properties).filter((key) => !optional.includes(key)),
   additionalProperties: false,
 });
 const rows = (item: object, maxItems: number, minItems = 0) => ({ type: 'array', items: item, minItems, maxItems });
@@ -61,16 +61,20 @@ export const BASKET_PROBLEM_SCHEMA = {
       200_000,
     ),
     resale: rows(object({ variant: name, valueMinor: money, upTo: { ...count, minimum: 0 } }), 50_000),
-    rules: object({
-      maxParcels: orNull({ type: 'integer', minimum: 0, maximum: 2000 }),
-      budgetMinor: orNull(money),
-      withinDays: orNull({ type: 'integer', minimum: 0, maximum: 365 }),
-      condition: { enum: [...CONDITIONS] },
-      trustedOnly: { type: 'boolean' },
-      allowThirdParty: { type: 'boolean' },
-      sellers: orNull(rows(name, 2000)),
-      resaleShare: { type: 'number', minimum: 0, maximum: 1 },
-    }),
+    rules: object(
+      {
+        maxParcels: orNull({ type: 'integer', minimum: 0, maximum: 2000 }),
+        budgetMinor: orNull(money),
+        withinDays: orNull({ type: 'integer', minimum: 0, maximum: 365 }),
+        condition: { enum: [...CONDITIONS] },
+        trustedOnly: { type: 'boolean' },
+        allowThirdParty: { type: 'boolean' },
+        sellers: orNull(rows(name, 2000)),
+        resaleShare: { type: 'number', minimum: 0, maximum: 1 },
+        fillFirst: { type: 'boolean', default: true },
+      },
+      ['fillFirst'],
+    ),
     effort: object({ gap: { type: 'number', minimum: 0, maximum: 1 }, seconds: { type: 'number', minimum: 0.1, maximum: 600 } }),
   }),
 };
@@ -85,6 +89,8 @@ export const BASKET_PLAN_SCHEMA = {
     costMinor: signed,
     boundMinor: signed,
     gap: { type: 'number', minimum: 0 },
+    shortageMinor: { type: 'integer', minimum: 0 },
+    leastShortageMinor: orNull({ type: 'integer', minimum: 0 }),
     seconds: { type: 'number', minimum: 0 },
     paidMinor: money,
     parcels: rows(
@@ -105,7 +111,7 @@ export const BASKET_PLAN_SCHEMA = {
     compared: object({
       cheapestEachMinor: orNull(signed),
       fewestParcelsMinor: orNull(signed),
-      curve: rows(object({ parcels: { type: 'integer', minimum: 0 }, costMinor: signed }), 2000),
+      curve: rows(object({ parcels: { type: 'integer', minimum: 0 }, costMinor: signed, gap: { type: 'number', minimum: 0 } }), 2000),
     }),
     reasons: rows({ type: 'string' }, 10_000),
   }),

@@ -4,6 +4,8 @@ import type { MessagePort } from 'node:worker_threads';
 
 interface BasketTask {
   readonly problem: BasketProblem;
+  /** The plan made last for the same looks: planning begins with as much of it as still holds. */
+  readonly last: BasketPlan | null;
   /** One Int32: set to 1 to ask for a stop that keeps the best. */
   readonly stop: SharedArrayBuffer;
   readonly port: MessagePort;
@@ -15,7 +17,7 @@ export type BasketNews = { readonly progress: SolveProgress } | { readonly plan:
 const LEAST_MS_BETWEEN = 100;
 
 /** Solves in a worker thread. No plan leaves it that the independent verifier finds fault with. */
-export default async function solve({ problem, stop, port }: BasketTask): Promise<BasketPlan> {
+export default async function solve({ problem, last, stop, port }: BasketTask): Promise<BasketPlan> {
   const asked = new Int32Array(stop);
   let told = 0;
   const checked = (plan: BasketPlan): BasketPlan => {
@@ -23,17 +25,18 @@ export default async function solve({ problem, stop, port }: BasketTask): Promis
     if (fault) throw new Error(`The plan failed its check at ${fault.path}: ${fault.sentence}`);
     return plan;
   };
-  const plan = await solveBasket(problem, {
+  const control = {
     now: () => performance.now() / 1000,
     shouldStop: () => Atomics.load(asked, 0) === 1,
-    onProgress: (progress) => {
+    onProgress: (progress: SolveProgress) => {
       const now = performance.now();
       if (now - told < LEAST_MS_BETWEEN) return;
       told = now;
       port.postMessage({ progress } satisfies BasketNews);
     },
-    onPlan: (better) => port.postMessage({ plan: checked(better) } satisfies BasketNews),
-  });
+    onPlan: (better: BasketPlan) => port.postMessage({ plan: checked(better) } satisfies BasketNews),
+  };
+  const plan = await solveBasket(problem, control, { comparisons: true, ...(last && { last }) });
   port.close();
   return checked(plan);
 }

@@ -9,6 +9,7 @@ export class ProgressDto implements SolveProgress {
   @ApiProperty({ type: Number, nullable: true }) bestMinor: number | null;
   @ApiProperty({ type: Number, nullable: true }) boundMinor: number | null;
   @ApiProperty({ type: Number, nullable: true }) gap: number | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'Units the best so far leaves unfilled' }) short: number | null;
   @ApiProperty() seconds: number;
 }
 
@@ -48,6 +49,7 @@ export class LeftoverDto {
 export class CurvePointDto {
   @ApiProperty() parcels: number;
   @ApiProperty() costMinor: number;
+  @ApiProperty() gap: number;
 }
 
 export class ComparedDto {
@@ -60,7 +62,9 @@ export class PlanDto implements BasketPlan {
   @ApiProperty({ enum: ['proven', 'within-gap', 'stopped', 'infeasible'] }) status: PlanStatus;
   @ApiProperty() costMinor: number;
   @ApiProperty() boundMinor: number;
-  @ApiProperty() gap: number;
+  @ApiProperty({ description: 'How far from the best there can be, of the money alone' }) gap: number;
+  @ApiProperty() shortageMinor: number;
+  @ApiProperty({ type: Number, nullable: true }) leastShortageMinor: number | null;
   @ApiProperty() seconds: number;
   @ApiProperty() paidMinor: number;
   @ApiProperty({ type: [ParcelDto] }) parcels: readonly ParcelDto[];

@@ -18,8 +18,10 @@ export interface BasketModel {
 export interface ModelQuestion {
   /** At most so many parcels, in place of the rule's. */
   readonly maxParcels?: number;
-  /** At most so many units left unfilled over all needs that may fall short. */
-  readonly maxShort?: number;
+  /** At most so much shortage. What is left unfilled then costs nothing besides: the bound is one of money alone. */
+  readonly maxShortageMinor?: number;
+  /** Ask for the least shortage instead of the least cost. */
+  readonly leastShortage?: boolean;
   /** Ask for the fewest parcels instead of the least cost. */
   readonly fewestParcels?: boolean;
   /** Let lots and fills be taken in part: easier to solve, and never dearer than the whole numbers. */
@@ -43,17 +45,19 @@ export function buildModel(market: ReducedMarket, question: ModelQuestion = {}):
   const maxParcels = question.maxParcels ?? problem.rules.maxParcels;
   if (maxParcels !== null) model.atMost(opens, maxParcels);
   if (problem.rules.budgetMinor !== null) model.atMost(paid, problem.rules.budgetMinor);
-  if (!question.fewestParcels) for (const [column, cost] of paid) model.addCost(column, cost);
-  else for (const [open] of opens) model.addCost(open, 1);
+  const { fewestParcels = false, leastShortage = false } = question;
+  if (fewestParcels) for (const [open] of opens) model.addCost(open, 1);
+  else if (!leastShortage) for (const [column, cost] of paid) model.addCost(column, cost);
 
   const flows = addFlows(model, starts, market, lots, inPart);
-  if (question.fewestParcels) model.forgetCosts(flows.costed);
+  if (fewestParcels || leastShortage) model.forgetCosts(flows.costed);
   else addResale(model, starts, market, lots, flows);
-  if (question.maxShort !== undefined)
-    model.atMost(
-      flows.short.map((column): Entry => [column, 1]),
-      question.maxShort,
-    );
+  const shortage = flows.short.map(({ column, costMinor }): Entry => [column, costMinor]).filter(([, costMinor]) => costMinor > 0);
+  if (leastShortage) for (const [column, costMinor] of shortage) model.addCost(column, costMinor);
+  if (question.maxShortageMinor !== undefined) {
+    model.forgetCosts(shortage.map(([column]) => column));
+    model.atMost(shortage, question.maxShortageMinor);
+  }
   return {
     model,
     start: (decision) => starts.of(decision, model.columnCount),

@@ -30,6 +30,8 @@ const LESS_THAN_ONE_MINOR = 0.99;
 
 /** Solves the model by branch and cut (`highs`), starting from a known decision when there is one. */
 export async function solveExactly(built: BasketModel, start: Decision | null, effort: ExactEffort): Promise<ExactResult> {
+  // Nothing to decide: nothing is wanted that can be had.
+  if (built.model.columnCount === 0) return { outcome: 'optimal', decision: built.read([]), bound: 0 };
   const highs = await (solver ??= loadHighs());
   const { callbackType } = highs.constants;
   return highs.withModel(built.model.toHighs(highs), (model): ExactResult => {

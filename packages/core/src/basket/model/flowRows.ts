@@ -21,7 +21,8 @@ interface OwnedFlow {
 export interface Flows {
   readonly bought: readonly BoughtFlow[];
   readonly owned: readonly OwnedFlow[];
-  readonly short: readonly Column[];
+  /** Units left unfilled, and what one counts. */
+  readonly short: readonly { readonly column: Column; readonly costMinor: number }[];
   /** Columns that carry penalties, owned costs or shortage. */
   readonly costed: readonly Column[];
   /** Units of a variant that offers yield, as entries of their columns. */
@@ -54,7 +55,7 @@ export function addFlows(
 
   const bought: BoughtFlow[] = [];
   const owned: OwnedFlow[] = [];
-  const short: Column[] = [];
+  const short: { column: Column; costMinor: number }[] = [];
   const boughtOf = new Map<string, Entry[]>();
   const ownedOf = new Map<string, Entry[]>();
   for (const need of market.needs) {
@@ -86,7 +87,7 @@ export function addFlows(
       model.column(need.shortCostMinor ?? 0, 0, mostShort, !inPart),
       (facts) => need.quantity - facts.filled(need.id, undefined, undefined),
     );
-    short.push(missing);
+    short.push({ column: missing, costMinor: need.shortCostMinor ?? 0 });
     filling.push([missing, 1]);
     model.equal(filling, need.quantity);
     if (need.sameSeller) bindToOneSeller(model, starts, need, ofNeed);
@@ -95,7 +96,7 @@ export function addFlows(
   for (const [variant, flows] of ownedOf) model.atMost(flows, market.owned.get(variant)?.quantity ?? 0);
   for (const [key, flows] of boughtOf)
     model.atMost([...flows, ...(supplyAt.get(key) ?? supply.get(key) ?? []).map(([column, units]): Entry => [column, -units])], 0);
-  return { bought, owned, short, costed: [...bought, ...owned].map((flow) => flow.column).concat(short), supply };
+  return { bought, owned, short, costed: [...bought, ...owned, ...short].map((flow) => flow.column), supply };
 }
 
 const atSeller = (variant: string, seller: string): string => JSON.stringify([variant, seller]);

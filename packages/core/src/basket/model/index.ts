@@ -1,3 +1,3 @@
 export { buildModel, type ModelQuestion } from './basketModel.js';
-export { runModel, solveExactly } from './exact.js';
+export { type ExactResult, runModel, solveExactly } from './exact.js';
 export { type Column, type Entry, LinearModel } from './linearModel.js';

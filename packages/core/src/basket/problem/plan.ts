@@ -25,8 +25,14 @@ export interface Fill {
 export interface BasketPlan {
   readonly status: PlanStatus;
   readonly costMinor: number;
+  /** Never above what the best plan there is costs. */
   readonly boundMinor: number;
+  /** How far the plan may be from the best, of its cost without shortage: nothing that is lacking makes it look proven. */
   readonly gap: number;
+  /** What the units left unfilled count, in all. */
+  readonly shortageMinor: number;
+  /** The least that any plan must leave unfilled, as far as it is known; null when filling does not come first. */
+  readonly leastShortageMinor: number | null;
   readonly seconds: number;
   readonly paidMinor: number;
   readonly parcels: readonly Parcel[];
@@ -36,7 +42,8 @@ export interface BasketPlan {
   readonly compared: {
     readonly cheapestEachMinor: number | null;
     readonly fewestParcelsMinor: number | null;
-    readonly curve: readonly { readonly parcels: number; readonly costMinor: number }[];
+    /** Each with its own gap: how far it may be from the best with at most so many parcels. */
+    readonly curve: readonly { readonly parcels: number; readonly costMinor: number; readonly gap: number }[];
   };
   readonly reasons: readonly string[];
 }

@@ -68,6 +68,8 @@ export interface Rules {
   readonly allowThirdParty: boolean;
   readonly sellers: readonly string[] | null;
   readonly resaleShare: number;
+  /** Least shortage first, then least money; otherwise `shortCostMinor` is a price like any other. */
+  readonly fillFirst: boolean;
 }
 
 export const NO_RULES: Rules = {
@@ -79,6 +81,7 @@ export const NO_RULES: Rules = {
   allowThirdParty: false,
   sellers: null,
   resaleShare: 0,
+  fillFirst: true,
 };
 
 /** All that one offer holds may cost so much: sums of many then still fit whole numbers. */

@@ -1,17 +1,28 @@
 import { type Decision, type Found, priceDecision } from '../decision/index.js';
-import { buildModel, type ModelQuestion, solveExactly } from '../model/index.js';
-import type { BasketPlan } from '../problem/index.js';
+import { buildModel, type ExactResult, type ModelQuestion, solveExactly } from '../model/index.js';
 import { indexMarket, type ReducedMarket, startingWorth } from '../reduce/index.js';
 import { searchBaskets } from '../search/index.js';
+import { shortageOf } from './filling.js';
 
-export type CurvePoint = BasketPlan['compared']['curve'][number];
+/** What a trip of at most so many parcels comes to. */
+export interface CurvePoint {
+  readonly parcels: number;
+  readonly moneyMinor: number;
+  readonly shortageMinor: number;
+  readonly gap: number;
+}
 
 export interface CurveEffort {
   readonly gap: number;
+  /** Called with every plan that is met. */
+  onDecision(decision: Decision): void;
   /** Seconds for one point. */
   readonly seconds: number;
   isOver(): boolean;
 }
+
+/** Given away to the tolerance of the solver before a bound is rounded up to whole minor units. */
+const TOLERANCE_MINOR = 0.01;
 
 /** Points at most; a plan of many parcels is asked about at evenly spread numbers. */
 const MOST_POINTS = 8;
@@ -19,24 +30,21 @@ const MOST_POINTS = 8;
 const SEARCH_TRIES = 6000;
 
 /**
- * What a plan costs with at most so many parcels, from the fewest that leave no more unfilled than the plan does up to
- * the plan's own number. Empty when time ran out before the fewest were known.
+ * What a trip comes to with at most so many parcels, from the fewest that leave no more unfilled than the plan does up to one less
+ * than the plan's own number. Empty when time ran out before the fewest were known.
  */
 export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: CurveEffort): Promise<readonly CurvePoint[]> {
   const own = plan.priced.parcels.length;
-  const maxShort = plan.priced.short.reduce((all, row) => all + row.quantity, 0);
-  const last = { parcels: own, costMinor: plan.priced.costMinor };
-  if (own <= 1) return [last];
-  const solve = async (question: ModelQuestion, start: Decision | null, gap: number): Promise<Decision | null> => {
-    const { decision } = await solveExactly(buildModel(market, question), start, {
+  const maxShortageMinor = shortageOf(plan.priced.short, market);
+  if (own <= 1) return [];
+  const solve = async (question: ModelQuestion, start: Decision | null, gap: number): Promise<ExactResult> =>
+    solveExactly(buildModel(market, question), start, {
       gap,
       seconds: effort.seconds,
       shouldStop: () => effort.isOver(),
       onProgress: () => undefined,
     });
-    return decision;
-  };
-  const fewest = await solve({ fewestParcels: true, maxShort }, null, 0);
+  const { decision: fewest } = await solve({ fewestParcels: true, maxShortageMinor }, null, 0);
   if (!fewest || effort.isOver()) return [];
   const least = priceDecision(market, fewest).parcels.length;
   const points: CurvePoint[] = [];
@@ -46,14 +54,22 @@ export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: C
       market,
       [searched(market, plan.decision, parcels, effort), ...(parcels === least ? [fewest] : [])],
       parcels,
-      maxShort,
+      maxShortageMinor,
     );
-    const found = await solve({ maxParcels: parcels, maxShort }, start, effort.gap);
-    const best = soundOf(market, [...(found ? [found] : []), ...(start ? [start] : [])], parcels, maxShort);
+    const { decision: found, bound } = await solve({ maxParcels: parcels, maxShortageMinor }, start, effort.gap);
+    const best = soundOf(market, [...(found ? [found] : []), ...(start ? [start] : [])], parcels, maxShortageMinor);
     if (!best) continue;
-    points.push({ parcels, costMinor: Math.min(priceDecision(market, best).costMinor, points.at(-1)?.costMinor ?? Infinity) });
+    // A plan of so few parcels is a plan like any other: where it is cheaper than the plan, it is the plan.
+    effort.onDecision(best);
+    const { costMinor, short } = priceDecision(market, best);
+    const shortageMinor = shortageOf(short, market);
+    const moneyMinor = costMinor - shortageMinor;
+    const gap = moneyMinor <= 0 ? 0 : Math.min(1, Math.max(0, (moneyMinor - Math.ceil(bound - TOLERANCE_MINOR)) / moneyMinor));
+    const before = points.at(-1);
+    // More parcels allowed never cost more than fewer.
+    points.push(before && before.moneyMinor <= moneyMinor ? { ...before, parcels } : { parcels, moneyMinor, shortageMinor, gap });
   }
-  return [...points, last];
+  return points;
 }
 
 /** A plan of at most so many parcels by search, begun from the plan that has more. */
@@ -64,12 +80,11 @@ function searched(market: ReducedMarket, start: Decision, maxParcels: number, ef
 }
 
 /** The cheapest of some decisions that keeps all rules, so many parcels and so few left unfilled; null when none does. */
-function soundOf(market: ReducedMarket, decisions: readonly Decision[], maxParcels: number, maxShort: number): Decision | null {
+function soundOf(market: ReducedMarket, decisions: readonly Decision[], maxParcels: number, maxShortageMinor: number): Decision | null {
   let best: { readonly decision: Decision; readonly costMinor: number } | null = null;
   for (const decision of decisions) {
     const { costMinor, faults, parcels, short } = priceDecision(market, decision);
-    const missing = short.reduce((all, row) => all + row.quantity, 0);
-    if (faults > 0 || parcels.length > maxParcels || missing > maxShort) continue;
+    if (faults > 0 || parcels.length > maxParcels || shortageOf(short, market) > maxShortageMinor) continue;
     if (!best || costMinor < best.costMinor) best = { decision, costMinor };
   }
   return best?.decision ?? null;

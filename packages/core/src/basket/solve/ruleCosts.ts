@@ -33,7 +33,7 @@ export function ruleCost(rule: SetRule, plan: BasketPlan, without: BasketPlan): 
   if (plan.status === 'infeasible') return `Without ${rule.words} there is a plan, for ${inUnits(without.paidMinor)}.`;
   const more = missing(plan) - missing(without);
   if (more > 0) return `Without ${rule.words}, ${count(more, 'part')} more could be had: it would come to ${inUnits(without.paidMinor)}.`;
-  const dearer = plan.costMinor - without.costMinor;
+  const dearer = plan.costMinor - plan.shortageMinor - (without.costMinor - without.shortageMinor);
   if (dearer <= 0) return null;
   return `Keeping to ${rule.words} costs ${inUnits(dearer)}: without it the trip would come to ${inUnits(without.paidMinor)}.`;
 }

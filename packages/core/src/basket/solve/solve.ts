@@ -1,21 +1,26 @@
 import { lagrangianBound } from '../bound/index.js';
-import { type Decision, emptyDecision, type Found, type PricedDecision, priceDecision } from '../decision/index.js';
-import { buildModel, solveExactly } from '../model/index.js';
+import type { Decision, Found } from '../decision/index.js';
+import { buildModel, type ModelQuestion, solveExactly } from '../model/index.js';
 import type { BasketPlan, BasketProblem, PlanStatus } from '../problem/index.js';
-import { indexMarket, type MarketIndex, type ReducedMarket, reduceMarket, startingWorth } from '../reduce/index.js';
+import { indexMarket, type MarketIndex, type ReducedMarket, startingWorth } from '../reduce/index.js';
 import { cheapestEach, searchBaskets } from '../search/index.js';
-import { type CurvePoint, parcelsCurve } from './curve.js';
-import { whatBinds, whyInfeasible } from './reasons.js';
+import { parcelsCurve } from './curve.js';
+import { decisionOf } from './again.js';
+import { Best, TOLERANCE_MINOR } from './best.js';
 import { ruleCost, setRules } from './ruleCosts.js';
 
 export const SOLVE_PHASES = ['searching', 'bounding', 'proving', 'comparing'] as const;
 
-/** How far a solve has come. Money in minor units; null until there is a plan or a bound. */
+/** How far a solve has come. Money in minor units, as it would be paid; null until there is a plan or a bound. */
 export interface SolveProgress {
   readonly phase: (typeof SOLVE_PHASES)[number];
+  /** What the best plan so far costs, what it leaves unfilled apart. */
   readonly bestMinor: number | null;
+  /** No plan that fills as much costs less. */
   readonly boundMinor: number | null;
   readonly gap: number | null;
+  /** Units the best plan so far leaves unfilled. */
+  readonly short: number | null;
   readonly seconds: number;
 }
 
@@ -31,6 +36,8 @@ export interface SolveControl {
 export interface SolveOptions {
   /** Once the plan stands, work out what each rule costs, the fewest parcels and the curve of cost against parcels. */
   readonly comparisons: boolean;
+  /** The plan made last: planning begins with as much of it as still holds. */
+  readonly last?: BasketPlan | undefined;
 }
 
 /** What a plan is worth knowing beside: each rule's price, fewest parcels, the curve. Left out, the plan stands alone. */
@@ -38,7 +45,8 @@ const ALONE: SolveOptions = { comparisons: false };
 
 /**
  * Solves a basket problem that passed its schema and `problemFaults`: reduction, a search for a first plan, a Lagrangian
- * bound, then the exact model started from the plan and stopped at the gap asked for. The result is never dearer than
+ * bound, then the exact model started from the plan and stopped at the gap asked for. Under `fillFirst` the least shortage is found
+ * and proven by itself, and money is minimised among the plans that have it (basket problem, *Filling first*). The result is never dearer than
  * the search's plan or than cheapest-each where that keeps the rules; `boundMinor` is never above the optimum.
  */
 export async function solveBasket(
@@ -56,40 +64,75 @@ class Solve {
   /** Rows that make solving long: offers and needs. */
   private readonly size: number;
   private readonly isLarge: boolean;
-  private best: Found | null = null;
-  private boundMinor: number;
-  private isBounded = false;
-  private cheapestEachMinor: number | null = null;
-  private curve: readonly CurvePoint[] = [];
-
+  private readonly best: Best;
   constructor(
     private readonly problem: BasketProblem,
     private readonly control: SolveControl,
   ) {
     this.startedAt = control.now();
-    this.market = reduceMarket(problem);
+    this.best = new Best(problem);
+    this.market = this.best.market;
     this.index = indexMarket(this.market);
-    this.boundMinor = mostCredit(this.market);
     this.size = this.index.offerSeller.length + this.market.needs.length;
     this.isLarge = this.size > LARGE_FROM_ROWS;
   }
 
-  async run({ comparisons }: SolveOptions): Promise<BasketPlan> {
+  async run({ comparisons, last }: SolveOptions): Promise<BasketPlan> {
     this.tell('searching');
     const each = cheapestEach(this.index);
-    this.cheapestEachMinor = each?.priced.costMinor ?? null;
+    this.best.cheapestEach = each;
     if (each) this.offer(each.decision);
+    if (last) this.offer(decisionOf(last, this.market));
 
+    this.search(0, startingWorth(this.index));
+    if (this.problem.rules.fillFirst) await this.settleShortage();
     const worth = this.searchAndBound();
-    if (this.isLarge && !this.isDone()) await this.proveInPart(worth);
+    if (this.isLarge && !this.best.isDone()) await this.proveInPart(worth);
     const hasTime = !this.isLarge || this.elapsed() < this.problem.effort.seconds * LATEST_START;
-    const exact = !this.isDone() && hasTime ? await this.prove() : null;
-    const plan = this.best ? this.plan() : this.nothing(exact?.outcome === 'infeasible');
+    const exact = !this.best.isDone() && hasTime ? await this.prove() : null;
+    const plan = this.best.found ? this.plan() : this.best.nothing(this.elapsed(), exact?.outcome === 'infeasible');
     if (!comparisons || this.control.shouldStop()) return this.told(plan);
     this.tell('comparing');
     const rules = await this.ruleCosts(plan);
-    if (this.best) await this.drawCurve(this.best);
-    return this.told({ ...(this.best ? this.plan(plan.status) : plan), reasons: [...plan.reasons, ...rules] });
+    if (!this.best.found) return this.told({ ...plan, reasons: [...plan.reasons, ...rules] });
+    await this.drawCurve(this.best.found);
+    const compared = this.plan();
+    return this.told({ ...compared, reasons: [...compared.reasons, ...rules] });
+  }
+
+  /**
+   * The least shortage the rules allow: none when a plan is short of nothing, else proven by a model that asks for nothing but it.
+   * A bound of it is kept where time runs out.
+   */
+  private async settleShortage(): Promise<void> {
+    if (this.best.shortage() === 0) return;
+    const until = this.problem.effort.seconds * SHORTAGE_SHARE;
+    const { bound, decision, outcome } = await solveExactly(
+      buildModel(this.market, { leastShortage: true }),
+      this.best.found?.decision ?? null,
+      {
+        gap: 0,
+        seconds: until,
+        shouldStop: () => this.control.shouldStop() || this.elapsed() > until,
+        onProgress: () => this.tell('searching'),
+        onDecision: (found) => this.offer(found),
+      },
+    );
+    if (decision) this.offer(decision);
+    if (outcome !== 'infeasible' && Number.isFinite(bound)) this.best.leastShortage = Math.max(0, Math.ceil(bound - TOLERANCE_MINOR));
+  }
+
+  /** The question of least money among plans that fill as much as the best one. */
+  private asMuch(): ModelQuestion {
+    return this.problem.rules.fillFirst && this.best.found ? { maxShortageMinor: this.best.shortage() } : {};
+  }
+
+  /** The gap to ask a model for: of the money, whatever the model's own objective counts besides. */
+  private gapFor(question: ModelQuestion): number {
+    const { gap } = this.problem.effort;
+    if (question.maxShortageMinor !== undefined || !this.best.found) return gap;
+    const { costMinor } = this.best.found.priced;
+    return costMinor <= 0 ? gap : (gap * Math.max(0, costMinor - this.best.shortage())) / costMinor;
   }
 
   /**
@@ -98,40 +141,47 @@ class Solve {
    */
   private searchAndBound(): Float64Array {
     const { effort } = this.problem;
-    const halt = (): boolean => this.control.shouldStop() || this.isDone() || this.elapsed() > effort.seconds * SEARCH_SHARE;
+    const halt = (): boolean => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds * SEARCH_SHARE;
     let worth = startingWorth(this.index);
     const rounds = this.isLarge ? SEARCH_ROUNDS : 1;
     for (let round = 0; round < rounds && (round === 0 || !halt()); round += 1) {
-      const tries = Math.min(MOST_TRIES, Math.ceil((400 + TRIES_PER_ROW * this.size) * 2 ** (round + 1 - rounds)));
-      const start = round === 0 ? undefined : this.best?.decision;
-      this.offer(
-        searchBaskets(this.index, {
-          tries,
-          worth,
-          halt,
-          seed: round,
-          onBetter: (decision) => this.offer(decision),
-          ...(start && { start }),
-        }),
-      );
+      if (round > 0) this.search(round, worth);
       this.tell('bounding');
       if (this.isLarge) worth = this.bound(worth, halt);
     }
     return worth;
   }
 
+  /** One round of the search, longer than the one before; the first begins with what is known, later ones stay near the best. */
+  private search(round: number, worth: Float64Array): void {
+    const { effort } = this.problem;
+    const rounds = this.isLarge ? SEARCH_ROUNDS : 1;
+    const tries = Math.min(MOST_TRIES, Math.ceil((400 + TRIES_PER_ROW * this.size) * 2 ** (round + 1 - rounds)));
+    const start = round === 0 ? undefined : this.best.found?.decision;
+    this.offer(
+      searchBaskets(this.index, {
+        tries,
+        worth,
+        halt: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds * SEARCH_SHARE,
+        seed: round,
+        onBetter: (decision) => this.offer(decision),
+        ...(start && { start }),
+      }),
+    );
+  }
+
   private bound(start: Float64Array, halt: () => boolean): Float64Array {
     const { boundMinor, multipliers } = lagrangianBound(this.index, {
       rounds: BOUND_ROUNDS,
-      bestMinor: this.best?.priced.costMinor ?? 0,
+      bestMinor: this.best.found?.priced.costMinor ?? 0,
       start,
       halt,
       onBound: (value) => {
-        this.raise(value);
+        this.best.raise(value);
         this.tell('bounding');
       },
     });
-    this.raise(boundMinor);
+    this.best.raise(boundMinor);
     return multipliers;
   }
 
@@ -143,26 +193,27 @@ class Solve {
     const { effort } = this.problem;
     const nearby: Decision[] = [];
     const until = effort.seconds * PART_SHARE;
-    const built = buildModel(this.market, { inPart: true });
-    const { bound, decision } = await solveExactly(built, this.best?.decision ?? null, {
-      gap: effort.gap,
+    const question = { ...this.asMuch(), inPart: true };
+    const built = buildModel(this.market, question);
+    const { bound, decision } = await solveExactly(built, this.best.found?.decision ?? null, {
+      gap: this.gapFor(question),
       seconds: until - this.elapsed(),
-      shouldStop: () => this.control.shouldStop() || this.isDone() || this.elapsed() > until,
+      shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > until,
       onProgress: (_, value) => {
-        this.raise(value);
+        this.best.raiseBy(question, value);
         this.tell('bounding');
       },
       onDecision: (found) => nearby.push(found),
     });
-    this.raise(bound);
+    this.best.raiseBy(question, bound);
     if (decision) nearby.push(decision);
     for (const start of nearby.slice(-3).reverse()) {
-      if (this.isDone() || this.control.shouldStop()) return;
+      if (this.best.isDone() || this.control.shouldStop()) return;
       const polished = searchBaskets(this.index, {
         tries: MOST_TRIES / 3,
         worth,
         start,
-        halt: () => this.isDone() || this.control.shouldStop() || this.elapsed() > effort.seconds,
+        halt: () => this.best.isDone() || this.control.shouldStop() || this.elapsed() > effort.seconds,
         onBetter: (better) => this.offer(better),
       });
       this.offer(polished);
@@ -171,18 +222,19 @@ class Solve {
 
   private async prove() {
     const { effort } = this.problem;
-    const exact = await solveExactly(buildModel(this.market), this.best?.decision ?? null, {
-      gap: effort.gap,
+    const question = this.asMuch();
+    const exact = await solveExactly(buildModel(this.market, question), this.best.found?.decision ?? null, {
+      gap: this.gapFor(question),
       seconds: effort.seconds - this.elapsed(),
-      shouldStop: () => this.control.shouldStop() || this.isDone() || this.elapsed() > effort.seconds,
+      shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds,
       onProgress: (_, bound) => {
-        this.raise(bound);
+        this.best.raiseBy(question, bound);
         this.tell('proving');
       },
       onDecision: (decision) => this.offer(decision),
     });
     if (exact.decision) this.offer(exact.decision);
-    if (exact.outcome !== 'infeasible') this.raise(exact.bound);
+    if (exact.outcome !== 'infeasible') this.best.raiseBy(question, exact.bound);
     return exact;
   }
 
@@ -218,100 +270,45 @@ class Solve {
   }
 
   private async drawCurve(best: Found): Promise<void> {
-    this.curve = await parcelsCurve(this.market, best, {
+    this.best.curve = await parcelsCurve(this.market, best, {
       gap: this.problem.effort.gap,
       isOver: () => !this.hasTimeToCompare(),
       seconds: COMPARING_SECONDS / 4,
+      onDecision: (decision) => this.offer(decision),
     });
-  }
-
-  /** Is the gap asked for reached? A plan that costs nothing or earns has no gap in per cent: it is done when proven. */
-  private isDone(): boolean {
-    if (!this.best) return false;
-    const { costMinor } = this.best.priced;
-    return this.boundMinor >= costMinor || (costMinor > 0 && gapOf(costMinor, this.boundMinor) <= this.problem.effort.gap);
   }
 
   private elapsed(): number {
     return Math.round((this.control.now() - this.startedAt) * 1000) / 1000;
   }
 
-  private raise(bound: number): void {
-    if (!Number.isFinite(bound)) return;
-    this.isBounded = true;
-    this.boundMinor = Math.max(this.boundMinor, Math.ceil(bound - TOLERANCE_MINOR));
-  }
-
-  /** Takes a decision if it breaks no rule and costs less than the best. */
   private offer(decision: Decision): void {
-    const priced = priceDecision(this.market, decision);
-    if (priced.faults > 0 || (this.best && priced.costMinor >= this.best.priced.costMinor)) return;
-    this.best = { decision, priced };
-    this.control.onPlan(this.plan('stopped'));
-  }
-
-  private tell(phase: SolveProgress['phase']): void {
-    const bestMinor = this.best?.priced.costMinor ?? null;
-    this.control.onProgress({
-      phase,
-      bestMinor,
-      boundMinor: this.isBounded ? this.boundMinor : null,
-      gap: bestMinor === null || !this.isBounded ? null : gapOf(bestMinor, this.boundMinor),
-      seconds: this.elapsed(),
-    });
+    if (this.best.offer(decision)) this.control.onPlan(this.plan('stopped'));
   }
 
   private plan(status?: PlanStatus): BasketPlan {
-    const priced = this.best?.priced ?? nothingPriced(this.market);
-    const boundMinor = Math.min(priced.costMinor, this.boundMinor);
-    const gap = gapOf(priced.costMinor, boundMinor);
-    return {
-      status: status ?? (boundMinor === priced.costMinor ? 'proven' : this.isDone() ? 'within-gap' : 'stopped'),
-      costMinor: priced.costMinor,
-      boundMinor,
-      gap,
-      seconds: this.elapsed(),
-      paidMinor: priced.paidMinor,
-      parcels: priced.parcels,
-      fills: priced.fills,
-      short: priced.short,
-      leftovers: priced.leftovers,
-      // A plan on the way says what it costs; what it may be compared with and what binds it is said of the last one.
-      compared: {
-        cheapestEachMinor: this.cheapestEachMinor,
-        fewestParcelsMinor: this.curve[0]?.costMinor ?? null,
-        curve: this.curve,
-      },
-      reasons: status === undefined ? whatBinds(this.market, priced) : [],
-    };
+    return this.best.plan(this.elapsed(), status);
   }
 
-  private nothing(isInfeasible: boolean): BasketPlan {
-    const plan = this.plan(isInfeasible ? 'infeasible' : 'stopped');
-    return {
-      ...plan,
-      boundMinor: 0,
-      gap: 0,
-      short: [],
-      reasons: isInfeasible ? whyInfeasible(this.market) : ['No plan was found in the time given.'],
-    };
+  private tell(phase: SolveProgress['phase']): void {
+    const plan = this.best.found ? this.plan('stopped') : null;
+    this.control.onProgress({
+      phase,
+      bestMinor: plan ? plan.costMinor - plan.shortageMinor : null,
+      boundMinor: plan && this.best.isBounded ? Math.max(0, plan.boundMinor - (plan.leastShortageMinor ?? plan.shortageMinor)) : null,
+      gap: plan && this.best.isBounded ? plan.gap : null,
+      short: plan ? plan.short.reduce((all, row) => all + row.quantity, 0) : null,
+      seconds: this.elapsed(),
+    });
   }
 }
-
-const nothingPriced = (market: ReducedMarket): PricedDecision => ({ ...priceDecision(market, emptyDecision), costMinor: 0, paidMinor: 0 });
-
-/** The least any plan can cost without looking further: nothing paid, and every leftover sold. */
-const mostCredit = ({ resale, problem }: ReducedMarket): number =>
-  -Math.ceil([...resale.values()].reduce((all, row) => all + row.valueMinor * row.upTo, 0) * problem.rules.resaleShare);
-
-/** Every cost is whole minor units, so a bound may be rounded up; solver tolerance is given away first. */
-const TOLERANCE_MINOR = 0.01;
 
 /** Seconds that comparing may take beyond the time for the plan. */
 const COMPARING_SECONDS = 12;
 
 /** Shares of the time that search and bound may take at most; proving needs the rest. */
 const SEARCH_SHARE = 0.25;
+const SHORTAGE_SHARE = 0.3;
 const PART_SHARE = 0.7;
 /** A large model takes seconds to build and presolve: it is not begun when the time is nearly over. */
 const LATEST_START = 0.8;
@@ -321,5 +318,3 @@ const MOST_TRIES = 120_000;
 const LARGE_FROM_ROWS = 600;
 const SEARCH_ROUNDS = 4;
 const BOUND_ROUNDS = 500;
-
-const gapOf = (cost: number, bound: number): number => (cost <= 0 ? 0 : Math.max(0, (cost - bound) / cost));

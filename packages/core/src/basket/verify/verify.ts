@@ -92,12 +92,14 @@ export function verifyPlan(problem: BasketProblem, plan: BasketPlan): readonly F
     if (quantity > (got.get(at) ?? 0)) fail('/fills', `${quantity} of ${at} are used and ${got.get(at) ?? 0} are there.`);
 
   const short = new Map(plan.short.map((row) => [row.need, row.quantity]));
+  let shortage = 0;
   for (const need of problem.needs) {
     const missing = short.get(need.id) ?? 0;
     if (missing < 0 || (filled.get(need.id) ?? 0) + missing !== need.quantity)
       fail('/fills', `"${need.id}" wants ${need.quantity}: ${filled.get(need.id) ?? 0} filled and ${missing} short.`);
     if (missing > 0 && need.shortCostMinor === null) fail('/short', `"${need.id}" must be filled.`);
     extra += missing * (need.shortCostMinor ?? 0);
+    shortage += missing * (need.shortCostMinor ?? 0);
     if (need.sameSeller && (sellersOfNeed.get(need.id)?.size ?? 0) > 1) fail('/fills', `"${need.id}" wants one seller.`);
   }
 
@@ -116,9 +118,23 @@ export function verifyPlan(problem: BasketProblem, plan: BasketPlan): readonly F
   const cost = paid + extra - Math.floor(rules.resaleShare * fetched + 0.5);
   if (cost !== plan.costMinor) fail('/costMinor', `The cost is ${cost}, not ${plan.costMinor}.`);
   if (plan.boundMinor > plan.costMinor) fail('/boundMinor', 'The bound is above the cost.');
-  const gap = plan.costMinor > 0 ? (plan.costMinor - plan.boundMinor) / plan.costMinor : 0;
+  if (shortage !== plan.shortageMinor) fail('/shortageMinor', `The shortage is ${shortage}, not ${plan.shortageMinor}.`);
+  if ((plan.leastShortageMinor === null) === rules.fillFirst)
+    fail('/leastShortageMinor', 'The least shortage is said exactly where filling comes first.');
+  const least = plan.leastShortageMinor ?? 0;
+  if (least > shortage) fail('/leastShortageMinor', `No plan leaves less than ${least} unfilled, and this one leaves ${shortage}.`);
+  const money = plan.costMinor - shortage;
+  const gap = money > 0 ? Math.max(0, plan.costMinor - plan.boundMinor) / money : 0;
   if (Math.abs(gap - plan.gap) > 1e-9) fail('/gap', `The gap is ${gap}, not ${plan.gap}.`);
   if (plan.status === 'proven' && plan.boundMinor !== plan.costMinor) fail('/status', 'Proven means the bound is the cost.');
+  const isSettled = plan.status === 'proven' || plan.status === 'within-gap';
+  if (rules.fillFirst && isSettled && least !== shortage) fail('/status', 'It is not proven that no plan fills more.');
+  let dearer = Infinity;
+  plan.compared.curve.forEach((point, p) => {
+    if (point.costMinor > dearer) fail(`/compared/curve/${p}/costMinor`, 'More parcels never cost more than fewer.');
+    if (point.costMinor < plan.costMinor) fail(`/compared/curve/${p}/costMinor`, 'No plan is shown beside a cheaper one.');
+    dearer = point.costMinor;
+  });
   if (plan.status === 'within-gap' && gap > problem.effort.gap) fail('/status', 'The gap asked for is not reached.');
   return faults;
 }

@@ -16,7 +16,8 @@ export function Progress({ job, currency }: { readonly job: ErrandJobDto; readon
   const words = [
     progress ? PHASES[progress.phase] : job.ahead > 0 ? `Waiting for ${plural(job.ahead, 'other job')}` : 'Starting',
     ...(progress?.bestMinor != null ? [`best so far ${money(progress.bestMinor, currency)}`] : []),
-    ...(progress?.boundMinor != null ? [`not below ${money(progress.boundMinor, currency)}`] : []),
+    ...(progress?.short ? [`${plural(progress.short, 'part')} lacking`] : []),
+    ...(progress?.boundMinor != null ? [`what fills as much costs no less than ${money(progress.boundMinor, currency)}`] : []),
     ...(progress?.gap != null ? [`at most ${(progress.gap * 100).toFixed(1)} % too dear`] : []),
     ...(progress ? [`${progress.seconds.toFixed(0)} s`] : []),
   ];

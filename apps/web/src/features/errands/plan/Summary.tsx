@@ -1,13 +1,14 @@
-import { againstEach, money } from '@outfit/core';
+import { againstEach, itemName, money } from '@outfit/core';
 import type { ReactNode } from 'react';
 import type { ErrandDto, PlanDto } from '@/api';
+import { useWorkspace } from '@/workspace';
 import { Why } from '@/parts';
 import { plural } from '@/ui';
 
-const STATUS: Record<PlanDto['status'], (gap: number) => string> = {
-  proven: () => 'Proven: nothing cheaper exists under these rules.',
-  'within-gap': (gap) => `At most ${(gap * 100).toFixed(1)} % above the cheapest there can be.`,
-  stopped: (gap) => `Stopped early: at most ${(gap * 100).toFixed(1)} % above the cheapest there can be.`,
+const STATUS: Record<PlanDto['status'], (above: string) => string> = {
+  proven: () => 'Proven: nothing that fills as much is cheaper under these rules.',
+  'within-gap': (above) => `At most ${above} above the cheapest that fills as much.`,
+  stopped: (above) => `Stopped early: at most ${above} above the cheapest that fills as much.`,
   infeasible: () => 'No plan keeps all the rules.',
 };
 
@@ -67,10 +68,12 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
       </div>
       {errand.job.state !== 'running' && (
         <p className="text-moss mt-1.5" data-testid="proof">
-          {STATUS[plan.status](plan.gap)}
+          {STATUS[plan.status](
+            `${(plan.gap * 100).toFixed(1)} % (${format(Math.round(plan.gap * (plan.costMinor - plan.shortageMinor)))})`,
+          )}
         </p>
       )}
-      {missing > 0 && <p className="text-madder">{plural(missing, 'part')} cannot be had under these rules.</p>}
+      {missing > 0 && <Lacking errand={errand} missing={missing} />}
       {plan.reasons.length > 0 && (
         <ul aria-label="What shapes the plan" className="text-pencil mt-1 list-disc pl-5 text-[0.93rem]">
           {plan.reasons.map((reason) => (
@@ -87,6 +90,28 @@ function Figure({ name, children }: { readonly name: string; readonly children: 
     <div>
       <div className="font-mono text-[1.35rem] leading-tight">{children}</div>
       <div className="text-pencil text-[0.87rem]">{name}</div>
+    </div>
+  );
+}
+
+/** How many figures can stand, and what the others lack, the most wanted first. */
+function Lacking({ errand, missing }: { readonly errand: ErrandDto; readonly missing: number }) {
+  const { catalogue } = useWorkspace();
+  const { standing } = errand;
+  const lacking = [...(standing?.lacking ?? [])].sort((a, b) => b.quantity - a.quantity);
+  return (
+    <div className="text-madder" data-testid="standing">
+      <p>
+        {standing && `${standing.complete} of ${plural(standing.figures, 'figure')} can stand. `}
+        {plural(missing, 'part')} cannot be had under these rules{lacking.length > 0 ? ':' : '.'}
+      </p>
+      <ul className="list-disc pl-5 text-[0.93rem]">
+        {lacking.map((row) => (
+          <li key={row.variant}>
+            {row.quantity} of {row.wanted} {itemName({ kind: 'variant', item: row.variant }, catalogue)}
+          </li>
+        ))}
+      </ul>
     </div>
   );
 }

@@ -1,0 +1,178 @@
+import { emptyDecision, type Decision, type Found, type PricedDecision, priceDecision } from '../decision/index.js';
+import type { ModelQuestion } from '../model/index.js';
+import type { BasketPlan, BasketProblem, PlanStatus } from '../problem/index.js';
+import { type ReducedMarket, reduceMarket, withoutImpossible } from '../reduce/index.js';
+import type { CurvePoint } from './curve.js';
+import { fillingFactor, shortageOf, withShortage } from './filling.js';
+import { whatBinds, whyInfeasible } from './reasons.js';
+
+/**
+ * What a solve knows so far: the best plan, how little any plan can cost and leave unfilled. It searches a market in which shortage
+ * may count several times over and what nobody can fill is set aside, and tells plans in the figures of the problem itself.
+ */
+export class Best {
+  readonly market: ReducedMarket;
+  found: Found | null = null;
+  cheapestEach: Found | null = null;
+  curve: readonly CurvePoint[] = [];
+  /** The least shortage any plan can have, as far as it is known, in the market that is searched. */
+  leastShortage = 0;
+  isBounded = false;
+  /** A bound of the cost in the market that is searched. */
+  private boundMinor: number;
+  /** How many times over shortage counts in it. */
+  private readonly factor: number;
+  /** Units nobody can fill, set aside before anything is searched. */
+  private readonly impossible: ReadonlyMap<string, number>;
+
+  constructor(private readonly problem: BasketProblem) {
+    const { problem: possible, missing } = withoutImpossible(problem);
+    this.impossible = missing;
+    this.factor = problem.rules.fillFirst ? fillingFactor(possible) : 1;
+    this.market = reduceMarket(withShortage(possible, this.factor));
+    this.boundMinor = mostCredit(this.market);
+  }
+
+  /** What the best plan leaves unfilled, in the market that is searched; Infinity while there is no plan. */
+  shortage(): number {
+    return this.found ? shortageOf(this.found.priced.short, this.market) : Infinity;
+  }
+
+  /** Is it proven that no plan leaves less unfilled than the best one? Where filling does not come first, nothing has to be. */
+  isFilled(): boolean {
+    return !this.problem.rules.fillFirst || this.shortage() <= this.leastShortage;
+  }
+
+  /** A bound of money alone, as a bound of the cost in the market that is searched. */
+  raiseBy(question: ModelQuestion, bound: number): void {
+    this.raise(question.maxShortageMinor === undefined ? bound : bound + this.leastShortage);
+  }
+
+  /**
+   * Is the gap asked for reached, and nothing left unfilled that could be filled? A plan that costs no money or earns has no gap in per
+   * cent: it is done when proven.
+   */
+  isDone(): boolean {
+    if (!this.found || !this.isFilled()) return false;
+    const { costMinor } = this.found.priced;
+    if (this.boundMinor >= costMinor) return true;
+    const money = costMinor - this.shortage();
+    return money > 0 && (costMinor - this.boundMinor) / money <= this.problem.effort.gap;
+  }
+
+  raise(bound: number): void {
+    if (!Number.isFinite(bound)) return;
+    this.isBounded = true;
+    this.boundMinor = Math.max(this.boundMinor, Math.ceil(bound - TOLERANCE_MINOR));
+  }
+
+  /**
+   * Takes a decision if it breaks no rule and is better than the best: fills more where that comes first, else costs less. Says
+   * whether it did.
+   */
+  offer(decision: Decision): boolean {
+    const priced = priceDecision(this.market, decision);
+    if (priced.faults > 0 || (this.found && !this.isBetter(priced, this.found.priced))) return false;
+    this.found = { decision, priced };
+    return true;
+  }
+
+  private isBetter(a: PricedDecision, b: PricedDecision): boolean {
+    const fills = this.problem.rules.fillFirst ? shortageOf(a.short, this.market) - shortageOf(b.short, this.market) : 0;
+    return fills < 0 || (fills === 0 && a.costMinor < b.costMinor);
+  }
+
+  /** A decision in the figures of the problem itself: shortage counted once, and what nobody can fill counted too. */
+  private truly({ priced }: Found): { readonly costMinor: number; readonly shortageMinor: number; readonly short: BasketPlan['short'] } {
+    const searched = shortageOf(priced.short, this.market);
+    const short = this.withImpossible(priced.short);
+    const costs = new Map(this.problem.needs.map((need) => [need.id, need.shortCostMinor ?? 0]));
+    const shortageMinor = short.reduce((all, { need, quantity }) => all + quantity * (costs.get(need) ?? 0), 0);
+    return { costMinor: priced.costMinor - searched + shortageMinor, shortageMinor, short };
+  }
+
+  private withImpossible(short: BasketPlan['short']): BasketPlan['short'] {
+    const units = new Map(this.impossible);
+    for (const { need, quantity } of short) units.set(need, (units.get(need) ?? 0) + quantity);
+    return [...units].map(([need, quantity]) => ({ need, quantity })).sort((a, b) => (a.need < b.need ? -1 : 1));
+  }
+
+  /** What nobody can fill, in the figures of the problem. */
+  private impossibleMinor(): number {
+    return this.problem.needs.reduce((all, need) => all + (this.impossible.get(need.id) ?? 0) * (need.shortCostMinor ?? 0), 0);
+  }
+
+  plan(seconds: number, status?: PlanStatus): BasketPlan {
+    const found = this.found ?? { decision: emptyDecision, priced: nothingPriced(this.market) };
+    const { priced } = found;
+    const { costMinor, shortageMinor, short } = this.found ? this.truly(found) : { costMinor: 0, shortageMinor: 0, short: [] };
+    const { fillFirst } = this.problem.rules;
+    const searched = shortageOf(priced.short, this.market);
+    const least = this.impossibleMinor() + Math.floor(Math.min(this.leastShortage, searched) / this.factor);
+    // Whatever fills as much costs no less money than the bound says; where it is not settled how much can be filled, shortage itself
+    // may still fall to its own bound.
+    const bound = fillFirst ? this.boundMinor - searched + least : this.boundMinor + this.impossibleMinor();
+    const boundMinor = Math.min(costMinor, bound);
+    const money = costMinor - shortageMinor;
+    const gap = gapOf(costMinor, boundMinor, money);
+    const curve = this.found ? this.points(costMinor, shortageMinor, gap) : [];
+    const isProven = this.isFilled() && boundMinor === costMinor;
+    return {
+      status: status ?? (isProven ? 'proven' : this.isDone() ? 'within-gap' : 'stopped'),
+      costMinor,
+      boundMinor,
+      gap,
+      shortageMinor,
+      leastShortageMinor: fillFirst ? least : null,
+      seconds,
+      paidMinor: priced.paidMinor,
+      parcels: priced.parcels,
+      fills: priced.fills,
+      short,
+      leftovers: priced.leftovers,
+      // A plan on the way says what it costs; what it may be compared with and what binds it is said of the last one.
+      compared: {
+        cheapestEachMinor: this.cheapestEach && this.truly(this.cheapestEach).costMinor,
+        fewestParcelsMinor: curve[0]?.costMinor ?? null,
+        curve,
+      },
+      reasons: status === undefined ? whatBinds(this.market, { ...priced, short }, this.problem, this.isFilled()) : [],
+    };
+  }
+
+  /** The curve in the figures of the problem, up to the plan itself. */
+  private points(costMinor: number, shortageMinor: number, gap: number): BasketPlan['compared']['curve'] {
+    if (this.curve.length === 0 && (this.found?.priced.parcels.length ?? 0) > 1) return [];
+    const own = this.found?.priced.parcels.length ?? 0;
+    const fewer = this.curve
+      .filter((point) => point.parcels < own)
+      .map(({ parcels, moneyMinor, gap: ownGap }) => ({ parcels, costMinor: moneyMinor + shortageMinor, gap: ownGap }));
+    return [...fewer, { parcels: own, costMinor, gap }];
+  }
+
+  /** No plan: none there can be, or none found in time. */
+  nothing(seconds: number, isInfeasible: boolean): BasketPlan {
+    const plan = this.plan(seconds, isInfeasible ? 'infeasible' : 'stopped');
+    return {
+      ...plan,
+      boundMinor: 0,
+      gap: 0,
+      shortageMinor: 0,
+      leastShortageMinor: plan.leastShortageMinor === null ? null : 0,
+      short: [],
+      reasons: isInfeasible ? whyInfeasible(this.market, this.problem) : ['No plan was found in the time given.'],
+    };
+  }
+}
+
+const nothingPriced = (market: ReducedMarket): PricedDecision => ({ ...priceDecision(market, emptyDecision), costMinor: 0, paidMinor: 0 });
+
+/** The least any plan can cost without looking further: nothing paid, and every leftover sold. */
+const mostCredit = ({ resale, problem }: ReducedMarket): number =>
+  -Math.ceil([...resale.values()].reduce((all, row) => all + row.valueMinor * row.upTo, 0) * problem.rules.resaleShare);
+
+/** Every cost is whole minor units, so a bound may be rounded up; solver tolerance is given away first. */
+export const TOLERANCE_MINOR = 0.01;
+
+/** The gap about money: shortage counts in neither the plan nor its bound. */
+const gapOf = (cost: number, bound: number, money: number): number => (money <= 0 ? 0 : Math.max(0, (cost - bound) / money));
