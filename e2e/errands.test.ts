@@ -127,6 +127,46 @@ test('a seller is banned, a part is bought elsewhere, and it is taken back', asy
   expect(await paid(page)).toBe(again);
 });
 
+test('what is adjusted quickly, one after another, is all kept; errands are named and opened again', async ({ page }) => {
+  await page.goto('/line-ups/heron-crew/errand');
+  await plan(page);
+  const parcels = page.getByRole('article');
+  const nameOf = async (i: number): Promise<string> =>
+    ((await parcels.nth(i).getAttribute('aria-label')) ?? '').replace('Parcel from ', '');
+  const [first, second] = [await nameOf(0), await nameOf(1)];
+  const ban = async (seller: string): Promise<void> => {
+    await page
+      .getByRole('article', { name: `Parcel from ${seller}` })
+      .getByRole('button', { name: /^Adjust / })
+      .first()
+      .click();
+    await page.getByRole('menuitem', { name: `Nothing from ${seller}` }).click();
+  };
+  // The second is asked for while the first is being planned: the plan before is still there to be adjusted.
+  await ban(first);
+  await ban(second);
+  const adjusted = page.getByRole('list', { name: 'Adjusted by you' });
+  await expect(adjusted).toContainText(`nothing from ${first}`);
+  await expect(adjusted).toContainText(`nothing from ${second}`);
+  await expect(page.getByTestId('proof')).toBeVisible({ timeout: 60_000 });
+  for (const seller of [first, second]) await expect(page.getByRole('article', { name: `Parcel from ${seller}` })).toHaveCount(0);
+  await page.reload();
+  await expect(adjusted).toContainText(`nothing from ${second}`);
+
+  // The first errand is called something, and opened again as it was.
+  const errands = page.getByRole('region', { name: 'Errands so far' });
+  const last = errands.getByRole('listitem').last();
+  await last.getByRole('textbox').fill('All sellers');
+  await last.getByRole('textbox').press('Enter');
+  await last.getByRole('link', { name: 'Open' }).click();
+  await expect(page.getByRole('heading', { name: /^All sellers, / })).toBeVisible();
+  await expect(page.getByRole('article', { name: `Parcel from ${first}` })).toBeVisible();
+  await page.getByRole('link', { name: 'To the newest' }).click();
+  await expect(adjusted).toContainText(`nothing from ${first}`);
+  await errands.getByRole('button', { name: 'Put All sellers in the bin' }).click();
+  await expect(errands.getByText('1 in the bin')).toBeVisible();
+});
+
 test('a substitute is accepted, and the trip is planned with it', async ({ page }) => {
   await page.goto('/figures/ibbe-lantry/errand?look=ibbe-lantry-2');
   await plan(page);

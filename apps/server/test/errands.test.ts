@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { EXAMPLE, EXAMPLE_PLAN } from '../../../packages/core/test/basket/example.js';
 import { variantBehind, type BasketPlan } from '@outfit/core';
-import { type ErrandDto, type SubstituteDto } from '../src/errands/errands.dto.js';
+import { type ErrandDto, type ErrandRowDto, type SubstituteDto } from '../src/errands/errands.dto.js';
 import { type ErrandJobDto, type SeriesJobDto } from '../src/errands/solving/plan.dto.js';
 import { type OfferDto } from '../src/market/market.dto.js';
 import { Harness } from './harness.js';
@@ -190,6 +190,52 @@ describe('the plan of an errand', () => {
     const bought = pinned.plan.fills.filter((fill) => variantBehind(fill.need) === variant && fill.seller !== null);
     expect(bought.length).toBeGreaterThan(0);
     for (const fill of bought) expect(fill.seller).toBe(elsewhere);
+  });
+
+  test('is listed, named, put in the bin and taken out; the newest that stands is the one that is opened', async () => {
+    const scope = 'hob-linnet';
+    const first = (await planned(wish(scope, 'hob-linnet-1'))).errand;
+    const second = (await planned(wish(scope, 'hob-linnet-1', 2))).errand;
+    const rows = (await server.get<ErrandRowDto[]>(`errands/all?scope=${scope}`)).body;
+    expect(rows.map((row) => [row.id, row.copies])).toEqual([
+      [second.id, 2],
+      [first.id, 1],
+    ]);
+    expect(rows[0]?.paidMinor).toBe(second.job.result?.paidMinor);
+    const named = await server.put<ErrandRowDto[]>(`errands/${first.id}/name`, { name: 'For the fair' });
+    expect(named.body.find((row) => row.id === first.id)?.name).toBe('For the fair');
+    expect((await server.get<ErrandDto>(`errands/${first.id}`)).body.name).toBe('For the fair');
+    await server.put(`errands/${second.id}/bin`, { away: true });
+    expect((await server.get<ErrandDto[]>(`errands?scope=${scope}`)).body[0]?.id).toBe(first.id);
+    await server.put(`errands/${second.id}/bin`, { away: false });
+    expect((await server.get<ErrandDto[]>(`errands?scope=${scope}`)).body[0]?.id).toBe(second.id);
+    expect((await server.put(`errands/none/bin`, { away: true })).status).toBe(404);
+    expect((await server.put(`errands/${first.id}/name`, { name: 'x'.repeat(81) })).status).toBe(400);
+  });
+
+  test('planned again, begins with the last plan; until it has one, the plan before stands beside it', async () => {
+    const scope = 'isaac-brill';
+    const { errand: last } = await planned(wish(scope, 'isaac-brill-1', 3));
+    const { body: again } = await server.post<ErrandDto>('errands', wish(scope, 'isaac-brill-1', 3));
+    const shown = (await server.get<ErrandDto[]>(`errands?scope=${scope}`)).body;
+    expect(shown[0]?.id).toBe(again.id);
+    // Either the new one has a plan by now, or the one before is there too.
+    expect(shown[0]?.job.result !== null || shown[1]?.id === last.id).toBe(true);
+    const { result } = await server.ended<ErrandJobDto>(again.job.id);
+    expect(result?.paidMinor).toBeLessThanOrEqual(last.job.result?.paidMinor ?? 0);
+  });
+
+  test('forty copies, of which pieces are nobody’s: the gap is said on the money, and who can stand', async () => {
+    const { errand, plan } = await planned(wish('ness-elver', 'ness-elver-1', 40));
+    expect(plan.short.length).toBeGreaterThan(0);
+    const money = plan.costMinor - plan.shortageMinor;
+    expect(plan.gap).toBeCloseTo((plan.costMinor - plan.boundMinor) / money, 9);
+    expect(plan.shortageMinor).toBe(plan.leastShortageMinor);
+    expect(errand.standing?.figures).toBe(40);
+    expect(errand.standing?.complete).toBeLessThan(40);
+    expect(errand.standing?.lacking.length).toBeGreaterThan(0);
+    // Sentences name parts as a person knows them.
+    expect(errand.job.result?.reasons.join(' ')).not.toMatch(/[A-Z]{2}-\d{3}·/);
   });
 
   test('offers substitutes with the likeness they lose, and takes an accepted one into account', async () => {

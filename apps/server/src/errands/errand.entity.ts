@@ -16,6 +16,10 @@ export class ErrandEntity {
   @PrimaryColumn('text') id: string;
   @Column('text') scope: string;
   @Column('text') title: string;
+  /** What the person calls it; null while it goes by its title. */
+  @Column('text', { nullable: true }) name: string | null;
+  /** When it was put in the bin; null while it stands. */
+  @Column('text', { nullable: true }) removedAt: string | null;
   @Column('simple-json') lines: readonly StoredLine[];
   @Column('simple-json') settings: ErrandSettingsDto;
   @Column('simple-json') adjustments: Adjustments;

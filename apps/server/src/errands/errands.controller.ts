@@ -1,6 +1,18 @@
 import { Body, Controller, Get, Header, HttpCode, Param, Post, Put, Query, StreamableFile } from '@nestjs/common';
 import { ApiAcceptedResponse, ApiBody, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { CopiesDto, ErrandDto, ErrandsQuery, FloorDto, NewErrandDto, SubstituteDto, TickedDto } from './errands.dto.js';
+import {
+  CopiesDto,
+  ErrandBinDto,
+  ErrandDto,
+  ErrandNameDto,
+  ErrandRowDto,
+  ErrandsQuery,
+  FloorDto,
+  NewErrandDto,
+  SubstituteDto,
+  TickedDto,
+} from './errands.dto.js';
+import { KeptErrandsService } from './keptErrands.service.js';
 import { SubstitutesService } from './substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandJobDto, PlanDto, SeriesJobDto } from './solving/index.js';
@@ -11,6 +23,7 @@ export class ErrandsController {
   constructor(
     private readonly service: ErrandsService,
     private readonly substitutesOf: SubstitutesService,
+    private readonly kept: KeptErrandsService,
   ) {}
 
   @Post()
@@ -25,6 +38,27 @@ export class ErrandsController {
   @ApiOkResponse({ type: [ErrandDto], description: 'The newest errand of a figure or line-up, or none' })
   latest(@Query() { scope }: ErrandsQuery): ErrandDto[] {
     return this.service.latest(scope);
+  }
+
+  @Get('all')
+  @ApiOperation({ operationId: 'listErrands' })
+  @ApiOkResponse({ type: [ErrandRowDto], description: 'Every errand of a figure or line-up, the newest first' })
+  all(@Query() { scope }: ErrandsQuery): ErrandRowDto[] {
+    return this.kept.of(scope);
+  }
+
+  @Put(':id/name')
+  @ApiOperation({ operationId: 'renameErrand' })
+  @ApiOkResponse({ type: [ErrandRowDto] })
+  rename(@Param('id') id: string, @Body() { name }: ErrandNameDto): Promise<ErrandRowDto[]> {
+    return this.kept.rename(id, name ?? null);
+  }
+
+  @Put(':id/bin')
+  @ApiOperation({ operationId: 'binErrand' })
+  @ApiOkResponse({ type: [ErrandRowDto] })
+  bin(@Param('id') id: string, @Body() { away }: ErrandBinDto): Promise<ErrandRowDto[]> {
+    return this.kept.bin(id, away);
   }
 
   @Post('solve')

@@ -139,6 +139,8 @@ export class ErrandDto {
   @ApiProperty() id: string;
   @ApiProperty() scope: string;
   @ApiProperty() title: string;
+  @ApiProperty({ type: String, nullable: true }) name: string | null;
+  @ApiProperty({ type: String, nullable: true }) removedAt: string | null;
   @ApiProperty() createdAt: string;
   @ApiProperty() currency: string;
   @ApiProperty({ type: [ErrandFigureDto] }) lines: readonly ErrandFigureDto[];
@@ -155,6 +157,27 @@ export class ErrandDto {
   copies: SeriesJobDto | null;
   @ApiProperty({ type: SeriesJobDto, nullable: true, description: 'Cheaper versions, as they were last looked for' })
   cheaper: SeriesJobDto | null;
+}
+
+/** One of the errands planned from a figure or line-up. */
+export class ErrandRowDto {
+  @ApiProperty() id: string;
+  @ApiProperty() title: string;
+  @ApiProperty({ type: String, nullable: true, description: 'What the person calls it' }) name: string | null;
+  @ApiProperty() createdAt: string;
+  @ApiProperty({ type: String, nullable: true, description: 'When it was put in the bin' }) removedAt: string | null;
+  @ApiProperty({ enum: ['running', 'done', 'stopped', 'failed'] }) state: ErrandJobDto['state'];
+  @ApiProperty() copies: number;
+  @ApiProperty({ type: Number, nullable: true }) paidMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'Parts that cannot be had' }) short: number | null;
+}
+
+export class ErrandNameDto {
+  @Text('Name', { most: 80, optional: true, nullable: true }) name?: string | null;
+}
+
+export class ErrandBinDto {
+  @Flag('In the bin') away: boolean;
 }
 
 export class ErrandsQuery {

@@ -5,6 +5,7 @@ import { MarketModule } from '../market/index.js';
 import { WardrobeModule } from '../wardrobe/index.js';
 import { CheaperService } from './cheaper.js';
 import { ErrandsController } from './errands.controller.js';
+import { KeptErrandsService } from './keptErrands.service.js';
 import { SubstitutesService } from './substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandsStore } from './errands.store.js';
@@ -13,6 +14,6 @@ import { ErrandPlanner } from './planner.js';
 @Module({
   imports: [CatalogueModule, FiguresModule, MarketModule, WardrobeModule],
   controllers: [ErrandsController],
-  providers: [CheaperService, ErrandPlanner, ErrandsService, ErrandsStore, SubstitutesService],
+  providers: [CheaperService, ErrandPlanner, ErrandsService, ErrandsStore, KeptErrandsService, SubstitutesService],
 })
 export class ErrandsModule {}

@@ -36,6 +36,9 @@ import { ErrandPlanner, resaleOf } from './planner.js';
 import { shoppingList } from './shoppingList.js';
 import { basketRun, type ErrandJobDto, plainInput, type SeriesJobDto, seriesRun } from './solving/index.js';
 
+/** So far back a plan is looked for when the newest errand has none. */
+const MOST_LOOKED_BACK = 4;
+
 /** Errands: planned for some looks, planned again with what was settled, ticked off while shopping. */
 @Injectable()
 export class ErrandsService {
@@ -63,11 +66,27 @@ export class ErrandsService {
     const adjustments = this.adjustmentsFor(scope, plain(asked ?? NO_ADJUSTMENTS));
     const problem = basketFor(this.planner.input(lines, settings, adjustments));
     const last = this.lastPlanOf(scope);
+    // What is still being planned for the same is not wanted any more: it keeps the best it has, and makes way.
+    const waiting = this.store.newestOf(scope);
+    if (waiting) this.jobs.stop(waiting.job);
     const { errand, job } = await this.database.write(() => {
       const id = randomUUID();
       const row = this.jobs.create(ERRAND_JOBS.errand.kind, ownerOf(id));
       const createdAt = this.clock.now().toISOString();
-      const entity = this.store.insert({ id, scope, title, lines, settings, adjustments, createdAt, job: row.id, problem, ticked: [] });
+      const entity = this.store.insert({
+        id,
+        scope,
+        title,
+        lines,
+        settings,
+        adjustments,
+        createdAt,
+        job: row.id,
+        problem,
+        ticked: [],
+        name: null,
+        removedAt: null,
+      });
       this.live.changed('errands', scope);
       return { errand: entity, job: row };
     });
@@ -77,8 +96,11 @@ export class ErrandsService {
 
   /** The newest plan of a figure or line-up, to begin the next one with; null when there is none. */
   private lastPlanOf(scope: string): BasketPlan | null {
-    const errand = this.store.newestOf(scope);
-    return (errand && (this.jobs.job(errand.job) as ErrandJobDto).result) ?? null;
+    for (const errand of this.store.standing(scope, MOST_LOOKED_BACK)) {
+      const { result } = this.jobs.job(errand.job) as ErrandJobDto;
+      if (result && result.status !== 'infeasible') return result;
+    }
+    return null;
   }
 
   /** What is settled must be there, and agree with itself. A lock of the last plan whose offer has gone since is let go. */
@@ -114,10 +136,15 @@ export class ErrandsService {
     return this.view(this.store.errand(id));
   }
 
-  /** The newest errand of a figure or line-up, or none. */
+  /**
+   * The newest errand of a figure or line-up, or none. While it has no plan yet, the newest that has one comes after it: what it says
+   * still stands until the new one is there.
+   */
   latest(scope: string): ErrandDto[] {
-    const errand = this.store.newestOf(scope);
-    return errand ? [this.view(errand)] : [];
+    const [newest, ...before] = this.store.standing(scope, MOST_LOOKED_BACK).map((errand) => this.view(errand));
+    if (!newest) return [];
+    const last = newest.job.result ? undefined : before.find((errand) => errand.job.result);
+    return last ? [newest, last] : [newest];
   }
 
   shoppingList(id: string): string {
@@ -191,7 +218,7 @@ export class ErrandsService {
   }
 
   private toDto(errand: ErrandEntity, job: ErrandJobDto): ErrandDto {
-    const { id, scope, title, createdAt, problem, lines, settings, adjustments, ticked } = errand;
+    const { id, scope, title, name, removedAt, createdAt, problem, lines, settings, adjustments, ticked } = errand;
     const plan = job.result?.status === 'infeasible' ? null : job.result;
     const isFinal = plan !== null && job.state !== 'running';
     const sellers = this.market.sellerNames();
@@ -206,6 +233,8 @@ export class ErrandsService {
       id,
       scope,
       title,
+      name,
+      removedAt,
       createdAt,
       currency: problem.currency,
       lines: lines.map((line, i) => ({

@@ -16,7 +16,17 @@ export class ErrandsStore {
 
   /** The newest errand of a figure or line-up: the one planned last, whatever the clock said then. */
   newestOf(scope: string): ErrandEntity | null {
-    return this.database.table(ErrandEntity).find({ where: { scope }, order: { ordinal: 'DESC' }, take: 1 })[0] ?? null;
+    return this.standing(scope, 1)[0] ?? null;
+  }
+
+  /** The newest errands of a figure or line-up that are not in the bin, the newest first. */
+  standing(scope: string, take: number): ErrandEntity[] {
+    return this.database.table(ErrandEntity).find({ where: { scope, removedAt: null }, order: { ordinal: 'DESC' }, take });
+  }
+
+  /** Every errand of a figure or line-up, the newest first, those in the bin too. */
+  allOf(scope: string): ErrandEntity[] {
+    return this.database.table(ErrandEntity).find({ where: { scope }, order: { ordinal: 'DESC' } });
   }
 
   insert(errand: Omit<ErrandEntity, 'ordinal'>): ErrandEntity {
@@ -25,6 +35,10 @@ export class ErrandsStore {
     const row = { ...errand, ordinal };
     this.database.table(ErrandEntity).insert(row);
     return row;
+  }
+
+  update(id: string, changes: Partial<Pick<ErrandEntity, 'name' | 'removedAt'>>): void {
+    this.database.table(ErrandEntity).update({ id }, changes);
   }
 
   tick(id: string, ticked: readonly string[]): void {

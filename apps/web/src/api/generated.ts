@@ -539,6 +539,31 @@ const injectedRtkApi = api
         }),
         providesTags: ['errands'],
       }),
+      listErrands: build.query<ListErrandsApiResponse, ListErrandsApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/all`,
+          params: {
+            scope: queryArg.scope,
+          },
+        }),
+        providesTags: ['errands'],
+      }),
+      renameErrand: build.mutation<RenameErrandApiResponse, RenameErrandApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/${queryArg.id}/name`,
+          method: 'PUT',
+          body: queryArg.errandNameDto,
+        }),
+        invalidatesTags: ['errands'],
+      }),
+      binErrand: build.mutation<BinErrandApiResponse, BinErrandApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/${queryArg.id}/bin`,
+          method: 'PUT',
+          body: queryArg.errandBinDto,
+        }),
+        invalidatesTags: ['errands'],
+      }),
       solveBasket: build.mutation<SolveBasketApiResponse, SolveBasketApiArg>({
         query: (queryArg) => ({
           url: `/api/errands/solve`,
@@ -916,6 +941,20 @@ export type PlanErrandApiArg = {
 export type LatestErrandApiResponse = /** status 200 The newest errand of a figure or line-up, or none */ ErrandDto[];
 export type LatestErrandApiArg = {
   scope: string;
+};
+export type ListErrandsApiResponse = /** status 200 Every errand of a figure or line-up, the newest first */ ErrandRowDto[];
+export type ListErrandsApiArg = {
+  scope: string;
+};
+export type RenameErrandApiResponse = /** status 200  */ ErrandRowDto[];
+export type RenameErrandApiArg = {
+  id: string;
+  errandNameDto: ErrandNameDto;
+};
+export type BinErrandApiResponse = /** status 200  */ ErrandRowDto[];
+export type BinErrandApiArg = {
+  id: string;
+  errandBinDto: ErrandBinDto;
 };
 export type SolveBasketApiResponse = /** status 202  */ ErrandJobDto;
 export type SolveBasketApiArg = {
@@ -2127,6 +2166,8 @@ export type ErrandDto = {
   id: string;
   scope: string;
   title: string;
+  name: string | null;
+  removedAt: string | null;
   createdAt: string;
   currency: string;
   lines: ErrandFigureDto[];
@@ -2172,6 +2213,26 @@ export type NewErrandDto = {
   scope: string;
   lines: ErrandLineDto[];
   adjustments?: AdjustmentsDto;
+};
+export type ErrandRowDto = {
+  id: string;
+  title: string;
+  /** What the person calls it */
+  name: string | null;
+  createdAt: string;
+  /** When it was put in the bin */
+  removedAt: string | null;
+  state: 'running' | 'done' | 'stopped' | 'failed';
+  copies: number;
+  paidMinor: number | null;
+  /** Parts that cannot be had */
+  short: number | null;
+};
+export type ErrandNameDto = {
+  name?: string | null;
+};
+export type ErrandBinDto = {
+  away: boolean;
 };
 export type TickedDto = {
   offers: string[];
@@ -2262,6 +2323,9 @@ export const {
   usePutAwayWatchNoticeMutation,
   usePlanErrandMutation,
   useLatestErrandQuery,
+  useListErrandsQuery,
+  useRenameErrandMutation,
+  useBinErrandMutation,
   useSolveBasketMutation,
   useReadErrandQuery,
   useTickErrandMutation,

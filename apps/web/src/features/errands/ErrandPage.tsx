@@ -1,25 +1,19 @@
-import { toast } from 'sonner';
-import {
-  type AdjustmentsDto,
-  type ErrandDto,
-  type FigureDto,
-  type NewErrandDto,
-  useLatestErrandQuery,
-  usePlanErrandMutation,
-  webApi,
-} from '@/api';
-import { Empty, sentenceOf, useAddress } from '@/ui';
-import { useAppDispatch, useOpen } from '@/workspace';
+import { type ErrandDto, type FigureDto, useLatestErrandQuery, useReadErrandQuery } from '@/api';
+import { Empty, useAddress } from '@/ui';
+import { useOpen } from '@/workspace';
+import { EarlierErrands } from './EarlierErrands';
 import { ErrandForm, linesFrom } from './form';
 import { PlanView } from './plan';
 import { useErrandEvents } from './useErrandEvents';
+import { useReplanning, withAsked } from './useReplanning';
 
 /** An errand for one figure, or for a whole line-up and whoever else is added to it. */
 export function ErrandPage() {
   const { figure, lineUp } = useOpen();
   const [params] = useAddress();
-  if (figure) return <Errand key={figure.id} scope={figure.id} title={figure.brief.name} figures={[figure]} look={params.get('look')} />;
-  if (lineUp) return <Errand key={lineUp.id} scope={lineUp.id} title={lineUp.name} figures={lineUp.figures} look={null} />;
+  const [look, errand] = [params.get('look'), params.get('errand')];
+  if (figure) return <Errand key={figure.id} scope={figure.id} title={figure.brief.name} figures={[figure]} look={look} earlier={errand} />;
+  if (lineUp) return <Errand key={lineUp.id} scope={lineUp.id} title={lineUp.name} figures={lineUp.figures} look={null} earlier={errand} />;
   return <Empty title="There is no such figure" />;
 }
 
@@ -28,40 +22,47 @@ interface ErrandProps {
   readonly title: string;
   readonly figures: readonly FigureDto[];
   readonly look: string | null;
+  /** An earlier errand that was opened again. */
+  readonly earlier: string | null;
 }
 
-function Errand({ scope, title, figures, look }: ErrandProps) {
-  const dispatch = useAppDispatch();
+function Errand({ scope, title, figures, look, earlier }: ErrandProps) {
   const { data: errands, isLoading } = useLatestErrandQuery({ scope });
-  const [plan, planning] = usePlanErrandMutation();
-  const errand = errands?.[0];
-  useErrandEvents(scope, errand);
-
-  const submit = async (newErrandDto: NewErrandDto): Promise<void> => {
-    const made = await plan({ newErrandDto });
-    if (made.data) dispatch(webApi.util.upsertQueryData('latestErrand', { scope }, [made.data]));
-  };
-  /** Plans the same errand again with something adjusted, or under another rule. */
-  const replan = async (of: ErrandDto, adjustments: AdjustmentsDto, settings: Partial<NewErrandDto> = {}): Promise<void> => {
-    const lines = of.lines.map(({ look: id, copies, group }) => ({ look: id, copies, group }));
-    const made = await plan({ newErrandDto: { ...of.settings, ...settings, scope, lines, adjustments } });
-    if (made.data) dispatch(webApi.util.upsertQueryData('latestErrand', { scope }, [made.data]));
-    else toast.error(sentenceOf(made.error));
-  };
+  const { data: opened } = useReadErrandQuery({ id: earlier ?? '' }, { skip: earlier === null });
+  const [newest, before] = errands ?? [];
+  const again = earlier !== null && opened && opened.id !== newest?.id ? opened : undefined;
+  const errand = again ?? newest;
+  useErrandEvents(scope, newest);
+  const { asked, isBusy, error, plan, replan } = useReplanning(scope, errand);
+  // Until the new plan is there, the one before stands on the screen: what is adjusted on it is adjusted on the new one.
+  const old = !again && newest && !newest.job.result && before ? before : undefined;
+  const shown = old ?? errand;
   return (
     <div className="grid h-full grid-cols-[18rem_minmax(0,1fr)] max-md:auto-rows-max max-md:grid-cols-[minmax(0,1fr)] max-md:overflow-auto">
       <ErrandForm
         title={title}
         begin={linesFrom(figures, look)}
         lastSettings={errand?.settings}
-        error={planning.error}
-        isBusy={planning.isLoading}
+        error={error}
+        isBusy={isBusy}
         onPlan={(lines, settings) =>
-          void submit({ ...settings, scope, lines, ...(errand && sameLooks(errand, lines) ? { adjustments: errand.adjustments } : {}) })
+          plan({
+            ...settings,
+            scope,
+            lines,
+            ...(errand && sameLooks(errand, lines) ? { adjustments: asked?.adjustments ?? errand.adjustments } : {}),
+          })
         }
-      />
-      {errand ? (
-        <PlanView errand={errand} onReplan={(adjustments, settings) => void replan(errand, adjustments, settings)} />
+      >
+        <EarlierErrands scope={scope} open={errand?.id ?? null} />
+      </ErrandForm>
+      {shown && errand ? (
+        <PlanView
+          errand={{ ...withAsked(shown, asked), ...(old && newest && !asked ? { adjustments: newest.adjustments } : {}) }}
+          making={old || asked ? (newest ?? null) : null}
+          earlier={again !== undefined}
+          onReplan={replan}
+        />
       ) : (
         !isLoading && (
           <Empty title="No errand yet">

@@ -4,6 +4,7 @@ import { Fitting1764300000000 } from './0003-fitting.js';
 import { Market1764400000000 } from './0004-market.js';
 import { House1764500000000 } from './0005-house.js';
 import { Scale1764600000000 } from './0006-scale.js';
+import { Errands1764700000000 } from './0007-errands.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -13,4 +14,5 @@ export const MIGRATIONS = [
   Market1764400000000,
   House1764500000000,
   Scale1764600000000,
+  Errands1764700000000,
 ];

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { ErrandLineDto, ErrandSettingsDto } from '@/api';
 import { Button, sentenceOf } from '@/ui';
 import { type DraftLine, soundLines } from './lines';
@@ -14,10 +14,11 @@ interface ErrandFormProps {
   readonly error: unknown;
   readonly isBusy: boolean;
   readonly onPlan: (lines: ErrandLineDto[], settings: ErrandSettingsDto) => void;
+  readonly children?: ReactNode;
 }
 
 /** What to shop for, and the rules of the trip. */
-export function ErrandForm({ title, begin, lastSettings, error, isBusy, onPlan }: ErrandFormProps) {
+export function ErrandForm({ title, begin, lastSettings, error, isBusy, onPlan, children }: ErrandFormProps) {
   const [lines, setLines] = useState(begin);
   // Until a rule is touched, the rules are those of the last trip, whenever it has been read.
   const [touched, setTouched] = useState<ReturnType<typeof draftOf> | null>(null);
@@ -44,6 +45,7 @@ export function ErrandForm({ title, begin, lastSettings, error, isBusy, onPlan }
         </p>
       )}
       <RulesEditor draft={draft} onChange={setTouched} />
+      {children}
     </form>
   );
 }

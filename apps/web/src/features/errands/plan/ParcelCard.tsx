@@ -62,16 +62,14 @@ export function ParcelCard({ parcel, errand, sellerName, onReplan }: ParcelCardP
                 <span className="text-pencil block text-[0.8rem]">{reasonOf(line.offer)}</span>
               </span>
               <span className="font-mono">{format(offer.priceMinor * line.quantity)}</span>
-              {errand.job.state !== 'running' && (
-                <Menu
-                  items={doings(offer, line.quantity)}
-                  trigger={
-                    <button type="button" aria-label={`Adjust ${item}`} className="text-pencil hover:text-lagoon self-start">
-                      <MoreHorizontal size={17} strokeWidth={1.75} />
-                    </button>
-                  }
-                />
-              )}
+              <Menu
+                items={doings(offer, line.quantity)}
+                trigger={
+                  <button type="button" aria-label={`Adjust ${item}`} className="text-pencil hover:text-lagoon self-start">
+                    <MoreHorizontal size={17} strokeWidth={1.75} />
+                  </button>
+                }
+              />
             </li>
           );
         })}

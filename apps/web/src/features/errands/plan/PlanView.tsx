@@ -15,11 +15,15 @@ import { Summary } from './Summary';
 
 interface PlanViewProps {
   readonly errand: ErrandDto;
+  /** The errand that is being planned anew while this one is still on the screen; null while nothing is. */
+  readonly making: ErrandDto | null;
+  /** An errand that was opened again, not the newest. */
+  readonly earlier: boolean;
   readonly onReplan: (adjustments: AdjustmentsDto, settings?: ErrandSettingsDto) => void;
 }
 
 /** The plan of an errand: progress while it runs, then total, comparison, parcels, what each part comes from, and what follows. */
-export function PlanView({ errand, onReplan }: PlanViewProps) {
+export function PlanView({ errand, making, earlier, onReplan }: PlanViewProps) {
   const { data: sellers = [] } = useListSellersQuery();
   const { job, adjustments } = errand;
   const plan = job.result;
@@ -30,11 +34,11 @@ export function PlanView({ errand, onReplan }: PlanViewProps) {
     <section aria-label="Plan" className="flex min-h-0 flex-col overflow-auto p-4">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h2 className="text-xl">
-          {errand.title}, {errand.lines.length === 1 ? plural(copies, 'copy', 'copies') : plural(copies, 'figure')}
+          {errand.name ?? errand.title}, {errand.lines.length === 1 ? plural(copies, 'copy', 'copies') : plural(copies, 'figure')}
         </h2>
         <p className="text-pencil">planned on {longDay(errand.createdAt)}</p>
         {/* Only a finished plan is taken away, so that the list is the one on the screen. */}
-        {plan && plan.status !== 'infeasible' && isFinal && (
+        {plan && plan.status !== 'infeasible' && isFinal && !making && (
           <p className="ml-auto flex flex-wrap gap-x-4">
             <Link to={`/errands/${errand.id}/list`} className="text-lagoon inline-flex items-center gap-1 underline">
               <ListChecks size={16} strokeWidth={1.75} /> To tick off
@@ -52,6 +56,20 @@ export function PlanView({ errand, onReplan }: PlanViewProps) {
           </p>
         )}
       </div>
+      {making && (
+        <p role="status" className="border-saffron bg-paper mt-2 border-l-[3px] px-3 py-2" data-testid="plan-before">
+          This is the plan before. A new one is being made; what you adjust here goes into it.
+        </p>
+      )}
+      {earlier && (
+        <p className="border-pencil bg-paper mt-2 border-l-[3px] px-3 py-2">
+          An earlier errand. Adjusted or planned again, it becomes the newest.{' '}
+          <Link to="?" className="text-lagoon underline">
+            To the newest
+          </Link>
+        </p>
+      )}
+      {making && making.id !== errand.id && making.job.state === 'running' && <Progress job={making.job} currency={making.currency} />}
       {job.state === 'running' && <Progress job={job} currency={errand.currency} />}
       {job.error !== null && (
         <p role="alert" className="text-madder mt-2">
@@ -63,7 +81,9 @@ export function PlanView({ errand, onReplan }: PlanViewProps) {
       {plan && plan.status !== 'infeasible' && (
         <>
           <Summary errand={errand} plan={plan} />
-          <div className="mt-3 grid grid-cols-[minmax(0,1fr)_20rem] items-start gap-5 max-lg:grid-cols-[minmax(0,1fr)]">
+          <div
+            className={`${making ? 'opacity-60' : ''} mt-3 grid grid-cols-[minmax(0,1fr)_20rem] items-start gap-5 max-lg:grid-cols-[minmax(0,1fr)]`}
+          >
             <div className="min-w-0 space-y-4">
               <div className="columns-[17rem] gap-3">
                 {plan.parcels.map((parcel) => (
@@ -72,7 +92,7 @@ export function PlanView({ errand, onReplan }: PlanViewProps) {
               </div>
               <PartTable errand={errand} plan={plan} sellerName={sellerName} />
             </div>
-            {isFinal && (
+            {isFinal && !making && (
               <div className="space-y-5">
                 <ParcelsCurve errand={errand} plan={plan} onChoose={(maxParcels) => onReplan(adjustments, { maxParcels })} />
                 <FigureCosts errand={errand} />

@@ -1,0 +1,58 @@
+import { Injectable } from '@nestjs/common';
+import { Clock } from '../platform/clock/index.js';
+import { Database } from '../platform/db/index.js';
+import { JobsService } from '../platform/jobs/index.js';
+import { LiveService } from '../platform/live/index.js';
+import type { ErrandRowDto } from './errands.dto.js';
+import { ErrandsStore } from './errands.store.js';
+import type { ErrandJobDto } from './solving/index.js';
+
+/** The errands that were planned from a figure or line-up: listed, named, put in the bin and taken out again. */
+@Injectable()
+export class KeptErrandsService {
+  constructor(
+    private readonly database: Database,
+    private readonly store: ErrandsStore,
+    private readonly jobs: JobsService,
+    private readonly live: LiveService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** All of them, the newest first, those in the bin too. */
+  of(scope: string): ErrandRowDto[] {
+    return this.store.allOf(scope).map(({ id, title, name, createdAt, removedAt, job, lines }) => {
+      const { state, result } = this.jobs.job(job) as ErrandJobDto;
+      const plan = result?.status === 'infeasible' ? null : result;
+      return {
+        id,
+        title,
+        name,
+        createdAt,
+        removedAt,
+        state,
+        copies: lines.reduce((all, line) => all + line.copies, 0),
+        paidMinor: plan?.paidMinor ?? null,
+        short: plan ? plan.short.reduce((all, row) => all + row.quantity, 0) : null,
+      };
+    });
+  }
+
+  /** Calls an errand something; without a name it goes by what it was planned for. */
+  rename(id: string, name: string | null): Promise<ErrandRowDto[]> {
+    return this.change(id, { name });
+  }
+
+  /** Puts an errand in the bin, or takes it out again. Nothing of it is lost. */
+  bin(id: string, isAway: boolean): Promise<ErrandRowDto[]> {
+    return this.change(id, { removedAt: isAway ? this.clock.now().toISOString() : null });
+  }
+
+  private change(id: string, changes: { readonly name: string | null } | { readonly removedAt: string | null }): Promise<ErrandRowDto[]> {
+    return this.database.write<ErrandRowDto[]>(() => {
+      const { scope } = this.store.errand(id);
+      this.store.update(id, changes);
+      this.live.changed('errands', scope);
+      return this.of(scope);
+    });
+  }
+}
