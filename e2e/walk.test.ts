@@ -97,7 +97,7 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
     .click();
   await page.getByRole('button', { name: 'Plan the errand' }).click();
   await expect(page.getByTestId('paid')).toHaveText('€2.03');
-  await expect(page.getByText('Proven: nothing cheaper exists')).toBeVisible();
+  await expect(page.getByText('Proven: nothing that fills as much is cheaper')).toBeVisible();
   await expect(page.getByTestId('bought')).toHaveText('4');
   await expect(page.getByRole('article', { name: 'Parcel from Tin Drawer' })).toContainText('€1.95');
   await page.getByTestId('paid').click();
@@ -111,7 +111,7 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
   await expect(page.getByTestId('saved')).not.toContainText('-');
 
   // What is taken away: the list adds up to what is paid, the picture is the drawing.
-  await expect(page.getByText(/nothing cheaper exists|above the cheapest/)).toBeVisible();
+  await expect(page.getByText(/nothing that fills as much is cheaper|above the cheapest/)).toBeVisible();
   const paid = pounds(await page.getByTestId('paid').textContent());
   const list = await saved(page, () => page.getByRole('link', { name: 'Shopping list (CSV)' }).click());
   const rows = list.trim().split('\r\n').slice(1);

@@ -41,6 +41,15 @@ describe('searching the catalogue', () => {
     for (const id of variants) expect(browns).toContain(known.variant(id).colours[0]);
   });
 
+  test('everyday words find something, and a word nothing is called is told', async () => {
+    for (const word of ['wig', 'sword', 'wigs', 'cloak']) {
+      const { corrected, variants } = await find(word);
+      expect([word, corrected.length, variants.length > 0]).toEqual([word, 1, true]);
+    }
+    const { unknown, corrected } = await find('pirate leg');
+    expect([unknown, corrected]).toEqual([['pirate'], []]);
+  });
+
   test('forgives slips, and says what it took the word for', async () => {
     const { corrected, variants } = await find('low knto');
     expect(corrected).toEqual([{ typed: 'knto', meant: 'knot' }]);

@@ -105,6 +105,7 @@ const injectedRtkApi = api
           url: `/api/catalogue/search`,
           params: {
             q: queryArg.q,
+            exact: queryArg.exact,
             family: queryArg.family,
             colour: queryArg.colour,
             exists: queryArg.exists,
@@ -684,6 +685,8 @@ export type SearchCatalogueApiResponse = /** status 200  */ SearchAnswerDto;
 export type SearchCatalogueApiArg = {
   /** Words: number, name, nickname, motif, colour, shape, source */
   q?: string;
+  /** Looks for the very words, without correcting them */
+  exact?: '1';
   family?: string[];
   colour?: string[];
   exists?: string[];
@@ -1321,6 +1324,8 @@ export type SearchAnswerDto = {
   total: number;
   words: string[];
   corrected: CorrectionDto[];
+  /** Words nothing is called */
+  unknown: string[];
   /** Nothing has all the words: these have some of them */
   any: boolean;
   variants: string[];

@@ -107,6 +107,28 @@ describe('spelling', () => {
     expect(read.corrected).toHaveLength(corrections);
   });
 
+  test('two slips away stands another word: “pirate” is no crate, and is told as unknown', () => {
+    const crates = new Vocabulary();
+    crates.add('crate leg');
+    expect(readQuery('pirate leg', crates)).toEqual({ words: ['pirate', 'leg'], corrected: [], unknown: ['pirate'] });
+  });
+
+  test('little words are left out beside others, and looked for alone', () => {
+    expect(readQuery('knot with a tail', vocabulary).words).toEqual(['knot', 'tail']);
+    expect(readQuery('with', vocabulary).words).toEqual(['with']);
+  });
+
+  test('an everyday word is read by its first meaning that there is, and only when nothing is called so', () => {
+    expect(readQuery('lamps', vocabulary)).toEqual({ words: ['lantern'], corrected: [{ typed: 'lamps', meant: 'lantern' }], unknown: [] });
+    const lamps = new Vocabulary();
+    lamps.add('lamp lantern');
+    expect(readQuery('lamp', lamps).words).toEqual(['lamp']);
+  });
+
+  test('asked for exactly, nothing is corrected', () => {
+    expect(readQuery('knto', vocabulary, true)).toEqual({ words: ['knto'], corrected: [], unknown: ['knto'] });
+  });
+
   test('reads at most a dozen words, without accents or signs', () => {
     expect(wordsOf('Émile’s “Low-Knot”, 2')).toEqual(['emile', 's', 'low', 'knot', '2']);
     expect(readQuery('a '.repeat(40), vocabulary).words).toHaveLength(12);

@@ -16,6 +16,7 @@ export class SearchQuery implements Partial<Record<Facet, readonly string[]>> {
     description: 'Words: number, name, nickname, motif, colour, shape, source',
   })
   q = '';
+  @OneOf('Exactly', ['1'], { optional: true, description: 'Looks for the very words, without correcting them' }) exact?: '1';
   @Values('Families') family?: string[];
   @Values('Colours') colour?: string[];
   @Values('Exists') exists?: string[];
@@ -46,6 +47,7 @@ export class SearchAnswerDto {
   @ApiProperty() total: number;
   @ApiProperty({ type: [String] }) words: readonly string[];
   @ApiProperty({ type: [CorrectionDto] }) corrected: readonly CorrectionDto[];
+  @ApiProperty({ type: [String], description: 'Words nothing is called' }) unknown: readonly string[];
   @ApiProperty({ description: 'Nothing has all the words: these have some of them' }) any: boolean;
   @ApiProperty({ type: [String] }) variants: string[];
   @ApiProperty({ type: [FacetDto] }) facets: FacetDto[];

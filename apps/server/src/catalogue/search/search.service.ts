@@ -43,10 +43,10 @@ export class SearchService {
   ) {}
 
   /** Finds variants by words that forgive slips, narrowed by facets with their counts. */
-  async search({ q, sort, offset, limit, ...asked }: SearchQuery): Promise<SearchAnswerDto> {
+  async search({ q, exact, sort, offset, limit, ...asked }: SearchQuery): Promise<SearchAnswerDto> {
     const shelf = await this.shelfNow();
     const facets = await this.facetsOf(shelf);
-    const { words, corrected } = readQuery(q, shelf.vocabulary);
+    const { words, corrected, unknown } = readQuery(q, shelf.vocabulary, exact === '1');
     const { rows, any }: Ranking =
       words.length === 0 ? { rows: shelf.all, any: false } : shelf.book.rank(words.map((word) => shelf.index.hits(word)));
     const filter: FacetFilter = Object.fromEntries(FACETS.map((facet) => [facet, asked[facet] ?? []]));
@@ -56,6 +56,7 @@ export class SearchService {
       total: kept.length,
       words,
       corrected,
+      unknown,
       any,
       variants: Array.from(ordered.subarray(offset, offset + limit), (row) => shelf.variants[row]?.id ?? ''),
       facets: FACETS.map((name) => ({ name, values: counts[name] })),

@@ -1,1 +1,1 @@
-export { lagrangianBound } from './lagrangian.js';
+export { lagrangianBound, sellersRuledOut } from './lagrangian.js';

@@ -61,6 +61,25 @@ export function lagrangianBound(index: MarketIndex, effort: BoundEffort): Lagran
   return { boundMinor: bound, multipliers: best };
 }
 
+/** Costs are whole minor units: a plan that is better than another costs at least one less. */
+const ONE_MINOR = 1;
+
+/**
+ * Sellers no better plan buys from: where opening one would lift the bound to the cost of the best plan (reduced cost fixing, Wolsey,
+ * *Integer Programming*, 1998). The bound is worked out anew at the multipliers that are given.
+ */
+export function sellersRuledOut(index: MarketIndex, multipliers: Float64Array, bestMinor: number): ReadonlySet<number> {
+  const bounds = index.market.sellers.map((_, s) => new SellerBound(index, s));
+  const bound = evaluate(index, bounds, multipliers, new Float64Array(index.variants.length));
+  const supply = new Float64Array(index.variants.length);
+  return new Set(
+    bounds.flatMap((seller, s) => {
+      const lost = seller.contribution(multipliers, supply) - seller.whenOpen(multipliers);
+      return bound + lost > bestMinor - ONE_MINOR + ROUNDING ? [s] : [];
+    }),
+  );
+}
+
 /** The relaxed cost at some multipliers; `slope` receives what each variant lacks (wanted less supplied). */
 function evaluate(index: MarketIndex, sellers: readonly SellerBound[], multipliers: Float64Array, slope: Float64Array): number {
   slope.fill(0);

@@ -70,9 +70,9 @@ export class SellerBound {
     this.modes = modes.sort((a, b) => a.fixed - b.fixed);
   }
 
-  /** The most this seller contributes, at least 0. Adds what he would send to `supply`, by variant. */
-  contribution(multipliers: Float64Array, supply: Float64Array): number {
-    const { offers, value, most, amount } = this;
+  /** What one unit of each offer is worth; returns the most that all worth buying can gain on their prices. */
+  private weigh(multipliers: Float64Array): number {
+    const { offers, value, most } = this;
     let any = 0;
     for (let i = 0; i < offers.length; i += 1) {
       let worth = 0;
@@ -81,6 +81,19 @@ export class SellerBound {
       const gain = worth - (this.price[i] ?? 0);
       if (gain > 0) any += gain * (most[i] ?? 0);
     }
+    return any;
+  }
+
+  /** The most this seller contributes when a parcel comes from him whether it pays or not; may be below 0. */
+  whenOpen(multipliers: Float64Array): number {
+    this.weigh(multipliers);
+    return this.modes.reduce((best, mode) => Math.max(best, this.bestUnder(mode) - mode.fixed), -Infinity);
+  }
+
+  /** The most this seller contributes, at least 0. Adds what he would send to `supply`, by variant. */
+  contribution(multipliers: Float64Array, supply: Float64Array): number {
+    const { offers, amount } = this;
+    const any = this.weigh(multipliers);
     let best = 0;
     for (const mode of this.modes) {
       // Modes come in order of their fixed charge: none that follows can do better than everything worth sending.

@@ -81,6 +81,15 @@ export function reduceMarket(problem: BasketProblem): ReducedMarket {
   };
 }
 
+/** The same market without some of its sellers, by their places in it. */
+export function withoutSellers(market: ReducedMarket, gone: ReadonlySet<number>): ReducedMarket {
+  if (gone.size === 0) return market;
+  const left = market.sellers.filter((_, s) => !gone.has(s));
+  const ids = new Set(left.map((seller) => seller.id));
+  const offers = market.offers.filter((usable) => ids.has(usable.seller.id));
+  return { ...market, sellers: left, offers, offersBySeller: groupBySeller(offers) };
+}
+
 function groupBySeller(offers: readonly UsableOffer[]): ReadonlyMap<string, readonly UsableOffer[]> {
   const groups = new Map<string, UsableOffer[]>();
   for (const usable of offers) {

@@ -45,7 +45,9 @@ export class Best {
 
   /** A bound of money alone, as a bound of the cost in the market that is searched. */
   raiseBy(question: ModelQuestion, bound: number): void {
-    this.raise(question.maxShortageMinor === undefined ? bound : bound + this.leastShortage);
+    const own = question.maxShortageMinor === undefined ? bound : bound + this.leastShortage;
+    // A model may leave out what no better plan takes: what it proves beyond the best plan says nothing of what was left out.
+    this.raise(this.found ? Math.min(own, this.found.priced.costMinor) : own);
   }
 
   /**

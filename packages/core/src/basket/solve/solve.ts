@@ -1,8 +1,8 @@
-import { lagrangianBound } from '../bound/index.js';
+import { lagrangianBound, sellersRuledOut } from '../bound/index.js';
 import type { Decision, Found } from '../decision/index.js';
 import { buildModel, type ModelQuestion, solveExactly } from '../model/index.js';
 import type { BasketPlan, BasketProblem, PlanStatus } from '../problem/index.js';
-import { indexMarket, type MarketIndex, type ReducedMarket, startingWorth } from '../reduce/index.js';
+import { indexMarket, type MarketIndex, type ReducedMarket, startingWorth, withoutSellers } from '../reduce/index.js';
 import { cheapestEach, searchBaskets } from '../search/index.js';
 import { parcelsCurve } from './curve.js';
 import { decisionOf } from './again.js';
@@ -89,7 +89,7 @@ class Solve {
     const worth = this.searchAndBound();
     if (this.isLarge && !this.best.isDone()) await this.proveInPart(worth);
     const hasTime = !this.isLarge || this.elapsed() < this.problem.effort.seconds * LATEST_START;
-    const exact = !this.best.isDone() && hasTime ? await this.prove() : null;
+    const exact = !this.best.isDone() && hasTime ? await this.prove(worth) : null;
     const plan = this.best.found ? this.plan() : this.best.nothing(this.elapsed(), exact?.outcome === 'infeasible');
     if (!comparisons || this.control.shouldStop()) return this.told(plan);
     this.tell('comparing');
@@ -194,7 +194,7 @@ class Solve {
     const nearby: Decision[] = [];
     const until = effort.seconds * PART_SHARE;
     const question = { ...this.asMuch(), inPart: true };
-    const built = buildModel(this.market, question);
+    const built = buildModel(this.stillOpen(worth), question);
     const { bound, decision } = await solveExactly(built, this.best.found?.decision ?? null, {
       gap: this.gapFor(question),
       seconds: until - this.elapsed(),
@@ -220,19 +220,36 @@ class Solve {
     }
   }
 
-  private async prove() {
+  /**
+   * The market without the sellers that no better plan buys from, while it is proven how much can be filled. What a model proves of it
+   * holds of the whole market up to the cost of the best plan.
+   */
+  private stillOpen(worth: Float64Array): ReducedMarket {
+    const { found } = this.best;
+    if (!found || !this.best.isFilled()) return this.market;
+    const gone = new Set(sellersRuledOut(this.index, worth, found.priced.costMinor));
+    const used = new Set(found.priced.parcels.map((parcel) => parcel.seller));
+    for (const s of gone) if (used.has(this.market.sellers[s]?.id ?? '')) gone.delete(s);
+    return withoutSellers(this.market, gone);
+  }
+
+  private async prove(worth: Float64Array) {
     const { effort } = this.problem;
     const question = this.asMuch();
-    const exact = await solveExactly(buildModel(this.market, question), this.best.found?.decision ?? null, {
-      gap: this.gapFor(question),
-      seconds: effort.seconds - this.elapsed(),
-      shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds,
-      onProgress: (_, bound) => {
-        this.best.raiseBy(question, bound);
-        this.tell('proving');
+    const exact = await solveExactly(
+      buildModel(this.isLarge ? this.stillOpen(worth) : this.market, question),
+      this.best.found?.decision ?? null,
+      {
+        gap: this.gapFor(question),
+        seconds: effort.seconds - this.elapsed(),
+        shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds,
+        onProgress: (_, bound) => {
+          this.best.raiseBy(question, bound);
+          this.tell('proving');
+        },
+        onDecision: (decision) => this.offer(decision),
       },
-      onDecision: (decision) => this.offer(decision),
-    });
+    );
     if (exact.decision) this.offer(exact.decision);
     if (exact.outcome !== 'infeasible') this.best.raiseBy(question, exact.bound);
     return exact;

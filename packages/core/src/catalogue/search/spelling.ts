@@ -1,4 +1,5 @@
 import { editDistance } from '../../kernel/index.js';
+import { LITTLE_WORDS, meaningsOf } from './everyday.js';
 
 /**
  * The words of a text, lower case, without accents; whatever is neither letter nor digit parts them.
@@ -12,8 +13,8 @@ export const wordsOf = (text: string): readonly string[] =>
     .toLowerCase()
     .match(/[\p{L}\p{N}]+/gu) ?? [];
 
-/** The slips forgiven in a word: more in longer words, none in the shortest. */
-const forgiven = (word: string): number => (word.length <= 2 ? 0 : word.length <= 5 ? 1 : word.length <= 9 ? 2 : 3);
+/** The slips forgiven in a word: one, and none in the shortest. Two slips away stands another word, not this one mistyped. */
+const forgiven = (word: string): number => (word.length <= 2 ? 0 : 1);
 
 /** Knows every word that can be found, and what a mistyped one was meant to be. */
 export class Vocabulary {
@@ -54,26 +55,33 @@ export class Vocabulary {
   }
 }
 
-/** What a query asks for: its words, and those that were corrected. */
+/** What a query asks for: its words as they are looked for, and what became of those that nothing is called. */
 export interface ReadQuery {
   readonly words: readonly string[];
   readonly corrected: readonly { readonly typed: string; readonly meant: string }[];
+  /** Words nothing is called, nor anything near them. */
+  readonly unknown: readonly string[];
 }
 
 const MOST_WORDS = 12;
 
 /**
- * Reads a query against the words that exist: at most twelve words, mistyped ones replaced by the nearest known and told in
- * `corrected`. Words nobody knows and nobody is near stay as they are and find nothing.
+ * Reads a query against the words that exist: at most twelve words, little ones left out beside others. A word that nothing is called
+ * is read by its everyday meaning, else as the nearest known word one slip away; both are told in `corrected`.
+ *
+ * @param isExact looks for the very words that were typed
  */
-export function readQuery(text: string, vocabulary: Vocabulary): ReadQuery {
+export function readQuery(text: string, vocabulary: Vocabulary, isExact = false): ReadQuery {
   const corrected: { typed: string; meant: string }[] = [];
-  const words = wordsOf(text)
-    .slice(0, MOST_WORDS)
-    .map((typed) => {
-      const meant = vocabulary.finds(typed) ? null : vocabulary.meant(typed);
-      if (meant !== null) corrected.push({ typed, meant });
-      return meant ?? typed;
-    });
-  return { words, corrected };
+  const unknown: string[] = [];
+  const typedWords = wordsOf(text).slice(0, MOST_WORDS);
+  const telling = typedWords.filter((word) => !LITTLE_WORDS.has(word));
+  const words = (telling.length > 0 ? telling : typedWords).map((typed) => {
+    if (vocabulary.finds(typed)) return typed;
+    const meant = isExact ? null : (meaningsOf(typed).find((word) => vocabulary.finds(word)) ?? vocabulary.meant(typed));
+    if (meant === null) unknown.push(typed);
+    else corrected.push({ typed, meant });
+    return meant ?? typed;
+  });
+  return { words, corrected, unknown };
 }

@@ -58,6 +58,12 @@ function Remarks({ search }: { readonly search: Search }) {
   return (
     <p className="text-saffron">
       {answer.corrected.map(({ typed, meant }) => `Nothing is called “${typed}”; this is “${meant}”. `)}
+      {answer.corrected.length > 0 && (
+        <button type="button" className="text-lagoon mr-1 underline" onClick={search.searchExactly}>
+          Search for “{search.words}” instead
+        </button>
+      )}
+      {answer.unknown.map((word) => `Nothing is called “${word}”. `)}
       {answer.any && `Nothing has all of “${answer.words.join(' ')}”; these have some of it.`}
     </p>
   );

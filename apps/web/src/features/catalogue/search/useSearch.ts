@@ -24,6 +24,8 @@ export interface Search {
   at(index: number): string | undefined;
   wantPage(page: number): void;
   setWords(words: string): void;
+  /** Looks for the very words that were typed. */
+  searchExactly(): void;
   setSort(sort: Sort): void;
   toggle(facet: Facet, value: string): void;
   clear(): void;
@@ -39,7 +41,11 @@ export function useSearch(): Search {
       Object.fromEntries(FACETS.map((facet) => [facet, params.getAll(facet)]).filter(([, values]) => values?.length)) as Search['asked'],
     [params],
   );
-  const query = useMemo(() => ({ q: words, sort, ...(asked as Partial<Record<Facet, string[]>>) }), [words, sort, asked]);
+  const exact = params.get('exact') === '1';
+  const query = useMemo(
+    () => ({ q: words, sort, ...(exact && { exact: '1' as const }), ...(asked as Partial<Record<Facet, string[]>>) }),
+    [words, sort, exact, asked],
+  );
   const key = JSON.stringify(query);
   const [wanted, setWanted] = useState({ key, page: 0 });
   const page = wanted.key === key ? wanted.page : 0;
@@ -62,7 +68,13 @@ export function useSearch(): Search {
     wantPage: (next) => {
       if (next !== page) setWanted({ key, page: next });
     },
-    setWords: (value) => change((next) => (value === '' ? next.delete('q') : next.set('q', value))),
+    setWords: (value) =>
+      change((next) => {
+        next.delete('exact');
+        if (value === '') next.delete('q');
+        else next.set('q', value);
+      }),
+    searchExactly: () => change((next) => next.set('exact', '1')),
     setSort: (value) => change((next) => (value === 'best' ? next.delete('sort') : next.set('sort', value))),
     toggle: (facet, value) =>
       change((next) => {

@@ -94,24 +94,20 @@ function Figure({ name, children }: { readonly name: string; readonly children: 
   );
 }
 
-/** How many figures can stand, and what the others lack, the most wanted first. */
+/** How many figures can stand, and what keeps most of the others from it; the reasons below name the rest. */
 function Lacking({ errand, missing }: { readonly errand: ErrandDto; readonly missing: number }) {
   const { catalogue } = useWorkspace();
   const { standing } = errand;
-  const lacking = [...(standing?.lacking ?? [])].sort((a, b) => b.quantity - a.quantity);
+  const [worst] = [...(standing?.lacking ?? [])].sort((a, b) => b.quantity - a.quantity);
   return (
     <div className="text-madder" data-testid="standing">
       <p>
         {standing && `${standing.complete} of ${plural(standing.figures, 'figure')} can stand. `}
-        {plural(missing, 'part')} cannot be had under these rules{lacking.length > 0 ? ':' : '.'}
+        {plural(missing, 'part')} cannot be had under these rules
+        {worst
+          ? `, most of all ${itemName({ kind: 'variant', item: worst.variant }, catalogue)} (${worst.quantity} of ${worst.wanted}).`
+          : '.'}
       </p>
-      <ul className="list-disc pl-5 text-[0.93rem]">
-        {lacking.map((row) => (
-          <li key={row.variant}>
-            {row.quantity} of {row.wanted} {itemName({ kind: 'variant', item: row.variant }, catalogue)}
-          </li>
-        ))}
-      </ul>
     </div>
   );
 }
