@@ -5,6 +5,7 @@ import { AlternativesService } from './looks/index.js';
 import {
   BriefDto,
   ChosenLookDto,
+  RoleDto,
   FigureDto,
   FigureNameDto,
   LineUpDto,
@@ -85,6 +86,13 @@ export class FiguresController {
   @ApiOkResponse({ type: FigureDto })
   saveBrief(@Param('id') id: string, @Query() { version }: VersionQuery, @Body() body: BriefDto): Promise<FigureDto> {
     return this.figures.saveBrief(id, body, version);
+  }
+
+  @Put('figures/:id/role')
+  @ApiOperation({ operationId: 'setRole' })
+  @ApiOkResponse({ type: FigureDto })
+  setRole(@Param('id') id: string, @Body() { role }: RoleDto): Promise<FigureDto> {
+    return this.figures.setRole(id, role);
   }
 
   @Put('figures/:id/chosen-look')

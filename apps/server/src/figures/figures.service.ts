@@ -83,6 +83,19 @@ export class FiguresService {
     });
   }
 
+  /** Gives a figure its place in the line-up, in words; without any it has none. */
+  setRole(id: string, role: string): Promise<FigureDto> {
+    return this.database.write<FigureDto>(() => {
+      const { role: before, brief } = this.store.figure(id);
+      if (before === role) return this.views.figure(id);
+      this.store.updateFigure(id, { role });
+      const label = role === '' ? `Took the role of ${brief.name} away` : `${brief.name} is ${role}`;
+      this.history.record({ subject: 'figure', item: id, label: label.slice(0, 200), before: { role: before }, after: { role } });
+      this.live.changed('figures', id);
+      return this.views.figure(id);
+    });
+  }
+
   create({ name, lineUp, from }: NewFigureDto): Promise<FigureDto> {
     return this.database.write<FigureDto>(() => {
       this.store.lineUp(lineUp);
@@ -119,10 +132,14 @@ export class FiguresService {
   }
 
   /** Puts back what a deed changed of a figure. */
-  private restore(id: string, { brief, chosenLook, looks = {}, pictures = {} }: FigureState): void {
+  private restore(id: string, { brief, role, chosenLook, looks = {}, pictures = {} }: FigureState): void {
     for (const [look, set] of Object.entries(looks)) this.store.updateLook(look, set);
     for (const [picture, set] of Object.entries(pictures)) this.references.update(picture, set);
-    this.store.updateFigure(id, { ...(brief ? { brief } : {}), ...(chosenLook === undefined ? {} : { chosenLook }) });
+    this.store.updateFigure(id, {
+      ...(brief ? { brief } : {}),
+      ...(role === undefined ? {} : { role }),
+      ...(chosenLook === undefined ? {} : { chosenLook }),
+    });
     const { chosenLook: chosen } = this.store.figure(id);
     const look = this.store.look(chosen);
     if (look.removedAt !== null)

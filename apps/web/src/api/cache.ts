@@ -139,6 +139,7 @@ export const webApi = generatedApi.enhanceEndpoints({
   endpoints: {
     saveBrief: keepFigure,
     chooseLook: keepFigure,
+    setRole: keepFigure,
     addLook: keepFigure,
     renameLook: keepFigure,
     binLook: keepFigure,

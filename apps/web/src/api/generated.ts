@@ -204,6 +204,14 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['figures'],
       }),
+      setRole: build.mutation<SetRoleApiResponse, SetRoleApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/${queryArg.id}/role`,
+          method: 'PUT',
+          body: queryArg.roleDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
       chooseLook: build.mutation<ChooseLookApiResponse, ChooseLookApiArg>({
         query: (queryArg) => ({
           url: `/api/figures/${queryArg.id}/chosen-look`,
@@ -748,6 +756,11 @@ export type SaveBriefApiArg = {
   /** The version that was seen */
   version?: number;
   briefDto: BriefDto;
+};
+export type SetRoleApiResponse = /** status 200  */ FigureDto;
+export type SetRoleApiArg = {
+  id: string;
+  roleDto: RoleDto;
 };
 export type ChooseLookApiResponse = /** status 200  */ FigureDto;
 export type ChooseLookApiArg = {
@@ -1550,6 +1563,9 @@ export type NewFigureDto = {
   lineUp: string;
   from?: BeginningDto;
 };
+export type RoleDto = {
+  role: string;
+};
 export type ChosenLookDto = {
   look: string;
 };
@@ -2285,6 +2301,7 @@ export const {
   useReadFigureQuery,
   useListWearingQuery,
   useSaveBriefMutation,
+  useSetRoleMutation,
   useChooseLookMutation,
   useAddLookMutation,
   useEditLookMutation,

@@ -53,6 +53,7 @@ export {
   useBinLookMutation,
   useBinReferenceMutation,
   useChooseLookMutation,
+  useSetRoleMutation,
   useBinErrandMutation,
   useCreateFigureMutation,
   useEditLookMutation,

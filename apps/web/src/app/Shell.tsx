@@ -4,11 +4,13 @@ import { Empty } from '@/ui';
 import { useIsOpenRead, useLive, useWorkspaceState, WorkspaceContext } from '@/workspace';
 import { Shelf } from './Shelf';
 import { Thread } from './Thread';
+import { useFocusOnArrival } from './useFocusOnArrival';
 
 /** The frame of every screen: thread above, shelf below, the page between. */
 export function Shell() {
   const loaded = useWorkspaceState();
   useLive();
+  useFocusOnArrival();
   if (loaded.state === 'failed')
     return (
       <Empty title="Outfit cannot be reached">

@@ -3,6 +3,10 @@ import { Id, OneOf, Row, Text, Texts } from '../../platform/http/index.js';
 import { BriefDto } from './brief.dto.js';
 import { LookDto } from './looks.dto.js';
 
+export class RoleDto {
+  @Text('Role', { least: 0, most: 60 }) role: string;
+}
+
 export class FigureDto {
   @ApiProperty() id: string;
   @ApiProperty() lineUp: string;

@@ -1,5 +1,15 @@
 export { BriefDto } from './brief.dto.js';
-export { type BeginningDto, FigureDto, FigureNameDto, LineUpDto, LineUpNamesDto, NewFigureDto, OrderDto, WantsDto } from './figures.dto.js';
+export {
+  type BeginningDto,
+  FigureDto,
+  FigureNameDto,
+  LineUpDto,
+  LineUpNamesDto,
+  NewFigureDto,
+  OrderDto,
+  WantsDto,
+  RoleDto,
+} from './figures.dto.js';
 export { FIGURE_ENTITIES, lookColumns, type LookEntity, lookOf, type Pin, ReferencePictureEntity } from './figures.entities.js';
 export { FiguresStore } from './figures.store.js';
 export type { FigureState } from './figureState.js';

@@ -1,7 +1,7 @@
 import { AGE_BANDS, ageOf, ALTERATION_SCHOOLS, bandOf, type Look, P40, PRACTICAL_RULES, type PracticalRule } from '@outfit/core';
 import type { ReactNode } from 'react';
-import type { BriefDto, FigureDto } from '@/api';
-import { Choice, Input, Label } from '@/ui';
+import { type BriefDto, type FigureDto, useSetRoleMutation } from '@/api';
+import { Choice, Input, KeptInput, Label } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { Banned } from './Banned';
 import { ColourWishes } from './ColourWishes';
@@ -31,6 +31,7 @@ interface BriefFieldsProps {
 /** Who it is, how old, what is allowed, and what it is for. */
 export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps) {
   const { currency } = useWorkspace();
+  const [setRole] = useSetRoleMutation();
   const age = ageOf(brief);
   const band = bandOf(brief, P40);
   const toggle = (rule: PracticalRule): void =>
@@ -43,6 +44,16 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
             value={brief.name}
             maxLength={80}
             onChange={(event) => event.target.value !== '' && onChange({ name: event.target.value })}
+          />
+        </Label>
+        <Label text="Role in the line-up">
+          <KeptInput
+            label="Role in the line-up"
+            placeholder="none yet"
+            optional
+            value={figure.role}
+            maxLength={60}
+            onKeep={(role) => void setRole({ id: figure.id, roleDto: { role: role.trim() } })}
           />
         </Label>
         <Label text="Story">

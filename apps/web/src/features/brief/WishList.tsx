@@ -43,6 +43,7 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
         weight: 'want',
       },
     ]);
+  const answerOf = (id: string) => likeness.answers.find((answer) => answer.feature.id === id);
   return (
     <section aria-label="Wanted" className="flex min-h-0 flex-col">
       <div className="flex items-baseline gap-3">
@@ -66,7 +67,7 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
             {features.map((feature) => (
               <tr key={feature.id}>
                 <td className="w-6 text-center">
-                  <AnswerMark answer={likeness.answers.find((answer) => answer.feature.id === feature.id) ?? null} />
+                  <AnswerMark answer={answerOf(feature.id) ?? null} />
                 </td>
                 <td>
                   <Input
@@ -75,6 +76,9 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
                     maxLength={120}
                     onChange={(event) => event.target.value !== '' && change(feature.id, { label: event.target.value })}
                   />
+                  <span className="text-pencil block truncate px-1 text-[0.8rem]" title={answerOf(feature.id)?.why}>
+                    {answerOf(feature.id)?.why}
+                  </span>
                 </td>
                 <td className="w-32">
                   <Choice

@@ -2,9 +2,9 @@ import { differences, effortOf, fixList, graveCount, judge, type Look, P40, posi
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import type { FigureDto } from '@/api';
+import { type FigureDto, useChooseLookMutation } from '@/api';
 import { FigurePicture, Why } from '@/parts';
-import { Choice, Empty, plural, useAddress } from '@/ui';
+import { Button, Choice, Empty, plural, useAddress } from '@/ui';
 import { useCompany, useOpen, useWorkspace } from '@/workspace';
 
 const MOST = 4;
@@ -98,6 +98,7 @@ interface ComparedLookProps {
 function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
   const { catalogue, supply, currency } = useWorkspace();
   const company = useCompany(figure);
+  const [choose] = useChooseLookMutation();
   const { look } = column;
   const { likeness, marks, standing, cost, school } = useMemo(
     () => judge(look, figure.brief, catalogue, P40, supply, company),
@@ -111,6 +112,12 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
         <h2 className="truncate text-[1.07rem]">
           {column.official ? column.name : <Link to={`/figures/${figure.id}/fitting?look=${column.id}`}>{column.name}</Link>}
         </h2>
+        {figure.chosenLook === column.id && <span className="text-lagoon shrink-0 text-[0.87rem]">chosen</span>}
+        {!column.official && figure.chosenLook !== column.id && (
+          <Button className="ml-auto !py-0" onClick={() => void choose({ id: figure.id, chosenLookDto: { look: column.id } })}>
+            Choose
+          </Button>
+        )}
         {onRemove && (
           <button type="button" aria-label={`Take ${column.name} out of the comparison`} className="ml-auto" onClick={onRemove}>
             <X size={16} strokeWidth={1.75} />
@@ -133,7 +140,14 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
         <dt className="text-pencil">To buy</dt>
         <dd>{cost.toBuy === 0 ? 'nothing' : `${cost.toBuy}, about ${money(cost.toPay.total, currency)}`}</dd>
         <dt className="text-pencil">Marks</dt>
-        <dd>{graveCount(marks) === 0 ? 'none' : plural(graveCount(marks), 'mark')}</dd>
+        <dd>
+          {graveCount(marks) === 0 ? 'none' : plural(graveCount(marks), 'mark')}
+          {marks.overruled.map(({ mark, reason }) => (
+            <span key={mark.key} className="text-pencil block text-[0.87rem]">
+              <s>{mark.sentence}</s> “{reason}”
+            </span>
+          ))}
+        </dd>
         <dt className="text-pencil">School</dt>
         <dd>{school.school}</dd>
         {look.verdict && (

@@ -54,7 +54,13 @@ function Standing({ figure }: { readonly figure: FigureDto }) {
           {figure.role || 'no role'}, {standing.total.toFixed(1)} mm
         </span>
         <span className="mt-1 block text-[0.87rem]">
-          likeness <b className="font-mono">{Math.round(likeness.score)}</b>, {plural(graveCount(marks), 'mark')}
+          likeness <b className="font-mono">{look.parts.length === 0 ? '–' : Math.round(likeness.score)}</b>,{' '}
+          {plural(graveCount(marks), 'mark')}
+          {marks.overruled.length > 0 && (
+            <span className="text-pencil" title={marks.overruled.map(({ mark, reason }) => `${mark.sentence} “${reason}”`).join('\n')}>
+              , {marks.overruled.length} waved off
+            </span>
+          )}
         </span>
         <span className="block text-[0.87rem]">
           {cost.toBuy === 0 ? 'every part owned' : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}
