@@ -159,6 +159,29 @@ test('candidates are narrowed, ordered, explained; the filters are in the addres
   await expect(page.getByRole('dialog')).toContainText('Rust hair, as in the story');
 });
 
+test('a role is given in the brief and read in the line-up; Compare chooses; the focus arrives at the heading', async ({ page }) => {
+  await page.goto('/figures/ibbe-lantry/brief');
+  await page.getByLabel('Role in the line-up').fill('Keeper of the long pole');
+  await page.getByLabel('Role in the line-up').press('Enter');
+  // Each wish says what answers it.
+  await expect(page.getByText('round glasses on Head: exact, 100 % visible')).toBeVisible();
+  await page.goto('/line-ups/heron-crew');
+  await expect(page.getByText('Keeper of the long pole')).toBeVisible();
+
+  await page.goto('/figures/ibbe-lantry/compare?looks=ibbe-lantry-1,ibbe-lantry-2');
+  const made = page.getByRole('region', { name: 'As made', exact: true });
+  await expect(made.getByText('chosen')).toHaveCount(0);
+  await made.getByRole('button', { name: 'Choose' }).click();
+  await expect(made.getByText('chosen')).toBeVisible();
+
+  // Gone to by the palette, which is there no more: the focus is not nowhere, it is on the heading of the page.
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('hob linnet');
+  await expect(page.getByRole('option', { name: /Hob Linnet/ })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Hob Linnet' })).toBeFocused();
+});
+
 test('no screen of brief and fitting has a serious accessibility fault', async ({ page }) => {
   const grave = async (name: string): Promise<void> => {
     const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze();

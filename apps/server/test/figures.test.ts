@@ -192,6 +192,20 @@ describe('what a page reads of the line-ups', () => {
   });
 });
 
+describe('a role', () => {
+  test('is given, taken away, refused when it is too long, and undone', async () => {
+    const path = 'figures/ibbe-lantry/role';
+    const before = (await server.get<FigureDto>('figures/ibbe-lantry')).body.role;
+    expect((await server.put<FigureDto>(path, { role: 'Keeper of the long pole' })).body.role).toBe('Keeper of the long pole');
+    expect((await server.get<FigureDto>('figures/ibbe-lantry')).body.undo).toBe('Ibbe Lantry is Keeper of the long pole');
+    expect((await server.post('history/figure/ibbe-lantry/undo')).status).toBe(201);
+    expect((await server.get<FigureDto>('figures/ibbe-lantry')).body.role).toBe(before);
+    expect((await server.put<FigureDto>(path, { role: '' })).body.role).toBe('');
+    expect((await server.put(path, { role: 'x'.repeat(61) })).status).toBe(400);
+    expect((await server.put('figures/nobody/role', { role: 'Oar' })).status).toBe(404);
+  });
+});
+
 describe('pictures', () => {
   test('come as SVG and as PNG, front and back', async () => {
     const svg = await server.get<string>('looks/ibbe-lantry-1/picture.svg?view=back');

@@ -3,6 +3,7 @@ import {
   applyEdits,
   type Brief,
   briefFromOfficial,
+  candidateAt,
   Catalogue,
   completeBrief,
   graveCount,
@@ -12,6 +13,8 @@ import {
   type Look,
   type OfficialFigure,
   P40,
+  type Position,
+  rankCandidates,
   type Supply,
 } from '@outfit/core';
 import { demoWorld } from '../src/index.js';
@@ -108,5 +111,55 @@ describe('every remedy that is offered', () => {
       expect(now.cost.toPay.total).toBeLessThanOrEqual(first.cost.toPay.total);
       expect(graveCount(now.marks)).toBeLessThanOrEqual(graveCount(first.marks));
     }
+  });
+});
+
+describe('candidates', () => {
+  const BODY = {
+    headgear: 'HA-124·walnut',
+    head: 'HD-101·wheat·purser',
+    torso: 'TO-401·woad',
+    'arm.L': 'AR-501·woad',
+    'arm.R': 'AR-501·woad',
+    'hand.L': 'HN-601·wheat',
+    'hand.R': 'HN-601·wheat',
+    hips: 'LG-701·ink+soot',
+  } as const;
+  type Worn = Partial<Record<Position, string>>;
+  const dressed = (worn: Worn): Look => ({
+    parts: Object.entries(worn).map(([position, variant]) => ({ position: position as Position, variant, turned: false })),
+    overrules: [],
+  });
+  const first = (worn: Worn, position: Position, count = 1): readonly string[] => {
+    const ranking = rankCandidates(dressed(worn), completeBrief({ name: 'Somebody' }), { position }, catalogue, P40, SOLD);
+    return Array.from({ length: count }, (_, i) => candidateAt(ranking, i, catalogue, SOLD)?.variant.id ?? '');
+  };
+
+  test('the other hand is as the one that is on, though every hand would do as well', () => {
+    const { 'hand.R': _, ...lame } = BODY;
+    expect(first(lame, 'hand.R')).toEqual(['HN-601·wheat']);
+  });
+
+  test('an adult on mid legs gets standard legs in their colour, and no deer’s body', () => {
+    expect(first({ ...BODY, hips: 'LG-706·slate+soot' }, 'hips', 3).every((id) => id.startsWith('LG-701·'))).toBe(true);
+    expect(first({ ...BODY, hips: 'LG-706·slate+soot' }, 'hips')[0]).toMatch(/^LG-701·slate/);
+  });
+
+  test('nothing wished for, nothing worn: what official figures wear most, never the first of the alphabet', () => {
+    const { headgear: _, ...bald } = BODY;
+    const [best] = first(bald, 'headgear');
+    const worn = data.officialFigures.filter((figure) => figure.parts.some((part) => part.variant === best)).length;
+    expect(worn).toBeGreaterThan(0);
+  });
+
+  test('a single leg never stands before legs that leave no place empty', () => {
+    const all = first(BODY, 'hips', 60);
+    expect(all.filter((id) => /^LG-71[248]/.test(id))).toEqual([]);
+  });
+
+  test('nothing that wants a hand is offered unblocked to a figure without hands', () => {
+    const { 'hand.L': _, 'hand.R': __, ...handless } = BODY;
+    const ranking = rankCandidates(dressed(handless), completeBrief({ name: 'Somebody' }), { position: 'held.R' }, catalogue, P40, SOLD);
+    expect(Array.from(ranking.blocked).every((blocked) => blocked === 1)).toBe(true);
   });
 });

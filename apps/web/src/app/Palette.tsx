@@ -1,7 +1,7 @@
 import { Command } from 'cmdk';
 import { Search } from 'lucide-react';
 import { Dialog } from 'radix-ui';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSearchCatalogueQuery } from '@/api';
 import { useNames, useOpen, useWorkspace } from '@/workspace';
@@ -12,6 +12,8 @@ const LEAST_LETTERS = 2;
 /** Find anything and do anything: figures, parts, places. Ctrl K opens it. */
 export function Palette() {
   const [open, setOpen] = useState(false);
+  // Gone somewhere, the focus belongs to the page that was gone to; closed without, it goes back to where it was.
+  const hasGone = useRef(false);
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return;
@@ -29,11 +31,22 @@ export function Palette() {
       <Dialog.Portal>
         <Dialog.Overlay className="bg-ink/30 fixed inset-0 z-40" />
         <Dialog.Content
+          onCloseAutoFocus={(event) => {
+            if (hasGone.current) event.preventDefault();
+            hasGone.current = false;
+          }}
           aria-describedby={undefined}
           className="border-pencil bg-sheet rounded-cut fixed top-[12vh] left-1/2 z-50 w-[min(36rem,94vw)] -translate-x-1/2 border"
         >
           <Dialog.Title className="sr-only">Find anything</Dialog.Title>
-          {open && <Finder onDone={() => setOpen(false)} />}
+          {open && (
+            <Finder
+              onDone={() => {
+                hasGone.current = true;
+                setOpen(false);
+              }}
+            />
+          )}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { useLocation } from 'react-router';
 
-/** A page that is loaded late is waited for so many frames. */
+/** A page that is loaded late, and a focus that is still on its way, are waited for so many frames. */
 const MOST_FRAMES = 60;
 
 /** Has the focus gone to nowhere: to the page itself, as when what had it is there no more? */
@@ -26,7 +26,7 @@ export function useFocusOnArrival(): void {
         heading.tabIndex = -1;
         heading.classList.add('outline-none');
         heading.focus({ preventScroll: true });
-      } else if (!heading && (frame += 1) < MOST_FRAMES) asked = requestAnimationFrame(look);
+      } else if ((frame += 1) < MOST_FRAMES) asked = requestAnimationFrame(look);
     });
     return () => cancelAnimationFrame(asked);
   }, [pathname]);

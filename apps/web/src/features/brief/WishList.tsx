@@ -26,6 +26,17 @@ interface WishListProps {
   readonly onChange: (features: FeatureDto[]) => void;
 }
 
+/** The columns of the list, and how wide they are; what is wanted takes the rest. */
+const COLUMNS = [
+  ['', 'w-6'],
+  ['What', ''],
+  ['Where', 'w-32'],
+  ['Kind', 'w-28'],
+  ['Which', 'w-40'],
+  ['Weight', 'w-28'],
+  ['', 'w-9'],
+] as const;
+
 /** What the character should show, area by area, each with its weight and how far the chosen look answers it. */
 export function WishList({ features, likeness, onChange }: WishListProps) {
   const { catalogue } = useWorkspace();
@@ -47,17 +58,21 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
   return (
     <section aria-label="Wanted" className="flex min-h-0 flex-col">
       <div className="flex items-baseline gap-3">
-        <p className="text-pencil text-[0.87rem]">A missed must keeps the likeness at 60 or below.</p>
+        {likeness.missing.length > 0 && (
+          <p className="text-madder text-[0.87rem]">
+            A must is missing: {likeness.missing.map((feature) => feature.label).join(', ')}. It keeps the likeness at 60 or below.
+          </p>
+        )}
         <Button className="ml-auto" onClick={add}>
           <Plus size={16} strokeWidth={1.75} /> Add a wish
         </Button>
       </div>
       <div className="mt-2 min-h-0 overflow-auto">
-        <table className="w-full border-separate border-spacing-x-1 text-[0.93rem]">
+        <table className="w-full table-fixed border-separate border-spacing-x-1 text-[0.93rem]">
           <thead className="text-pencil bg-sheet sticky top-0 z-10 text-left text-[0.87rem]">
             <tr>
-              {['', 'What', 'Where', 'Kind', 'Which', 'Weight', ''].map((head, i) => (
-                <th key={i} scope="col" className="px-1 pb-1 font-medium">
+              {COLUMNS.map(([head, width], i) => (
+                <th key={i} scope="col" className={`px-1 pb-1 font-medium ${width}`}>
                   {head}
                 </th>
               ))}
@@ -65,8 +80,8 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
           </thead>
           <tbody>
             {features.map((feature) => (
-              <tr key={feature.id}>
-                <td className="w-6 text-center">
+              <tr key={feature.id} className="align-top">
+                <td className="pt-1.5 text-center">
                   <AnswerMark answer={answerOf(feature.id) ?? null} />
                 </td>
                 <td>
@@ -80,7 +95,7 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
                     {answerOf(feature.id)?.why}
                   </span>
                 </td>
-                <td className="w-32">
+                <td>
                   <Choice
                     aria-label="Where"
                     value={feature.area}
@@ -88,7 +103,7 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
                     onChoose={(area) => change(feature.id, { area })}
                   />
                 </td>
-                <td className="w-32">
+                <td>
                   <Choice
                     aria-label="Kind"
                     value={feature.kind}
@@ -96,7 +111,7 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
                     onChoose={(kind) => change(feature.id, { kind, target: firstTarget(kind, catalogue) })}
                   />
                 </td>
-                <td className="w-48">
+                <td>
                   <TargetField
                     kind={feature.kind}
                     target={feature.target}
@@ -104,7 +119,7 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
                     onChange={(target) => change(feature.id, { target })}
                   />
                 </td>
-                <td className="w-26">
+                <td>
                   <Choice
                     aria-label="Weight"
                     value={feature.weight}
@@ -112,7 +127,7 @@ export function WishList({ features, likeness, onChange }: WishListProps) {
                     onChoose={(weight) => change(feature.id, { weight })}
                   />
                 </td>
-                <td className="w-8">
+                <td>
                   <Button
                     tone="quiet"
                     aria-label={`Remove ${feature.label}`}

@@ -58,7 +58,7 @@ function Standing({ figure }: { readonly figure: FigureDto }) {
           {plural(graveCount(marks), 'mark')}
           {marks.overruled.length > 0 && (
             <span className="text-pencil" title={marks.overruled.map(({ mark, reason }) => `${mark.sentence} “${reason}”`).join('\n')}>
-              , {marks.overruled.length} waved off
+              , {marks.overruled.length} overruled
             </span>
           )}
         </span>
