@@ -97,6 +97,24 @@ test('an imagined part that turns out to be made is told to whoever planned it',
   await expect(page.getByText('Taken back.')).toBeVisible();
 });
 
+test('a colour that is there already is not changed by adding one of its name: it is asked first, and what uses it is said', async ({
+  page,
+}) => {
+  await page.goto('/catalogue/own?do=colour');
+  await page.getByLabel('Name', { exact: true }).fill('Saffron');
+  const asked = page.getByRole('group', { name: 'It is there already' });
+  await expect(asked).toContainText(/“saffron” is in the catalogue already, and \d+ parts are of it\./);
+  const change = page.getByRole('button', { name: 'Change Saffron' });
+  await expect(change).toBeDisabled();
+  await asked.getByRole('checkbox').check();
+  await expect(change).toBeEnabled();
+  // Another name is another colour, and nothing has to be asked.
+  await page.getByLabel('Name', { exact: true }).fill('Saffron dusk');
+  await expect(asked).toHaveCount(0);
+  await page.getByRole('button', { name: 'Add this colour' }).click();
+  await expect(page.getByRole('heading', { name: 'Saffron dusk', exact: true })).toBeVisible();
+});
+
 test('a print is composed and drawn as one goes, put on a part, and found', async ({ page }) => {
   await page.goto('/catalogue/prints/new');
   await expect(page.getByRole('button', { name: 'Keep this print' })).toBeDisabled();

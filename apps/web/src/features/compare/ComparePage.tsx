@@ -108,13 +108,13 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
   const spots = new Set(changed.map((row) => row.position));
   return (
     <section aria-label={column.name} className="border-rule flex flex-col border-r">
-      <div className="bg-sheet border-rule flex items-baseline gap-2 border-b px-4 py-2">
+      <div className="bg-sheet border-rule flex h-10 items-center gap-2 border-b px-4">
         <h2 className="truncate text-[1.07rem]">
           {column.official ? column.name : <Link to={`/figures/${figure.id}/fitting?look=${column.id}`}>{column.name}</Link>}
         </h2>
         {figure.chosenLook === column.id && <span className="text-lagoon shrink-0 text-[0.87rem]">chosen</span>}
         {!column.official && figure.chosenLook !== column.id && (
-          <Button className="ml-auto !py-0" onClick={() => void choose({ id: figure.id, chosenLookDto: { look: column.id } })}>
+          <Button className="!py-0" onClick={() => void choose({ id: figure.id, chosenLookDto: { look: column.id } })}>
             Choose
           </Button>
         )}

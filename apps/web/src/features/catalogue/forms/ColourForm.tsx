@@ -1,10 +1,11 @@
 import { type Colour, COLOUR_KINDS, colourDifference, type ColourKind, type Finish, FINISHES, readDifference } from '@outfit/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Swatch } from '@/parts';
 import { Button, Choice, Input, Label } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toColour } from '../paths';
+import { ChangeKnown } from './ChangeKnown';
 import { slug } from './printDraft';
 import { useKeepEntry } from './useKeepEntry';
 
@@ -27,6 +28,13 @@ export function ColourForm() {
     ...(kind === 'skin' ? { skinSchool: 'natural' } : {}),
   };
   const known = catalogue.hasColour(colour.id);
+  const parts = useMemo(
+    () => (known ? catalogue.data.variants.filter((variant) => variant.colours.includes(colour.id)).length : 0),
+    [known, colour.id, catalogue],
+  );
+  // Agreed to for one name; another asks anew.
+  const [agreedFor, setAgreedFor] = useState('');
+  const agreed = !known || agreedFor === colour.id;
   const near = good
     ? catalogue.data.colours
         .map((other) => ({ other, deltaE: colourDifference(other, colour) }))
@@ -38,6 +46,7 @@ export function ColourForm() {
       className="grid max-w-2xl grid-cols-2 gap-x-5 gap-y-3"
       onSubmit={(event) => {
         event.preventDefault();
+        if (!agreed) return;
         void keep('colours', colour, known ? 'Colour changed.' : 'Colour added.').then((kept) => kept && navigate(toColour(colour.id)));
       }}
     >
@@ -72,7 +81,15 @@ export function ColourForm() {
             ))}
           </p>
         )}
-        <Button tone="act" type="submit" disabled={saving || !good || colour.id === ''}>
+        {known && (
+          <ChangeKnown
+            name={catalogue.colour(colour.id).name}
+            parts={parts}
+            agreed={agreed}
+            onAgree={(yes) => setAgreedFor(yes ? colour.id : '')}
+          />
+        )}
+        <Button tone="act" type="submit" disabled={saving || !good || colour.id === '' || !agreed}>
           {known ? `Change ${colour.name}` : 'Add this colour'}
         </Button>
       </div>

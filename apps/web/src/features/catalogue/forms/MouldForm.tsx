@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { Button, Choice, Input, Label } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toMould } from '../paths';
+import { ChangeKnown } from './ChangeKnown';
 import { useKeepEntry } from './useKeepEntry';
 
 const LENGTHS: readonly (readonly [keyof MouldGeometry & ('heightMm' | 'riseMm' | 'thicknessMm' | 'massG'), string])[] = [
@@ -50,6 +51,8 @@ function MouldFields({ like }: { readonly like: Mould }) {
   const [thirdParty, setThirdParty] = useState(like.thirdParty);
   const [sizes, setSizes] = useState(() => Object.fromEntries(LENGTHS.map(([key]) => [key, String(like.geometry[key] ?? '')])));
   const known = catalogue.hasMould(number.trim());
+  const [agreedFor, setAgreedFor] = useState('');
+  const agreed = !known || agreedFor === number.trim();
   const wrong = LENGTHS.find(([key]) => sizes[key] !== '' && !(Number(sizes[key]) >= 0));
   const submit = (): void => {
     const { revisionNote: _, ...rest } = like;
@@ -72,7 +75,7 @@ function MouldFields({ like }: { readonly like: Mould }) {
       className="grid max-w-3xl grid-cols-2 gap-x-5 gap-y-3"
       onSubmit={(event) => {
         event.preventDefault();
-        submit();
+        if (agreed) submit();
       }}
     >
       <Label text="Number (another one adds a mould)">
@@ -108,7 +111,15 @@ function MouldFields({ like }: { readonly like: Mould }) {
       </label>
       <div className="col-span-2">
         {wrong && <p className="text-madder">{wrong[1]}: not a number.</p>}
-        <Button tone="act" type="submit" disabled={saving || wrong !== undefined || number.trim() === '' || name.trim() === ''}>
+        {known && (
+          <ChangeKnown
+            name={`${number.trim()} ${catalogue.mould(number.trim()).name}`}
+            parts={catalogue.variantsOf(number.trim()).length}
+            agreed={agreed}
+            onAgree={(yes) => setAgreedFor(yes ? number.trim() : '')}
+          />
+        )}
+        <Button tone="act" type="submit" disabled={saving || wrong !== undefined || number.trim() === '' || name.trim() === '' || !agreed}>
           {known ? `Change ${number.trim()}` : 'Add this mould'}
         </Button>
       </div>
