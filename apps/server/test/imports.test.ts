@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { type ImportReportDto } from '../src/platform/importing/importReport.dto.js';
 import { CatalogueService } from '../src/catalogue/index.js';
 import { type OfferDto, type PricesDto, type SellerDto } from '../src/market/market.dto.js';
-import { type PieceDto, type PiecesPageDto } from '../src/wardrobe/wardrobe.dto.js';
+import { type PieceDto, type PieceReportDto, type PiecesPageDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -49,6 +49,35 @@ describe('importing owned pieces', () => {
     const report = await server.post<ImportReportDto>('wardrobe/import', body);
     expect(report.body.problems).toEqual([]);
     expect(report.body.soundCount).toBe((await server.get<PieceDto[]>('wardrobe/pieces')).body.length);
+  });
+
+  test('what is exported changes nothing when it is taken, however often', async () => {
+    const [before, { body }] = [(await server.get<PieceDto[]>('wardrobe/pieces')).body, await server.get<string>('wardrobe/pieces.csv')];
+    for (let time = 0; time < 2; time += 1) {
+      const { changes } = (await server.post<PieceReportDto>('wardrobe/import?agree=all', body)).body;
+      expect(changes).toMatchObject({ fresh: 0, addsTo: 0, replaces: 0, same: before.length, rows: [] });
+    }
+    expect((await server.get<PieceDto[]>('wardrobe/pieces')).body).toEqual(before);
+  });
+
+  test('each row says what it is: new, another count, or pieces that lie elsewhere', async () => {
+    const lot = (await server.get<PieceDto[]>('wardrobe/pieces')).body.find((piece) => piece.place !== '');
+    if (!lot) throw new Error('the demo wardrobe has places');
+    const cell = (text: string): string => `"${text.replaceAll('"', '""')}"`;
+    const file = [
+      'variant,quantity,condition,place,note',
+      [lot.variant, lot.quantity + 5, lot.condition, cell(lot.place), cell(lot.note)].join(','),
+      [lot.variant, 1, lot.condition, 'Quite another drawer', ''].join(','),
+    ].join('\n');
+    const before = await total();
+    const looked = (await server.post<PieceReportDto>('wardrobe/import', file)).body.changes;
+    expect(looked.rows).toEqual([
+      { line: 2, variant: lot.variant, kind: 'replaces', quantity: lot.quantity + 5, before: lot.quantity },
+      { line: 3, variant: lot.variant, kind: 'adds to', quantity: 1, before: null },
+    ]);
+    expect(await total()).toBe(before);
+    await server.post('wardrobe/import?agree=all', file);
+    expect(await total()).toBe(before + 6);
   });
 
   test.each<[string, string | Uint8Array, number, RegExp]>([

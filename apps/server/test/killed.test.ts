@@ -26,7 +26,8 @@ const counting =
 
 /** One of each kind of writing, told apart by its tag. */
 function writings(tag: string, figure: FigureDto): readonly Writing[] {
-  const row = (variant: string): string => `${variant},1,used,box,${tag}`;
+  // A box of its own for each file: another count of the same box would take the place of the one before.
+  const row = (variant: string): string => `${variant},1,used,box of ${tag},${tag}`;
   return [
     {
       what: 'an edit of a look',

@@ -2,9 +2,9 @@ import { Body, Controller, Get, Header, Post, Query, Req, Res, StreamableFile } 
 import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { bytesOf, sendKept } from '../platform/http/index.js';
-import { AgreementQuery, ImportReportDto } from '../platform/importing/index.js';
+import { AgreementQuery } from '../platform/importing/index.js';
 import { PieceSearch } from './pieceSearch.js';
-import { DonorDto, PieceDto, PiecesPageDto, PiecesPageQuery, PiecesQuery, StockDto } from './wardrobe.dto.js';
+import { DonorDto, PieceDto, PieceReportDto, PiecesPageDto, PiecesPageQuery, PiecesQuery, StockDto } from './wardrobe.dto.js';
 import { WardrobeService } from './wardrobe.service.js';
 
 @ApiTags('wardrobe')
@@ -47,8 +47,8 @@ export class WardrobeController {
   @ApiOperation({ operationId: 'importPieces' })
   @ApiConsumes('text/csv')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
-  @ApiCreatedResponse({ type: ImportReportDto })
-  import(@Body() body: unknown, @Query() { agree }: AgreementQuery): Promise<ImportReportDto> {
+  @ApiCreatedResponse({ type: PieceReportDto })
+  import(@Body() body: unknown, @Query() { agree }: AgreementQuery): Promise<PieceReportDto> {
     return this.service.import(bytesOf(body), agree ?? null);
   }
 

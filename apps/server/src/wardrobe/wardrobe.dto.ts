@@ -1,6 +1,8 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { type Condition, CONDITIONS } from '@outfit/core';
+import type { RowMeaning } from '@outfit/core/wardrobe';
 import { Id, Text, Whole } from '../platform/http/index.js';
+import { ImportReportDto } from '../platform/importing/index.js';
 
 export class PieceDto {
   @ApiProperty() id: number;
@@ -43,4 +45,25 @@ export class DonorDto {
   @ApiProperty() place: string;
   @ApiProperty() note: string;
   @ApiProperty({ description: 'Not to be taken apart' }) keepWhole: boolean;
+}
+
+export class PieceRowDto {
+  @ApiProperty() line: number;
+  @ApiProperty() variant: string;
+  @ApiProperty({ enum: ['new', 'adds to', 'replaces'] }) kind: RowMeaning['kind'];
+  @ApiProperty() quantity: number;
+  @ApiProperty({ type: Number, nullable: true, description: 'The count it takes the place of' }) before: number | null;
+}
+
+/** What a file says of what is written down already. */
+export class PieceChangesDto {
+  @ApiProperty({ description: 'Rows of parts that were not owned' }) fresh: number;
+  @ApiProperty({ description: 'Rows that say what is written down already' }) same: number;
+  @ApiProperty({ description: 'Rows of parts that are owned, in another place or condition' }) addsTo: number;
+  @ApiProperty({ description: 'Rows with another count or note of what lies in that place' }) replaces: number;
+  @ApiProperty({ type: [PieceRowDto], description: 'The first rows that change something' }) rows: readonly PieceRowDto[];
+}
+
+export class PieceReportDto extends ImportReportDto {
+  @ApiProperty({ type: PieceChangesDto }) changes: PieceChangesDto;
 }

@@ -2,12 +2,13 @@ import { Injectable } from '@nestjs/common';
 import { type OwnedRun, type OwnedStock, stockOf } from '@outfit/core';
 import { writeTable } from '@outfit/formats';
 import { CatalogueHooks, CatalogueService } from '../catalogue/index.js';
-import { type ImportReportDto, ImportsService } from '../platform/importing/index.js';
+import { ImportsService } from '../platform/importing/index.js';
+import type { PieceChanges } from './import.worker.js';
 import { workerBeside } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
 import type { Agreement } from '../platform/tables/index.js';
 import { pieceDto } from './pieceView.js';
-import type { DonorDto, PieceDto, StockDto } from './wardrobe.dto.js';
+import type { DonorDto, PieceDto, PieceReportDto, StockDto } from './wardrobe.dto.js';
 import type { DonorEntity, PieceEntity } from './wardrobe.entities.js';
 import { WardrobeStore } from './wardrobe.store.js';
 
@@ -81,13 +82,13 @@ export class WardrobeService {
   }
 
   /** Reads a file of owned pieces and takes what the person agreed to, all of it or nothing. */
-  async import(bytes: Uint8Array, agree: Agreement): Promise<ImportReportDto> {
-    const { report } = await this.imports.run<null>(WORKER, bytes, agree);
+  async import(bytes: Uint8Array, agree: Agreement): Promise<PieceReportDto> {
+    const { report, more } = await this.imports.run<PieceChanges>(WORKER, bytes, agree);
     if (report.importedCount > 0) {
       this.revision += 1;
       this.live.changedElsewhere('wardrobe');
     }
-    return report;
+    return { ...report, changes: { ...kindsOf(more), rows: more.rows } };
   }
 
   export(): string {
@@ -97,3 +98,11 @@ export class WardrobeService {
     );
   }
 }
+
+/** Kinds as fields of an answer: names without blanks. */
+const kindsOf = ({ kinds }: PieceChanges) => ({
+  fresh: kinds.new,
+  same: kinds.same,
+  addsTo: kinds['adds to'],
+  replaces: kinds.replaces,
+});

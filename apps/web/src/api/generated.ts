@@ -878,7 +878,7 @@ export type ReadStockApiResponse = /** status 200  */ StockDto;
 export type ReadStockApiArg = void;
 export type ListDonorsApiResponse = /** status 200  */ DonorDto[];
 export type ListDonorsApiArg = void;
-export type ImportPiecesApiResponse = /** status 201  */ ImportReportDto;
+export type ImportPiecesApiResponse = /** status 201  */ PieceReportDto;
 export type ImportPiecesApiArg = {
   /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
   agree?: 'all' | 'sound';
@@ -1714,12 +1714,33 @@ export type RowProblemDto = {
   value: string | null;
   reason: string;
 };
-export type ImportReportDto = {
+export type PieceRowDto = {
+  line: number;
+  variant: string;
+  kind: 'new' | 'adds to' | 'replaces';
+  quantity: number;
+  /** The count it takes the place of */
+  before: number | null;
+};
+export type PieceChangesDto = {
+  /** Rows of parts that were not owned */
+  fresh: number;
+  /** Rows that say what is written down already */
+  same: number;
+  /** Rows of parts that are owned, in another place or condition */
+  addsTo: number;
+  /** Rows with another count or note of what lies in that place */
+  replaces: number;
+  /** The first rows that change something */
+  rows: PieceRowDto[];
+};
+export type PieceReportDto = {
   rowCount: number;
   soundCount: number;
   /** Rows taken; 0 when the file was only looked at */
   importedCount: number;
   problems: RowProblemDto[];
+  changes: PieceChangesDto;
 };
 export type PostageTierDto = {
   upToG: number;
@@ -1935,6 +1956,13 @@ export type OfferImportDto = {
   problems: RowProblemDto[];
   counts: OfferChangeCountsDto;
   changes: OfferChangeDto[];
+};
+export type ImportReportDto = {
+  rowCount: number;
+  soundCount: number;
+  /** Rows taken; 0 when the file was only looked at */
+  importedCount: number;
+  problems: RowProblemDto[];
 };
 export type NewsDto = {
   id: number;

@@ -20,6 +20,7 @@ export {
   type FillDto,
   type ImportReport,
   type ImportReportDto,
+  type PieceReportDto,
   type ItemPricesDto,
   type LineUpDto,
   type LineUpNamesDto,

@@ -6,6 +6,7 @@ import { ImportDialog, PartPicture, Swatch } from '@/parts';
 import { Empty, OwnInput, plural, useAddress } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { usePieces } from './usePieces';
+import { PieceChanges } from './PieceChanges';
 
 const COLUMNS = [
   { name: 'variant', about: 'its number, such as HA-118·raven' },
@@ -48,6 +49,7 @@ export function WardrobePage() {
             columns={COLUMNS}
             what="row"
             send={(body, agree) => importPieces({ body, ...(agree ? { agree } : {}) }).unwrap()}
+            more={(report) => <PieceChanges report={report} />}
           />
         </div>
       </div>
