@@ -142,9 +142,17 @@ test('what is adjusted quickly, one after another, is all kept; errands are name
       .click();
     await page.getByRole('menuitem', { name: `Nothing from ${seller}` }).click();
   };
-  // The second is asked for while the first is being planned: the plan before is still there to be adjusted.
+  // The second is asked for while the first is not answered yet: the plan before is still there to be adjusted.
+  let answer = (): void => undefined;
+  const asked = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/errands', async (route) => {
+    if (route.request().method() === 'POST') await asked;
+    await route.continue();
+  });
   await ban(first);
+  await expect(page.getByTestId('plan-before')).toBeVisible();
   await ban(second);
+  answer();
   const adjusted = page.getByRole('list', { name: 'Adjusted by you' });
   await expect(adjusted).toContainText(`nothing from ${first}`);
   await expect(adjusted).toContainText(`nothing from ${second}`);

@@ -40,7 +40,13 @@ test('a figure is dressed with the keyboard alone, from finding it to judging it
   await expect(page.getByRole('region', { name: 'Substitutes' })).toHaveCount(0);
   await page.keyboard.press('?');
   await expect(page.getByText('apply the first remedy of the gravest mark')).toBeVisible();
+  // The digits say which position each is.
+  await expect(page.getByRole('row', { name: '4 torso' })).toBeVisible();
   await page.keyboard.press('Escape');
+  await press(page, 'ArrowRight');
+  await expect(page.getByRole('button', { name: 'left', pressed: true })).toBeVisible();
+  await press(page, 'ArrowRight');
+  await expect(page.getByRole('button', { name: 'front', pressed: true })).toBeVisible();
   await page.keyboard.press('b');
   await expect(page).toHaveURL(/brief/);
 });

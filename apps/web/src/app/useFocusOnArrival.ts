@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { useLocation } from 'react-router';
 
 /** A page that is loaded late, and a focus that is still on its way, are waited for so many frames. */
-const MOST_FRAMES = 60;
+const MOST_FRAMES = 600;
 
 /** Has the focus gone to nowhere: to the page itself, as when what had it is there no more? */
 const isNowhere = (): boolean => document.activeElement === null || document.activeElement === document.body;

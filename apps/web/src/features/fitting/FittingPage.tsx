@@ -72,6 +72,7 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   useFittingKeys({
     turnTorso: () => turn('torso'),
     turnHead: () => turn('head'),
+    turnFigure: (to) => show(quarterFrom(view, to)),
     nextView: () => show(VIEWS[(VIEWS.indexOf(view) + 1) % VIEWS.length] ?? 'front'),
     onlyOwned: () => put({ owned: filters.onlyOwned ? null : '1' }),
     toBrief: () => void navigate(`/figures/${figure.id}/brief`),
@@ -123,6 +124,14 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
       />
     </div>
   );
+}
+
+/** The sides of a figure in the order in which they come round as it turns to its left. */
+const ROUND: readonly View[] = ['front', 'left', 'back', 'right'];
+
+function quarterFrom(view: View, to: 'left' | 'right'): View {
+  const at = ROUND.indexOf(view) + (to === 'left' ? 1 : ROUND.length - 1);
+  return ROUND[at % ROUND.length] ?? 'front';
 }
 
 interface PreviewedPaperProps {

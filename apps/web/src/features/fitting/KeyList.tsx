@@ -1,10 +1,11 @@
+import { positionName } from '@outfit/core';
 import { Keyboard } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { Button } from '@/ui';
-import { useKeyListOpener } from './useFittingKeys';
+import { NUMBERED, useKeyListOpener } from './useFittingKeys';
 
 const KEYS: readonly (readonly [keys: string, what: string])[] = [
-  ['1 – 9', 'choose a position, from the head down'],
+  ...NUMBERED.map((position, i) => [String(i + 1), positionName(position).toLowerCase()] as const),
   ['↑ ↓, Enter', 'pass over candidates, put one on'],
   ['L', 'to the list of candidates'],
   ['A', 'in the list: a substitute'],
@@ -12,6 +13,7 @@ const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['T', 'turn the torso'],
   ['F', 'turn the face'],
   ['V', 'next view'],
+  ['← →', 'turn the figure a quarter'],
   ['C', 'compare looks'],
   ['O', 'only owned parts'],
   ['B', 'back to the brief'],

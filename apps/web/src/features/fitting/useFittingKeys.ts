@@ -3,12 +3,14 @@ import { useEffect, useRef, useState } from 'react';
 import { isTyping } from '@/workspace';
 
 /** Positions on the number keys, from the head down. */
-const NUMBERED: readonly Position[] = ['headgear', 'head', 'neck.1', 'torso', 'arm.R', 'hand.R', 'held.R', 'hips', 'feet.L'];
+export const NUMBERED: readonly Position[] = ['headgear', 'head', 'neck.1', 'torso', 'arm.R', 'hand.R', 'held.R', 'hips', 'feet.L'];
 
 export interface FittingActions {
   turnTorso(): void;
   turnHead(): void;
   nextView(): void;
+  /** Turns the whole figure a quarter, to its left or to its right. */
+  turnFigure(to: 'left' | 'right'): void;
   onlyOwned(): void;
   toBrief(): void;
   compare(): void;
@@ -20,6 +22,10 @@ export interface FittingActions {
   choose(spot: Spot): void;
 }
 
+/** Has whatever the focus is on arrows of its own, as lists, menus and choices do? */
+const hasArrows = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest('[role=listbox], [role=menu], [role=dialog], [role=radiogroup], select') !== null;
+
 /** The keys of the fitting. Silent while somebody types. */
 export function useFittingKeys(actions: FittingActions): void {
   const latest = useRef(actions);
@@ -28,7 +34,7 @@ export function useFittingKeys(actions: FittingActions): void {
   });
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      if (isTyping(event.target) || event.altKey) return;
+      if (isTyping(event.target) || event.altKey || (event.key.startsWith('Arrow') && hasArrows(event.target))) return;
       const key = event.key.toLowerCase();
       const act = latest.current;
       if (event.ctrlKey || event.metaKey) {
@@ -40,6 +46,8 @@ export function useFittingKeys(actions: FittingActions): void {
         t: act.turnTorso,
         f: act.turnHead,
         v: act.nextView,
+        arrowleft: () => act.turnFigure('left'),
+        arrowright: () => act.turnFigure('right'),
         o: act.onlyOwned,
         b: act.toBrief,
         c: act.compare,

@@ -1,4 +1,4 @@
-import { isFree, type Judgement, type Remedy } from '@outfit/core';
+import { isFree, type Judgement } from '@outfit/core';
 import { useRef } from 'react';
 import { toast } from 'sonner';
 import { useWorkspace } from '@/workspace';
@@ -11,7 +11,8 @@ import { remedyWords } from './remedyWords';
  */
 export function useMending(edits: LookEdits): (judgement: Judgement) => void {
   const { currency } = useWorkspace();
-  const said = useRef<Remedy | null>(null);
+  // Known again by what it does: it is looked for anew whenever something beside the look changes.
+  const said = useRef('');
   return ({ marks }) => {
     // Looked for mark by mark: those of graver marks may be enough.
     const remedy = marks.open.find((mark) => mark.remedies().length > 0)?.remedies()[0];
@@ -19,11 +20,12 @@ export function useMending(edits: LookEdits): (judgement: Judgement) => void {
       toast.message(marks.open.length === 0 ? 'Nothing to mend.' : 'For what is marked there is no remedy: it is yours to judge.');
       return;
     }
-    if (isFree(remedy) || said.current === remedy) {
-      said.current = null;
+    const deed = JSON.stringify(remedy.edits);
+    if (isFree(remedy) || said.current === deed) {
+      said.current = '';
       edits.apply(remedy.edits, remedy.label.slice(0, 200));
     } else {
-      said.current = remedy;
+      said.current = deed;
       toast.message(`${remedy.label}: ${remedyWords(remedy, currency)}. Press R once more to do it.`);
     }
   };
