@@ -275,12 +275,22 @@ describe('the plan of an errand', () => {
     expect([answer.status, answer.body.faults[0]?.path]).toEqual([422, '/adjustments/accepted/0/substitute']);
   });
 
-  test('ends as it should when two of the same end at once', async () => {
-    const wanted = wish('ibbe-lantry', 'ibbe-lantry-1');
-    const begun = await Promise.all([1, 2, 3].map(() => server.post<ErrandDto>('errands', wanted)));
+  test('ends as it should when several end at once', async () => {
+    const scopes = ['ibbe-lantry', 'corvin-pell', 'isaac-brill'];
+    const begun = await Promise.all(scopes.map((scope) => server.post<ErrandDto>('errands', wish(scope, `${scope}-1`))));
     const ended = await Promise.all(begun.map(({ body }) => server.ended<ErrandJobDto>(body.job.id)));
     expect(ended.map((job) => job.state)).toEqual(['done', 'done', 'done']);
     for (const { body } of begun) expect((await server.get<ErrandJobDto>(`jobs/${body.job.id}`)).body.state).toBe('done');
+  });
+
+  test('makes way for a newer one of the same, and keeps the best it has', async () => {
+    const wanted = wish('ibbe-lantry', 'ibbe-lantry-1');
+    const begun = await Promise.all([1, 2, 3].map(() => server.post<ErrandDto>('errands', wanted)));
+    const ended = await Promise.all(begun.map(({ body }) => server.ended<ErrandJobDto>(body.job.id)));
+    for (const job of ended) expect(['done', 'stopped']).toContain(job.state);
+    const newest = (await server.get<ErrandDto[]>('errands?scope=ibbe-lantry')).body[0];
+    expect(newest?.job.state).toBe('done');
+    expect(newest?.job.result?.parcels.length).toBeGreaterThan(0);
   });
 
   test('is ticked off line by line, and only what it buys', async () => {

@@ -1,5 +1,5 @@
 import type { Position, Spot } from '@outfit/core';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { isTyping } from '@/workspace';
 
 /** Positions on the number keys, from the head down. */
@@ -29,7 +29,8 @@ const hasArrows = (target: EventTarget | null): boolean =>
 /** The keys of the fitting. Silent while somebody types. */
 export function useFittingKeys(actions: FittingActions): void {
   const latest = useRef(actions);
-  useEffect(() => {
+  // Before the page is painted: a key that follows what is seen must act on what is seen.
+  useLayoutEffect(() => {
     latest.current = actions;
   });
   useEffect(() => {
