@@ -152,6 +152,12 @@ describe('candidates', () => {
     expect(worn).toBeGreaterThan(0);
   });
 
+  test('on an empty look the first part gains what it answers and no more, and is not blamed for what is lacking', () => {
+    const ranking = rankCandidates(dressed({}), completeBrief({ name: 'Nobody yet' }), { position: 'headgear' }, catalogue, P40, SOLD);
+    const first = candidateAt(ranking, 0, catalogue, SOLD);
+    expect([first?.likenessGain, first?.raises]).toEqual([0, []]);
+  });
+
   test('a single leg never stands before legs that leave no place empty', () => {
     const all = first(BODY, 'hips', 60);
     expect(all.filter((id) => /^LG-71[248]/.test(id))).toEqual([]);

@@ -4,10 +4,10 @@ import type { Catalogue, Mould, Variant } from '../../catalogue/index.js';
 import { applyEdit, fillingAt, type Look, type LookPart, placeOf, wholeness, type Worn } from '../../figure/index.js';
 import type { Supply } from '../../wardrobe/index.js';
 import { checkLook, RULES } from '../checks/index.js';
-import { likeness } from '../likeness/index.js';
+import { countedFrom } from '../likeness/index.js';
 import { type Company, subject, type Subject } from '../subject.js';
 import type { Candidate, CandidateRanking, Spot } from './candidate.js';
-import { addChecks, CHECK_WORDS, type CheckSets, checksAt, emptySets } from './checkSets.js';
+import { addCheck, addChecks, CHECK_WORDS, type CheckSets, checksAt, emptySets } from './checkSets.js';
 import { facetsOf, type VariantFacets } from './facets.js';
 import { changeOf, EMPTIED, MarkReader, type MarksNow, sameProblem, withItem } from './markReader.js';
 import { nearnessAt } from './nearness.js';
@@ -15,6 +15,13 @@ import { WishReader } from './wishReader.js';
 
 /** How many of the best are judged by their colour scheme too; beyond them it would cost more than it tells. */
 const SCHEME_AMONG_BEST = 120;
+
+/** The check of what is lacking, as a set: raised by who empties a place, settled by who fills the last. */
+const LACKING = emptySets(1);
+addCheck(
+  LACKING,
+  RULES.findIndex((rule) => rule.id === 'whole'),
+);
 
 const SCHEME = RULES.flatMap((rule, bit) => (rule.id === 'scheme.count' ? [{ bit, rule }] : []));
 
@@ -61,7 +68,7 @@ export function rankCandidates(
 ): CandidateRanking {
   const facets = facetsOf(catalogue);
   const now = subject(look, brief, catalogue, system, supply, company);
-  const likenessNow = likeness(now).score;
+  const likenessNow = countedFrom(now);
   const marksNow: MarksNow = new Map(checkLook(now).open.map((mark) => [sameProblem(mark), mark]));
   const lackingNow = wholeness(now.worn).lacking.length;
   const wornNow = wornAt(look, spot);
@@ -73,7 +80,8 @@ export function rankCandidates(
     const wornAtRow = (row: number): Worn => wornAs(item, catalogue.data.variants[row] ?? item.variant, mould, catalogue);
     const wishes = new WishReader(around, item, facets, wornAtRow);
     const marks = new MarkReader(around, item, marksNow, facets, wornAtRow);
-    const emptied = EMPTIED * (wholeness(around.worn).lacking.length - lackingNow);
+    const lackingThen = wholeness(around.worn).lacking.length;
+    const emptied = EMPTIED * (lackingThen - lackingNow);
     const wornVariant = wornNow?.position === anchor ? catalogue.resolve(wornNow.variant) : null;
     for (const row of rows) {
       const variant = catalogue.data.variants[row];
@@ -88,6 +96,8 @@ export function rankCandidates(
         drafts.ranks[i] = gain - marks.penalty - emptied;
         addChecks(drafts.raises, i, marks.raises);
         addChecks(drafts.settles, i, marks.settles);
+        if (lackingThen > lackingNow) addChecks(drafts.raises, i, LACKING);
+        if (lackingThen === 0 && lackingNow > 0) addChecks(drafts.settles, i, LACKING);
         drafts.blocked[i] = marks.blocks ? 1 : 0;
       }
       i += 1;

@@ -4,7 +4,7 @@ import type { Catalogue } from '../../catalogue/index.js';
 import { applyEdit, type Look, wholeness } from '../../figure/index.js';
 import type { Supply } from '../../wardrobe/index.js';
 import { checkLook } from '../checks/index.js';
-import { likeness, type Likeness } from '../likeness/index.js';
+import { countedFrom, likeness, type Likeness } from '../likeness/index.js';
 import { type Company, subject } from '../subject.js';
 import type { Spot } from './candidate.js';
 import { EMPTIED, penaltyOf, sameProblem } from './markReader.js';
@@ -37,7 +37,7 @@ export function whyRank(
     return { label: `${answer.feature.label}: ${answer.why}`, value: gain };
   });
   const gained = terms.reduce((all, term) => all + term.value, 0);
-  const cap = is.score - was.score - gained;
+  const cap = is.score - countedFrom(before) - gained;
   const emptied = wholeness(after.worn).lacking.length - wholeness(before.worn).lacking.length;
   const counts = (mark: { check: string }): boolean => !NOT_RANKED.has(mark.check);
   const [now, then] = [checkLook(before).open.filter(counts), checkLook(after).open.filter(counts)];

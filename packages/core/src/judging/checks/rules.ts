@@ -19,7 +19,8 @@ const rule = (id: CheckId, run: Check, reads: readonly PartFacet[] = [], ranks =
 
 /** Every check, in the order of `CHECK_IDS`. */
 export const RULES: readonly Rule[] = [
-  rule('whole', whole),
+  // Ranked by the places a candidate empties or fills, not as one mark for all of them.
+  rule('whole', whole, [], false),
   rule('fit.position', fitPosition),
   rule('fit.neck', fitNeck),
   rule('fit.back', fitBack),

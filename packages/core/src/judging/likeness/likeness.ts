@@ -45,6 +45,21 @@ function readWish(feature: Feature, subject: Subject): Reading {
   return feature.kind === 'absence' ? { s: 1 - best.s, why: best.why } : best;
 }
 
+/**
+ * What the likeness is counted from when something is put on. An empty look has no likeness, but its wishes answer as they would with
+ * nothing of theirs worn: the first part gains what it answers, and no more.
+ */
+export function countedFrom(subject: Subject): number {
+  const { score, answers, missing } = likeness(subject);
+  if (subject.worn.length > 0) return score;
+  const sum = (of: (answer: Answer) => number): number => answers.reduce((all, answer) => all + of(answer), 0);
+  return scoreOf(
+    sum((answer) => answer.points),
+    sum((answer) => answer.most),
+    { missed: missing.length > 0, lacking: true },
+  );
+}
+
 /** The wishes that count: those about areas that are not seen are left out. */
 export const countedWishes = ({ features, notSeen }: Pick<Subject['brief'], 'features' | 'notSeen'>): readonly Feature[] =>
   features.filter((feature) => !notSeen.includes(feature.area));
