@@ -31,6 +31,21 @@ export default defineConfig({
     target: 'es2023',
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            // What every page needs comes in few files: each one more is a request, and its headers, before anything is seen.
+            { name: 'libraries', test: /node_modules.(react|react-dom|react-router|react-redux|scheduler|redux|immer|@reduxjs)[\\/]/ },
+            {
+              name: 'kit',
+              test: /(apps.web.src.(ui|parts|api|workspace)|packages.(core|drawing))[\\/]|lucide-react|radix|floating-ui|virtual/,
+              minShareCount: 3,
+            },
+          ],
+        },
+      },
+    },
   },
   worker: { format: 'es' },
   server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4640' } },

@@ -4,14 +4,16 @@ import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
 import { router } from './app';
 import './styles.css';
-import { store } from './workspace';
+import { begin, store } from './workspace';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no #root');
+void begin(store, window.location.pathname);
 createRoot(root).render(
   <StrictMode>
     <Provider store={store}>
-      <RouterProvider router={router} />
+      {/* In one go: a page drawn in slices is begun afresh by every answer that comes meanwhile. */}
+      <RouterProvider router={router} useTransitions={false} />
     </Provider>
   </StrictMode>,
 );

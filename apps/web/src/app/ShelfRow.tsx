@@ -2,10 +2,9 @@ import { DndContext, type DragEndEvent, PointerSensor, useDraggable, useDroppabl
 import { judge, P40 } from '@outfit/core';
 import { useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { type FigureDto, type LineUpDto, useOrderLineUpMutation } from '@/api';
 import { FigurePicture } from '@/parts';
-import { sentenceOf } from '@/ui';
+import { sentenceOf, tell } from '@/ui';
 import { chosenLookOf, useCompany, useWorkspace } from '@/workspace';
 
 const PX_PER_MM = 1.5;
@@ -23,7 +22,7 @@ export default function ShelfRow({ lineUp, open }: { readonly lineUp: LineUpDto;
     figures.splice(to, 0, id);
     order({ id: lineUp.id, orderDto: { figures } })
       .unwrap()
-      .catch((error: unknown) => toast.error(sentenceOf(error)));
+      .catch((error: unknown) => tell.error(sentenceOf(error)));
   };
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
     if (over) move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));

@@ -1,6 +1,5 @@
 import { Outlet } from 'react-router';
-import { Toaster } from 'sonner';
-import { Empty } from '@/ui';
+import { Empty, Toasts } from '@/ui';
 import { useIsOpenRead, useLive, useWorkspaceState, WorkspaceContext } from '@/workspace';
 import { Shelf } from './Shelf';
 import { Thread } from './Thread';
@@ -27,7 +26,7 @@ export function Shell() {
         </main>
         <Shelf />
       </div>
-      <Toaster position="bottom-right" toastOptions={{ className: 'rounded-cut' }} />
+      <Toasts />
     </WorkspaceContext.Provider>
   );
 }

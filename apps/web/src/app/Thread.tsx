@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import { plural } from '@/ui';
 import { chosenLookOf, useCompany, useOpen, useWorkspace } from '@/workspace';
-import { Palette } from './Palette';
+import { Palette } from './palette';
 
 const PLACES = [
   { to: '/wardrobe', name: 'Wardrobe' },

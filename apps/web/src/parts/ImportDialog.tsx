@@ -1,7 +1,6 @@
 import { type ReactNode, useState } from 'react';
-import { toast } from 'sonner';
 import type { ImportReportDto } from '@/api';
-import { Button, plural, sentenceOf, Sheet } from '@/ui';
+import { Button, plural, sentenceOf, Sheet, tell } from '@/ui';
 import { ProblemTable } from './ProblemTable';
 
 type Agreement = 'all' | 'sound' | undefined;
@@ -36,7 +35,7 @@ export function ImportDialog<R extends ImportReportDto>({ title, opens, columns,
       const report = await send(new Blob([await file.arrayBuffer()], { type: 'text/csv' }), agree);
       setRefusal(null);
       if (agree === undefined) return setChecked({ file, report });
-      toast.success(`${plural(report.importedCount, what)} imported.`);
+      tell.success(`${plural(report.importedCount, what)} imported.`);
       setOpen(false);
     } catch (error) {
       setChecked(null);

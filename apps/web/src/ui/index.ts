@@ -11,3 +11,4 @@ export { useAddress } from './useAddress';
 export { type Shared, useShared, useSharedFact, useSharedValue } from './shared';
 export { useUnchanged } from './useUnchanged';
 export { type PageAnswer, type Pages, usePages } from './usePages';
+export { tell, Toasts } from './telling';

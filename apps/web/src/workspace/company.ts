@@ -39,6 +39,11 @@ export function outsideOf(wants: WantsDto | undefined): Outside {
   return outside;
 }
 
+/** The faces stay the same object as long as they say the same: candidates are ranked by them, and anew when they change. */
+function withSameFaces(company: Company, before: Company | undefined): Company {
+  return before && JSON.stringify(before.faces) === JSON.stringify(company.faces) ? { ...company, faces: before.faces } : company;
+}
+
 const NOBODY = new Companies([]).of(null);
 
 /**
@@ -56,7 +61,7 @@ export function useCompany(figure: FigureDto | null): Company {
       const companies = companiesOf(data, wants);
       const variants = figure.looks.flatMap((look) => look.parts.map((part) => part.variant));
       const key = `${figure.id} ${companies.keyOf(figure.id, variants)}`;
-      if (last.current?.key !== key) last.current = { key, company: companies.of(figure.id) };
+      if (last.current?.key !== key) last.current = { key, company: withSameFaces(companies.of(figure.id), last.current?.company) };
       return { company: last.current.company };
     },
   });

@@ -1,3 +1,4 @@
+export { begin } from './begin';
 export { useCompany } from './company';
 export { LatestWork, Superseded } from './latest';
 export { line } from './line';

@@ -1,7 +1,6 @@
 import { useEffect } from 'react';
-import { toast } from 'sonner';
 import { refreshFigure, useReadNextStepsQuery, useRedoMutation, useUndoMutation, webApi } from '@/api';
-import { sentenceOf } from '@/ui';
+import { sentenceOf, tell } from '@/ui';
 import { useAppDispatch } from './store';
 import { isTyping } from './typing';
 
@@ -24,14 +23,14 @@ export function useUndo(subject: UndoSubject, item: string): Undoing {
     (kind === 'undo' ? undo : redo)({ subject, item })
       .unwrap()
       .then(({ done }) => {
-        toast(kind === 'undo' ? `Undone: ${done}` : `Done again: ${done}`);
+        tell(kind === 'undo' ? `Undone: ${done}` : `Done again: ${done}`);
         if (subject === 'figure') return refreshFigure(dispatch, item);
         dispatch(
           webApi.util.invalidateTags(subject === 'line-up' ? ['figures'] : ['catalogue', 'figures', 'wardrobe', 'market', 'notices']),
         );
         return undefined;
       })
-      .catch((error: unknown) => toast.error(sentenceOf(error)));
+      .catch((error: unknown) => tell.error(sentenceOf(error)));
   };
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {

@@ -1,4 +1,5 @@
-import { converter, differenceCiede2000, type Lab65 } from 'culori';
+import { differenceCiede2000, type Lab65 } from 'culori/fn';
+import { toLab } from './spaces.js';
 
 /** How plastic takes light. */
 export const FINISHES = ['solid', 'clear', 'metallic', 'pearl', 'glitter', 'glow'] as const;
@@ -20,7 +21,6 @@ export interface Colour {
   readonly skinSchool?: SkinSchool | undefined;
 }
 
-const toLab = converter('lab65');
 const ciede2000 = differenceCiede2000();
 const FINISH_PENALTY = 5;
 

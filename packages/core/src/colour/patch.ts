@@ -1,5 +1,6 @@
-import { converter, type Lab65, type Rgb } from 'culori';
+import type { Lab65, Rgb } from 'culori/fn';
 import { labDifference, labOf } from './colour.js';
+import { toLab } from './spaces.js';
 
 /** Pixels of a picture, four bytes each: red, green, blue, opacity. */
 export interface Raster {
@@ -22,7 +23,6 @@ const LEAST_OPACITY = 128;
 /** Beyond this many pixels the disc is sampled on a grid: the mean does not change, and the hand does not wait. */
 const MOST_PIXELS = 4000;
 
-const toLab = converter('lab65');
 /** sRGB transfer function and its inverse (IEC 61966-2-1). */
 const linear = (byte: number): number => {
   const c = byte / 255;

@@ -1,7 +1,7 @@
-import { converter, type Lch65 } from 'culori';
+import type { Lch65 } from 'culori/fn';
 import type { Colour } from './colour.js';
+import { toLch } from './spaces.js';
 
-const toLch = converter('lch65');
 const known = new Map<string, readonly string[]>();
 
 /** Hue names by CIE Lab hue angle in degrees, each up to its bound. */

@@ -1,4 +1,4 @@
-import { type Lab65 } from 'culori';
+import { type Lab65 } from 'culori/fn';
 import type { Position } from '../anatomy/index.js';
 import { labDifference, type Colour, labOf } from './colour.js';
 

@@ -1,4 +1,6 @@
-import { formatHex, interpolate, wcagLuminance } from 'culori';
+import { formatHex, interpolate, modeLrgb, modeOklab, modeRgb, useMode, wcagLuminance } from 'culori/fn';
+
+for (const space of [modeRgb, modeLrgb, modeOklab]) useMode(space as typeof modeRgb);
 
 export const INK = '#1B2742';
 const mixed = new Map<string, string>();

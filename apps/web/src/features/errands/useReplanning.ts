@@ -1,7 +1,6 @@
 import { useCallback, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { type AdjustmentsDto, type ErrandDto, type ErrandSettingsDto, type NewErrandDto, usePlanErrandMutation, webApi } from '@/api';
-import { sentenceOf } from '@/ui';
+import { sentenceOf, tell } from '@/ui';
 import { line, useAppDispatch } from '@/workspace';
 
 const NOTHING: AdjustmentsDto = { locked: [], banned: [], pinned: [], accepted: [] };
@@ -25,7 +24,7 @@ export function useReplanning(scope: string, errand: ErrandDto | undefined): Rep
   const [send, sending] = usePlanErrandMutation();
   const [asked, setAsked] = useState<NewErrandDto | null>(null);
   const newest = useRef<NewErrandDto | null>(null);
-  const [inOrder] = useState(() => line((error) => void toast.error(sentenceOf(error))));
+  const [inOrder] = useState(() => line((error) => void tell.error(sentenceOf(error))));
   const plan = useCallback(
     (newErrandDto: NewErrandDto): void => {
       newest.current = newErrandDto;

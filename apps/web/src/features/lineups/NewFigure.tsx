@@ -1,9 +1,8 @@
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { type BeginningDto, useCreateFigureMutation } from '@/api';
 import { FigurePicture, PartPicture } from '@/parts';
-import { Button, Choice, Input, Label, sentenceOf, Sheet } from '@/ui';
+import { Button, Choice, Input, Label, sentenceOf, Sheet, tell } from '@/ui';
 import { useNames, useWorkspace } from '@/workspace';
 
 const BEGINNINGS: readonly (readonly [kind: BeginningDto['kind'], title: string, about: string])[] = [
@@ -70,7 +69,7 @@ function Beginning({ lineUp }: { readonly lineUp: string }) {
       const figure = await create({ newFigureDto: { name: name.trim(), lineUp, from } }).unwrap();
       void navigate(kind === 'nothing' ? `/figures/${figure.id}/brief` : `/figures/${figure.id}/fitting`);
     } catch (error) {
-      toast.error(sentenceOf(error));
+      tell.error(sentenceOf(error));
     }
   };
   return (

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { useAdvanceMarketMutation, useReadMarketClockQuery } from '@/api';
-import { attempt, Button, longDay, plural, Sheet } from '@/ui';
+import { attempt, Button, longDay, plural, Sheet, tell } from '@/ui';
 
 /** The day the simulated market has reached, and the way on: by a day, or by a month. */
 export function ClockBar() {
@@ -13,7 +12,7 @@ export function ClockBar() {
     const gone = await attempt(advance({ advanceDto: { days } }).unwrap());
     if (!gone) return;
     const { day, told } = gone;
-    toast.success(
+    tell.success(
       `It is ${longDay(day)} in the market.${told.length > 0 ? ` ${plural(told.length, 'watch', 'watches')} told something.` : ''}`,
     );
   };

@@ -41,54 +41,74 @@ const goesRound = ({ motifs }: Print): boolean =>
 const hasSkin = ({ motifs }: Print, catalogue: Catalogue): boolean =>
   motifs.some((motif) => motif.colours.some((id) => catalogue.colour(id).kind === 'skin'));
 
-/** The place of each text among all of them in order. */
-function orderOf(texts: readonly string[]): Int32Array {
-  const places = new Int32Array(texts.length);
+/** The place of each variant's id among all of them in order. */
+function orderOf(variants: readonly Variant[]): Int32Array {
+  const places = new Int32Array(variants.length);
+  let isInOrder = true;
+  for (let row = 1; row < variants.length && isInOrder; row += 1) isInOrder = (variants[row - 1]?.id ?? '') < (variants[row]?.id ?? '');
   // As a rule they come in order already, and sixty thousand are not sorted again.
-  if (texts.every((text, i) => i === 0 || (texts[i - 1] ?? '') < text)) return places.map((_, i) => i);
-  texts
-    .map((text, i) => ({ text, i }))
-    .sort((a, b) => (a.text < b.text ? -1 : 1))
-    .forEach(({ i }, place) => (places[i] = place));
+  if (isInOrder) return places.map((_, row) => row);
+  variants
+    .map(({ id }, row) => ({ id, row }))
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
+    .forEach(({ row }, place) => (places[row] = place));
   return places;
 }
 
+/** Numbers things by the order in which they are first seen. */
+class Numbers<T> {
+  private readonly numbers = new Map<T, number>();
+
+  of(thing: T): number {
+    let number = this.numbers.get(thing);
+    if (number === undefined) this.numbers.set(thing, (number = this.numbers.size));
+    return number;
+  }
+}
+
+/** One pass over the variants: there may be sixty thousand, and a page waits for it. */
 function build(catalogue: Catalogue): VariantFacets {
-  const { variants, colours, prints } = catalogue.data;
+  const { variants, colours, prints, moulds } = catalogue.data;
   const colourRow = new Map(colours.map((colour, i) => [colour.id, i]));
   const printRow = new Map(prints.map((print, i) => [print.id, i]));
-  const mouldRow = new Map(catalogue.data.moulds.map((mould, i) => [mould.number, i]));
-  const column = (of: (variant: Variant) => number | undefined): Int32Array => Int32Array.from(variants, (variant) => of(variant) ?? -1);
-  const colourAt = (variant: Variant, index: number | undefined): number | undefined =>
-    index === undefined ? undefined : colourRow.get(variant.colours[index] ?? '');
-  const tuples = new Map<string, number>();
-  const tupleOf = (variant: Variant): number => {
-    const key = variant.colours.join('+');
-    const tuple = tuples.get(key) ?? tuples.size;
-    tuples.set(key, tuple);
-    return tuple;
-  };
+  const mouldRow = new Map(moulds.map((mould, i) => [mould.number, i]));
+  const column = (): Int32Array => new Int32Array(variants.length).fill(-1);
+  const columns = { print: column(), mould: column(), base: column(), hair: column(), skin: column(), colours: column() };
   const eachColour = new Int32Array(variants.length * COLOURS_OF_ROW).fill(-1);
   const rowsOfMould = new Map<string, number[]>();
-  variants.forEach((variant, row) => {
-    variant.colours.slice(0, COLOURS_OF_ROW).forEach((id, i) => (eachColour[row * COLOURS_OF_ROW + i] = colourRow.get(id) ?? -1));
-    if (variant.mergedInto !== undefined) return;
-    const rows = rowsOfMould.get(variant.mould);
-    if (rows) rows.push(row);
-    else rowsOfMould.set(variant.mould, [row]);
-  });
+  const texts = new Numbers<string>();
+  // A catalogue that was sent shares its lists of colours; each is put into words once.
+  const lists = new Map<readonly string[], { readonly tuple: number; readonly rows: readonly number[] }>();
+  const listOf = (ids: readonly string[]): { readonly tuple: number; readonly rows: readonly number[] } => {
+    let list = lists.get(ids);
+    if (!list) lists.set(ids, (list = { tuple: texts.of(ids.join('+')), rows: ids.map((id) => colourRow.get(id) ?? -1) }));
+    return list;
+  };
+  for (let row = 0; row < variants.length; row += 1) {
+    const variant = variants[row];
+    if (!variant) continue;
+    const { mould: number, print } = variant;
+    const { tuple, rows } = listOf(variant.colours);
+    const at = mouldRow.get(number) ?? -1;
+    columns.mould[row] = at;
+    columns.colours[row] = tuple;
+    if (print !== undefined) columns.print[row] = printRow.get(print) ?? -1;
+    columns.base[row] = rows[0] ?? -1;
+    columns.hair[row] = rows[moulds[at]?.hairColour ?? -1] ?? -1;
+    columns.skin[row] = rows[moulds[at]?.skinColour ?? -1] ?? -1;
+    for (let i = 0; i < COLOURS_OF_ROW; i += 1) eachColour[row * COLOURS_OF_ROW + i] = rows[i] ?? -1;
+    if (variant.mergedInto !== undefined) continue;
+    const known = rowsOfMould.get(number);
+    if (known) known.push(row);
+    else rowsOfMould.set(number, [row]);
+  }
   return {
-    print: column((variant) => (variant.print === undefined ? undefined : printRow.get(variant.print))),
-    mould: column((variant) => mouldRow.get(variant.mould)),
-    base: column((variant) => colourAt(variant, 0)),
-    hair: column((variant) => colourAt(variant, catalogue.mouldOf(variant).hairColour)),
-    skin: column((variant) => colourAt(variant, catalogue.mouldOf(variant).skinColour)),
-    colours: column(tupleOf),
+    ...columns,
     eachColour,
     rowsOfMould,
     colourCount: colours.length,
     printCount: prints.length,
-    idOrder: orderOf(variants.map((variant) => variant.id)),
+    idOrder: orderOf(variants),
     skinPrints: new Set(prints.flatMap((print, i) => (hasSkin(print, catalogue) ? [i] : []))),
     frontOnly: new Set(
       prints.flatMap((print, i) => (print.motifs.every((motif) => motif.face !== 'front') || goesRound(print) ? [] : [i])),

@@ -120,7 +120,9 @@ export function rankCandidates(
   };
   const setsInPlace = (sets: CheckSets): CheckSets => {
     const placed = emptySets(order.length);
-    for (const [place, draft] of order.entries()) addChecks(placed, place, sets.subarray(draft * CHECK_WORDS, (draft + 1) * CHECK_WORDS));
+    for (let place = 0; place < order.length; place += 1)
+      for (let word = 0; word < CHECK_WORDS; word += 1)
+        placed[place * CHECK_WORDS + word] = sets[(order[place] ?? 0) * CHECK_WORDS + word] ?? 0;
     return placed;
   };
   return {

@@ -1,10 +1,9 @@
 import { type Area, AREAS, type Existence, type Look, nearestPalette, positionsOf, samplePatch, shelfOf, wornParts } from '@outfit/core';
 import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import { type BriefDto, type PinDto, type ReferencePictureDto, usePinReferenceMutation } from '@/api';
 import { Swatch } from '@/parts';
-import { Button, Choice, KeptInput, Label, sentenceOf } from '@/ui';
+import { Button, Choice, KeptInput, Label, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { AREA_WORDS } from '../areaWords';
 import { type PicturePoint, PictureViewer } from './PictureViewer';
@@ -49,7 +48,7 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
   const pin = (pins: PinDto[]): void =>
     void savePins({ id: picture.id, pinsDto: { pins } })
       .unwrap()
-      .catch((error: unknown) => toast.error(sentenceOf(error)));
+      .catch((error: unknown) => tell.error(sentenceOf(error)));
   const wish = (colour: string): void => {
     const name = catalogue.colour(colour).name;
     onChange({
@@ -65,7 +64,7 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
         },
       ],
     });
-    toast.success(`${name} is wanted: ${AREA_WORDS[area]}.`);
+    tell.success(`${name} is wanted: ${AREA_WORDS[area]}.`);
   };
   return (
     <div className="mt-3 grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_19rem] gap-4">
@@ -169,7 +168,7 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
                   onClick={() => {
                     const before = picture.pins;
                     pin(before.filter((_, j) => j !== i));
-                    toast('The pin is out.', { action: { label: 'Put it back', onClick: () => pin(before) } });
+                    tell('The pin is out.', { action: { label: 'Put it back', onClick: () => pin(before) } });
                   }}
                 >
                   <Trash2 size={15} strokeWidth={1.75} />

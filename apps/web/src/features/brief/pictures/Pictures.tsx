@@ -1,7 +1,6 @@
 import type { Look } from '@outfit/core';
 import { ImagePlus } from 'lucide-react';
 import { type DragEvent, useEffect, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import {
   type BriefDto,
   type FigureDto,
@@ -11,7 +10,7 @@ import {
   useBinReferenceMutation,
   useRestoreReferenceMutation,
 } from '@/api';
-import { attempt, Button, useAddress } from '@/ui';
+import { attempt, Button, tell, useAddress } from '@/ui';
 import { PictureDesk } from './PictureDesk';
 
 const TYPES = ['image/png', 'image/jpeg', 'image/webp'];
@@ -35,8 +34,8 @@ export function Pictures({ figure, pictures, brief, look, onChange }: PicturesPr
   const open = pictures.find((picture) => picture.id === params.get('picture')) ?? pictures.at(-1);
   const show = (id: string): void => changeAddress((next) => next.set('picture', id));
   const take = async (file: File): Promise<void> => {
-    if (!TYPES.includes(file.type)) return void toast.error('This is no PNG, JPEG or WebP picture. Nothing was added.');
-    if (file.size > MOST_BYTES) return void toast.error('The picture is over 20 MB. Make it smaller and try again.');
+    if (!TYPES.includes(file.type)) return void tell.error('This is no PNG, JPEG or WebP picture. Nothing was added.');
+    if (file.size > MOST_BYTES) return void tell.error('The picture is over 20 MB. Make it smaller and try again.');
     const all = await attempt(add({ id: figure.id, name: file.name || 'Pasted picture', body: file }).unwrap());
     const last = all?.at(-1);
     if (last) show(last.id);
@@ -62,7 +61,7 @@ export function Pictures({ figure, pictures, brief, look, onChange }: PicturesPr
   }, []);
   const throwAway = async (picture: ReferencePictureDto): Promise<void> => {
     if ((await attempt(bin({ id: picture.id }).unwrap())) === null) return;
-    toast(`“${picture.name}” is in the bin.`, {
+    tell(`“${picture.name}” is in the bin.`, {
       action: { label: 'Take it out', onClick: () => void attempt(restore({ id: picture.id }).unwrap()) },
     });
   };

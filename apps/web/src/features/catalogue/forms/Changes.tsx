@@ -1,6 +1,5 @@
-import { toast } from 'sonner';
 import { useListCatalogueChangesQuery, useUndoCatalogueChangeMutation } from '@/api';
-import { Button, longDay, sentenceOf } from '@/ui';
+import { Button, longDay, sentenceOf, tell } from '@/ui';
 
 /** The last changes to the catalogue, newest first. */
 export function Changes() {
@@ -20,8 +19,8 @@ export function Changes() {
                 void undo({ id: change.id })
                   .unwrap()
                   .then(
-                    () => toast.success('Taken back.'),
-                    (error: unknown) => toast.error(sentenceOf(error)),
+                    () => tell.success('Taken back.'),
+                    (error: unknown) => tell.error(sentenceOf(error)),
                   )
               }
             >

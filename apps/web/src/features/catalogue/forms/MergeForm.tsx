@@ -1,8 +1,7 @@
 import { type Mergeable, MERGEABLE } from '@outfit/core';
 import { useId, useState } from 'react';
-import { toast } from 'sonner';
 import { useMergeEntriesMutation } from '@/api';
-import { Button, Choice, Input, Label, sentenceOf } from '@/ui';
+import { Button, Choice, Input, Label, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 
 const KIND_NAMES: Readonly<Record<Mergeable, string>> = { mould: 'moulds', colour: 'colours', print: 'prints', variant: 'parts' };
@@ -32,10 +31,10 @@ export function MergeForm() {
           .unwrap()
           .then(
             () => {
-              toast.success(`${double} is ${kept} from now on. Looks, pieces and offers follow.`);
+              tell.success(`${double} is ${kept} from now on. Looks, pieces and offers follow.`);
               setDouble('');
             },
-            (error: unknown) => toast.error(sentenceOf(error)),
+            (error: unknown) => tell.error(sentenceOf(error)),
           );
       }}
     >

@@ -3,10 +3,9 @@ import { motifsOn, type Surface } from '@outfit/drawing';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { toast } from 'sonner';
 import { useSaveEntryMutation } from '@/api';
 import { PartPicture } from '@/parts';
-import { Button, Choice, Empty, Input, Label, sentenceOf } from '@/ui';
+import { Button, Choice, Empty, Input, Label, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { Photographs } from '../pages';
@@ -53,13 +52,13 @@ function Composer({ id }: { readonly id: string }) {
 
   const keep = async (): Promise<void> => {
     const print = printOfDraft(draft);
-    if (isNew && catalogue.hasPrint(print.id)) return void toast.error('There is a print of this name already. Give it another name.');
+    if (isNew && catalogue.hasPrint(print.id)) return void tell.error('There is a print of this name already. Give it another name.');
     try {
       await save({ saveEntryDto: { kind: 'prints', row: print } }).unwrap();
-      toast.success('Print kept.');
+      tell.success('Print kept.');
       void navigate(toPrint(print.id), { replace: true });
     } catch (error) {
-      toast.error(sentenceOf(error));
+      tell.error(sentenceOf(error));
     }
   };
   const faceName = (one: Face): string => (draft.surface === 'head' && one === 'back' ? 'second face' : one);

@@ -1,7 +1,6 @@
 import type { CatalogueKind } from '@outfit/core';
-import { toast } from 'sonner';
 import { useSaveEntryMutation } from '@/api';
-import { plural, sentenceOf } from '@/ui';
+import { plural, sentenceOf, tell } from '@/ui';
 
 /** Saves one entry and says so; true when it was kept. */
 export function useKeepEntry(): { readonly saving: boolean; keep(kind: CatalogueKind, row: object, said: string): Promise<boolean> } {
@@ -11,10 +10,10 @@ export function useKeepEntry(): { readonly saving: boolean; keep(kind: Catalogue
     keep: async (kind, row, said) => {
       try {
         const { notices } = await save({ saveEntryDto: { kind, row } }).unwrap();
-        toast.success(notices > 0 ? `${said} ${plural(notices, 'figure')} told that it exists.` : said);
+        tell.success(notices > 0 ? `${said} ${plural(notices, 'figure')} told that it exists.` : said);
         return true;
       } catch (error) {
-        toast.error(sentenceOf(error));
+        tell.error(sentenceOf(error));
         return false;
       }
     },

@@ -1,9 +1,8 @@
 import { colourDifference, mainColourOf, readDifference, type Variant, variantIdOf } from '@outfit/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { useSaveEntryMutation } from '@/api';
-import { Button, Choice, sentenceOf } from '@/ui';
+import { Button, Choice, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toVariant } from '../paths';
 
@@ -21,10 +20,10 @@ export function ImagineColour({ variant }: { readonly variant: Variant }) {
   const keep = async (row: Variant, said: string): Promise<void> => {
     try {
       const { notices } = await save({ saveEntryDto: { kind: 'variants', row } }).unwrap();
-      toast.success(notices > 0 ? `${said} ${notices === 1 ? 'One figure was' : `${notices} figures were`} told.` : said);
+      tell.success(notices > 0 ? `${said} ${notices === 1 ? 'One figure was' : `${notices} figures were`} told.` : said);
       void navigate(toVariant(row.id));
     } catch (error) {
-      toast.error(sentenceOf(error));
+      tell.error(sentenceOf(error));
     }
   };
   return (

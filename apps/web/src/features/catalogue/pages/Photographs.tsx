@@ -1,6 +1,5 @@
-import { toast } from 'sonner';
 import { useAddPhotographMutation, useListPhotographsQuery } from '@/api';
-import { sentenceOf } from '@/ui';
+import { sentenceOf, tell } from '@/ui';
 
 const FACES = ['front', 'back', 'left', 'right', 'second face'] as const;
 
@@ -16,9 +15,9 @@ export function Photographs({ kind, item }: PhotographsProps) {
   const upload = async (face: (typeof FACES)[number], file: File): Promise<void> => {
     try {
       await add({ kind, item, face, body: file }).unwrap();
-      toast.success('Photograph kept.');
+      tell.success('Photograph kept.');
     } catch (error) {
-      toast.error(sentenceOf(error));
+      tell.error(sentenceOf(error));
     }
   };
   return (

@@ -1,9 +1,8 @@
 import { editionIn, type SkinSchool, skinsFor } from '@outfit/core';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { type LookDto, useAddEditionMutation } from '@/api';
 import { Swatch } from '@/parts';
-import { Button, plural, sentenceOf } from '@/ui';
+import { Button, plural, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 
 const SCHOOLS: readonly (readonly [school: SkinSchool, title: string])[] = [
@@ -29,7 +28,7 @@ export function EditionSheet({ look, onDone }: EditionSheetProps) {
       const { looks } = await add({ id: look.id, editionDto: { name, skin } }).unwrap();
       onDone(looks.at(-1)?.id ?? null);
     } catch (error) {
-      toast.error(sentenceOf(error));
+      tell.error(sentenceOf(error));
     } finally {
       setBusy(null);
     }

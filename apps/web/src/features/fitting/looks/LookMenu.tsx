@@ -1,8 +1,7 @@
 import { MoreHorizontal } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { type FigureDto, type LookDto, useBinLookMutation, useRenameLookMutation, useRestoreLookMutation } from '@/api';
-import { attempt, Button, Input, Menu, Sheet } from '@/ui';
+import { attempt, Button, Input, Menu, Sheet, tell } from '@/ui';
 import { EditionSheet } from './EditionSheet';
 import { HistorySheet } from './HistorySheet';
 
@@ -22,7 +21,7 @@ export function LookMenu({ figure, look, onOpen }: LookMenuProps) {
   const throwAway = async (): Promise<void> => {
     if ((await attempt(bin({ id: look.id }).unwrap())) === null) return;
     onOpen(figure.chosenLook);
-    toast(`“${look.name}” is in the bin.`, {
+    tell(`“${look.name}” is in the bin.`, {
       action: { label: 'Take it out', onClick: () => void attempt(restore({ id: look.id }).unwrap()) },
     });
   };

@@ -1,9 +1,8 @@
 import { judge, P40, money } from '@outfit/core';
 import { Columns2, Copy, Flag } from 'lucide-react';
 import { useMemo } from 'react';
-import { toast } from 'sonner';
 import { type FigureDto, type LookDto, useAddLookMutation, useChooseLookMutation } from '@/api';
-import { Button, sentenceOf } from '@/ui';
+import { Button, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { LookMenu } from './LookMenu';
 
@@ -18,7 +17,7 @@ interface LooksStripProps {
 export function LooksStrip({ figure, open, onOpen, onCompare }: LooksStripProps) {
   const [choose] = useChooseLookMutation();
   const [add] = useAddLookMutation();
-  const attempt = (work: Promise<unknown>): void => void work.catch((error: unknown) => toast.error(sentenceOf(error)));
+  const attempt = (work: Promise<unknown>): void => void work.catch((error: unknown) => tell.error(sentenceOf(error)));
   const copy = async (): Promise<void> => {
     const { looks } = await add({ id: figure.id, newLookDto: { name: `${open.name}, again`.slice(0, 60), copyOf: open.id } }).unwrap();
     const made = looks.at(-1);

@@ -1,8 +1,7 @@
 import type { LookEdit } from '@outfit/core';
 import { useCallback } from 'react';
-import { toast } from 'sonner';
 import { currentOf, type LookDto, useEditLookMutation, useRedoLookMutation, useUndoLookMutation, versionOfLook } from '@/api';
-import { sentenceOf } from '@/ui';
+import { sentenceOf, tell } from '@/ui';
 import { line, useAppDispatch } from '@/workspace';
 
 export interface LookEdits {
@@ -12,7 +11,7 @@ export interface LookEdits {
   redo(): void;
 }
 
-const inOrder = line((error) => void toast.error(sentenceOf(error)));
+const inOrder = line((error) => void tell.error(sentenceOf(error)));
 
 /** Edits of one look: shown at once, saved behind, taken back with a sentence when they are refused. */
 export function useLookEdits(look: LookDto): LookEdits {
@@ -31,7 +30,7 @@ export function useLookEdits(look: LookDto): LookEdits {
         } catch (error) {
           if (!currentOf(error)) throw error;
           // The look stands there as the other left it; what was meant here is one press away.
-          toast.error('This look was changed elsewhere meanwhile. It is shown as it is now.', {
+          tell.error('This look was changed elsewhere meanwhile. It is shown as it is now.', {
             action: { label: `${label}, on it as it is now`, onClick: () => void inOrder(send) },
           });
         }

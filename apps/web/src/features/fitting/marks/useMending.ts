@@ -1,6 +1,6 @@
+import { tell } from '@/ui';
 import { isFree, type Judgement } from '@outfit/core';
 import { useRef } from 'react';
-import { toast } from 'sonner';
 import { useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
 import { remedyWords } from './remedyWords';
@@ -17,7 +17,7 @@ export function useMending(edits: LookEdits): (judgement: Judgement) => void {
     // Looked for mark by mark: those of graver marks may be enough.
     const remedy = marks.open.find((mark) => mark.remedies().length > 0)?.remedies()[0];
     if (!remedy) {
-      toast.message(marks.open.length === 0 ? 'Nothing to mend.' : 'For what is marked there is no remedy: it is yours to judge.');
+      tell(marks.open.length === 0 ? 'Nothing to mend.' : 'For what is marked there is no remedy: it is yours to judge.');
       return;
     }
     const deed = JSON.stringify(remedy.edits);
@@ -26,7 +26,7 @@ export function useMending(edits: LookEdits): (judgement: Judgement) => void {
       edits.apply(remedy.edits, remedy.label.slice(0, 200));
     } else {
       said.current = deed;
-      toast.message(`${remedy.label}: ${remedyWords(remedy, currency)}. Press R once more to do it.`);
+      tell(`${remedy.label}: ${remedyWords(remedy, currency)}. Press R once more to do it.`);
     }
   };
 }

@@ -13,10 +13,9 @@ import {
   money,
 } from '@outfit/core';
 import { useEffect, useEffectEvent, useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import { useSaveEntryMutation } from '@/api';
 import { PartPicture, Swatch } from '@/parts';
-import { Button, Choice, Label, sentenceOf, Sheet } from '@/ui';
+import { Button, Choice, Label, sentenceOf, Sheet, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
 import { CHECK_WORDS } from '../marks';
@@ -64,10 +63,10 @@ function Recolour(props: RecolourDialogProps & { readonly onDone: () => void }) 
     try {
       const row = { id, mould: variant.mould, colours, ...(variant.print === undefined ? {} : { print: variant.print }) };
       await save({ saveEntryDto: { kind: 'variants', row } }).unwrap();
-      toast.success(`${mould.name} in ${catalogue.colour(main).name} is kept as imagined. You are told when it turns out to be made.`);
+      tell.success(`${mould.name} in ${catalogue.colour(main).name} is kept as imagined. You are told when it turns out to be made.`);
       setImagined(id);
     } catch (error) {
-      toast.error(sentenceOf(error));
+      tell.error(sentenceOf(error));
     }
   };
   // What was imagined goes on once the catalogue that holds it has been read.

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { type ItemPricesDto, type NewWatchDto, useAddWatchMutation, useListSellersQuery } from '@/api';
-import { attempt, Button, Choice, Input, Label } from '@/ui';
+import { attempt, Button, Choice, Input, Label, tell } from '@/ui';
 
 /** "Tell me below 3.00", when a seller has it, when the cheapest way to it changes. */
 export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
@@ -12,7 +11,7 @@ export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
   const item = { kind: prices.kind, id: prices.id };
   const priceMinor = Math.round(Number(price.replace(',', '.')) * 100);
   const watch = async (newWatchDto: NewWatchDto): Promise<void> => {
-    if (await attempt(add({ newWatchDto }).unwrap())) toast.success('Watched for. Notices stand on the Market page.');
+    if (await attempt(add({ newWatchDto }).unwrap())) tell.success('Watched for. Notices stand on the Market page.');
   };
   const chosen = seller === '' ? (sellers[0]?.id ?? '') : seller;
   return (

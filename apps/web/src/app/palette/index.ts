@@ -1,0 +1,1 @@
+export { Palette } from './Palette';

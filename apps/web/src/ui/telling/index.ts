@@ -1,0 +1,2 @@
+export { tell } from './tell';
+export { Toasts } from './Toasts';
