@@ -83,3 +83,26 @@ describe('a market day that is broken off', () => {
     expect(sorted(await kept())).toEqual(sorted(expected));
   });
 });
+
+describe('what the market lists no more, and what only files offer', () => {
+  test('a simulated offer of it goes with the next day; the price of an imported one is kept true', async () => {
+    const database = whole.app.get(Database);
+    const [{ item }] = rows(whole, `SELECT id AS item FROM variant WHERE id NOT IN (SELECT item FROM offer) LIMIT 1`) as [{ item: string }];
+    const [{ other }] = rows(
+      whole,
+      `SELECT id AS other FROM variant WHERE id NOT IN (SELECT item FROM offer) AND id <> '${item}' LIMIT 1`,
+    ) as [{ other: string }];
+    await database.write(() => {
+      const add = database.prepare(
+        `INSERT INTO offer (id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin)
+           VALUES (?, 'tin-drawer', 'variant', ?, 77, 3, 1, 'used', '2026-11-25', ?)`,
+      );
+      add.run('gone', item, 'simulated');
+      add.run('from a file', other, 'imported');
+    });
+    expect((await advance(whole)).status).toBe(201);
+    expect(rows(whole, `SELECT id FROM offer WHERE id IN ('gone', 'from a file')`)).toEqual([{ id: 'from a file' }]);
+    expect(rows(whole, `SELECT priceMinor FROM lowest_price WHERE variant = '${other}'`)).toEqual([{ priceMinor: 77 }]);
+    expect(rows(whole, `SELECT priceMinor FROM lowest_price WHERE variant = '${item}'`)).toEqual([]);
+  });
+});

@@ -21,10 +21,18 @@ interface SeenOffer extends MarketOffer {
   readonly seenOn: string;
 }
 
+/** An item that somebody may list, and who offers it on a day: nobody, when the list is empty. */
+export interface ItemOffers {
+  readonly item: { readonly kind: YieldKind; readonly id: string };
+  readonly offers: readonly SeenOffer[];
+}
+
 /** The port the server buys through. The simulated market is one implementation, imported files are the other. */
 export interface Market {
   readonly sellers: readonly SimulatedSeller[];
-  /** All offers as they stand on a day. */
+  /** All offers as they stand on a day, item by item, each made when it is come to: a large market is never held whole. */
+  byItem(day: string): Iterable<ItemOffers>;
+  /** The same in one list, for a market that is small: who lists what is worked out once and kept. */
   offersOn(day: string): readonly SeenOffer[];
   ratesOn(day: string): readonly Rate[];
   codesOn(day: string): readonly DiscountCode[];
@@ -41,21 +49,27 @@ const PER_EURO: Readonly<Record<string, number>> = { EUR: 1, GBP: 1 / 1.16, SEK:
 
 const conditionOf = (draw: number): Condition => CONDITIONS[draw < 0.3 ? 0 : draw < 0.85 ? 1 : 2] ?? 'used';
 
+/** What is sold, with what is the same at every seller. */
+interface Item {
+  readonly kind: YieldKind;
+  readonly id: string;
+  readonly usualMinor: number;
+  /** A number of the item's own: which way its price drifts. */
+  readonly drift: number;
+  readonly thirdParty: boolean;
+  /** The day it goes out of print, for sources. */
+  readonly goneOn: number | null;
+}
+
 /** One listing before a day is chosen: everything about it that does not change. */
 interface Listing {
   readonly id: string;
   readonly seller: SimulatedSeller;
-  readonly kind: YieldKind;
-  readonly item: string;
   readonly usualMinor: number;
   readonly condition: Condition;
   readonly multiple: number;
   readonly initial: number;
   readonly seed: number;
-  /** A number of the item's own, the same at every seller: which way its price drifts. */
-  readonly drift: number;
-  /** The day it goes out of print, for sources. */
-  readonly goneOn: number | null;
 }
 
 /**
@@ -63,18 +77,23 @@ interface Listing {
  * priced anew every one to three weeks, sells down and is stocked again; sources that went out of print grow dearer.
  */
 export function simulatedMarket(catalogue: CatalogueData, seed: number, opened = '2026-01-01'): Market {
-  const listings = listingsOf(catalogue, seed, opened);
+  const items = itemsOf(catalogue, seed, opened);
   const station = stationBins(catalogue, seed);
+  const onDay = (day: string): MarketDay => ({ day, number: dayNumber(day), bins: station(day) });
+  const offersOf = (item: Item, listings: readonly Listing[], on: MarketDay): readonly SeenOffer[] =>
+    listings.flatMap((listing) => offerOn(item, listing, on) ?? []);
+  function* byItem(day: string): Generator<ItemOffers> {
+    const on = onDay(day);
+    for (const item of items) yield { item: { kind: item.kind, id: item.id }, offers: offersOf(item, listingsOf(item, seed), on) };
+  }
+  let listed: readonly (readonly [Item, readonly Listing[]])[] | null = null;
   return {
     sellers: SELLERS,
+    byItem,
     offersOn: (day) => {
-      const on = { day, number: dayNumber(day), bins: station(day) };
-      const offers: SeenOffer[] = [];
-      for (const listing of listings) {
-        const offer = offerOn(listing, on);
-        if (offer) offers.push(offer);
-      }
-      return offers;
+      const on = onDay(day);
+      listed ??= items.map((item) => [item, listingsOf(item, seed)]);
+      return listed.flatMap(([item, listings]) => offersOf(item, listings, on));
     },
     ratesOn: (day) => ratesOn(seed, day),
     codesOn: (day) => codesOn(seed, day),
@@ -82,64 +101,79 @@ export function simulatedMarket(catalogue: CatalogueData, seed: number, opened =
   };
 }
 
-function listingsOf(catalogue: CatalogueData, seed: number, opened: string): readonly Listing[] {
+/** Everything that somebody may list: parts that are made, figures, sources whose contents are known, bundles. */
+function itemsOf(catalogue: CatalogueData, seed: number, opened: string): readonly Item[] {
   const usual = usualPrices(catalogue);
   const thirdParty = new Map(catalogue.moulds.map((mould) => [mould.number, mould.thirdParty]));
   const worth = (pieces: readonly { readonly variant: string; readonly quantity: number }[]): number =>
     pieces.reduce((all, { variant, quantity }) => all + (usual.get(variant) ?? 60) * quantity, 0);
-  // What is the same at every seller is looked up once: forty of them are asked for each of sixty thousand parts.
-  const parts = catalogue.variants.flatMap(({ id, mould, made, mergedInto }): readonly Part[] =>
-    made && mergedInto === undefined
-      ? [{ id, thirdParty: thirdParty.get(mould) ?? false, usualMinor: usual.get(id) ?? 60, drift: seedOf('drift', id) }]
-      : [],
+  const item = (kind: YieldKind, id: string, usualMinor: number, rest: Partial<Item> = {}): Item => ({
+    kind,
+    id,
+    usualMinor,
+    drift: seedOf('drift', id),
+    thirdParty: false,
+    goneOn: null,
+    ...rest,
+  });
+  const parts = catalogue.variants.flatMap(({ id, mould, made, mergedInto }) =>
+    made && mergedInto === undefined ? [item('variant', id, usual.get(id) ?? 60, { thirdParty: thirdParty.get(mould) ?? false })] : [],
   );
+  const figures = catalogue.officialFigures.map(({ id, parts: worn }) =>
+    item('figure', id, worth(worn.map(({ variant }) => ({ variant, quantity: 1 }))) * WHOLE_FIGURE),
+  );
+  const sources = catalogue.sources.flatMap((source) => {
+    const pieces = explode(source, catalogue);
+    // What is in a bag is not known before it is opened: nobody can plan on it.
+    const isUnknown = pieces.length === 0 || pieces.some((piece) => piece.certainty !== 'sure');
+    if (isUnknown || source.kind === 'event exclusive') return [];
+    const gone = outOfPrintOn(seed, source, opened);
+    return [item('source', source.id, (worth(pieces) * WHOLE_SOURCE) / 1.3, { goneOn: gone === null ? null : dayNumber(gone) })];
+  });
+  const bundles = catalogue.bundles.map((bundle) => item('bundle', bundle.id, worth(bundle.parts) * 0.9));
+  return [...parts, ...figures, ...sources, ...bundles];
+}
+
+/** How likely a seller lists something whole, by what it is. */
+function shareOf(seller: SimulatedSeller, kind: Exclude<YieldKind, 'variant'>): number {
+  switch (kind) {
+    case 'figure':
+      return seller.sellsFigures ? 0.3 : 0;
+    case 'source':
+      return seller.sellsSources ? 0.35 : 0;
+    case 'bundle':
+      return seller.kind === 'shop' ? seller.breadth / 2 : 0;
+  }
+}
+
+/** Who lists an item. */
+function listingsOf(item: Item, seed: number): readonly Listing[] {
   const listings: Listing[] = [];
   for (const seller of SELLERS) {
-    for (const part of parts) if (part.thirdParty === seller.thirdParty) addPart(listings, seller, part, seed);
-    const whole = (kind: YieldKind, item: string, usualMinor: number, share: number, goneOn: string | null): void => {
-      const draw = seeded(seedOf(seed, seller.id, item));
-      if (draw() > share) return;
-      const level = 0.85 + 0.4 * draw();
-      const initial = 1 + Math.floor(draw() * 4);
-      listings.push({
-        id: `${seller.id}/${item}`,
-        seller,
-        kind,
-        item,
-        usualMinor: usualMinor * level,
-        condition: kind === 'source' ? 'new' : 'used',
-        multiple: 1,
-        initial,
-        seed: seedOf(seed, seller.id, item, 'walk'),
-        drift: seedOf('drift', item),
-        goneOn: goneOn === null ? null : dayNumber(goneOn),
-      });
-    };
-    if (seller.sellsFigures)
-      for (const figure of catalogue.officialFigures)
-        whole('figure', figure.id, worth(figure.parts.map(({ variant }) => ({ variant, quantity: 1 }))) * WHOLE_FIGURE, 0.3, null);
-    if (seller.sellsSources)
-      for (const source of catalogue.sources) {
-        const pieces = explode(source, catalogue);
-        // What is in a bag is not known before it is opened: nobody can plan on it.
-        const isUnknown = pieces.length === 0 || pieces.some((piece) => piece.certainty !== 'sure');
-        if (isUnknown || source.kind === 'event exclusive') continue;
-        whole('source', source.id, (worth(pieces) * WHOLE_SOURCE) / 1.3, 0.35, outOfPrintOn(seed, source, opened));
-      }
-    if (seller.kind === 'shop')
-      for (const bundle of catalogue.bundles) whole('bundle', bundle.id, worth(bundle.parts) * 0.9, seller.breadth / 2, null);
+    if (item.kind !== 'variant') addWhole(listings, seller, item, shareOf(seller, item.kind), seed);
+    else if (item.thirdParty === seller.thirdParty) addPart(listings, seller, item, seed);
   }
   return listings;
 }
 
-/** A part that is made, with what does not depend on who sells it. */
-interface Part extends Pick<Listing, 'usualMinor' | 'drift'> {
-  readonly id: string;
-  readonly thirdParty: boolean;
+function addWhole(listings: Listing[], seller: SimulatedSeller, item: Item, share: number, seed: number): void {
+  if (share === 0) return;
+  const draw = seeded(seedOf(seed, seller.id, item.id));
+  if (draw() > share) return;
+  const level = 0.85 + 0.4 * draw();
+  listings.push({
+    id: `${seller.id}/${item.id}`,
+    seller,
+    usualMinor: item.usualMinor * level,
+    condition: item.kind === 'source' ? 'new' : 'used',
+    multiple: 1,
+    initial: 1 + Math.floor(draw() * 4),
+    seed: seedOf(seed, seller.id, item.id, 'walk'),
+  });
 }
 
 /** Adds what a seller lists of a part: nothing, or up to three lots of a shop. */
-function addPart(listings: Listing[], seller: SimulatedSeller, { id, usualMinor, drift }: Part, seed: number): void {
+function addPart(listings: Listing[], seller: SimulatedSeller, { id, usualMinor }: Item, seed: number): void {
   const stocked = seeded(seedOf(seed, seller.id, id));
   const isStation = seller.kind === 'build-your-own station';
   if (!isStation && stocked() > seller.breadth) return;
@@ -153,15 +187,11 @@ function addPart(listings: Listing[], seller: SimulatedSeller, { id, usualMinor,
     listings.push({
       id: `${seller.id}/${id}/${lot + 1}`,
       seller,
-      kind: 'variant',
-      item: id,
       usualMinor: usualMinor * level,
       condition,
       multiple: isShop && draw() < 0.06 ? 2 : 1,
       initial: 1 + Math.floor(draw() * seller.depth),
       seed: seedOf(seed, seller.id, id, lot, 'walk'),
-      drift,
-      goneOn: null,
     });
   }
 }
@@ -174,17 +204,17 @@ interface MarketDay {
 }
 
 /** A listing on a day; null when it is sold out, not yet stocked, or not in the bins. */
-function offerOn(listing: Listing, { day, number, bins }: MarketDay): SeenOffer | null {
-  const { id, seller, kind, item, condition, multiple } = listing;
-  if (seller.kind === 'build-your-own station' && !bins.has(item)) return null;
+function offerOn(item: Item, listing: Listing, { day, number, bins }: MarketDay): SeenOffer | null {
+  const { id, seller, condition, multiple } = listing;
+  if (seller.kind === 'build-your-own station' && !bins.has(item.id)) return null;
   const read = number - ((number + (listing.seed % seller.readEveryDays)) % seller.readEveryDays);
   const stock = stockOn(listing, read);
   if (stock < multiple) return null;
-  const asked = listing.usualMinor * seller.priceLevel * CONDITION_FACTOR[condition] * movement(listing, read) * scarcity(listing, read);
+  const asked = listing.usualMinor * seller.priceLevel * CONDITION_FACTOR[condition] * movement(item, listing, read) * scarcity(item, read);
   return {
     id,
     seller: seller.id,
-    item: { kind, id: item },
+    item: { kind: item.kind, id: item.id },
     priceMinor: Math.max(1, Math.round(asked * (PER_EURO[seller.currency] ?? 1))),
     stock,
     multiple,
@@ -206,7 +236,7 @@ function stockOn({ seller, initial, seed }: Listing, at: number): number {
 const MIDDLE = dayNumber('2026-06-01');
 
 /** How far a price has moved: priced anew every one to three weeks along a slow swell and a drift of its own. The counter's stand still. */
-function movement({ seller, drift: own, seed }: Listing, at: number): number {
+function movement({ drift: own }: Item, { seller, seed }: Listing, at: number): number {
   if (seller.kind === 'maker’s counter') return 1;
   const every = 7 + (seed % 15);
   const priced = at - ((at + seed) % every);
@@ -220,7 +250,7 @@ function movement({ seller, drift: own, seed }: Listing, at: number): number {
 }
 
 /** What went out of print grows dearer by a per cent a week, up to twice its price. */
-function scarcity({ goneOn }: Listing, at: number): number {
+function scarcity({ goneOn }: Item, at: number): number {
   if (goneOn === null) return 1;
   const weeks = (at - goneOn) / 7;
   return weeks <= 0 ? 1 : Math.min(2, 1.05 + 0.01 * weeks);

@@ -78,6 +78,14 @@ describe('the market going on', () => {
     expect(rose.length).toBeGreaterThan(100);
   });
 
+  test('gone through item by item it is the same market, each item once, also those nobody offers that day', () => {
+    const groups = [...market.byItem('2026-12-24')];
+    expect(groups.flatMap(({ offers: found }) => found)).toEqual(market.offersOn('2026-12-24'));
+    for (const { item, offers: found } of groups) for (const offer of found) expect(offer.item).toEqual(item);
+    expect(new Set(groups.map(({ item }) => `${item.kind} ${item.id}`)).size).toBe(groups.length);
+    expect(groups.filter(({ offers: found }) => found.length === 0).length).toBeGreaterThan(10);
+  });
+
   test('the maker’s counter keeps its prices and its stock', () => {
     const counter = (day: string) =>
       market

@@ -21,7 +21,7 @@ const WEEKS_BEFORE = 14;
 /** Moves the simulated market on: prices walk, stock sells and returns, parts come out and go out of print. */
 @Injectable()
 export class AdvanceService implements OnApplicationBootstrap, OnApplicationShutdown {
-  private readonly pool = new WorkerPool<DayTask, void>({ idleMs: 30_000 });
+  private readonly pool = new WorkerPool<DayTask, void>({ idleMs: 5000, mostMb: 384 });
   private following: string | null = null;
   private under: Promise<unknown> = Promise.resolve();
   /** The catalogue a day was last worked out over, and a number that grows with every other one. */

@@ -33,12 +33,13 @@ export class LowestRecord {
   /**
    * Works every price out for a day, while nothing is locked; the answer writes those that changed, within the caller's
    * transaction.
-   *
-   * @param simulated the simulated offers of the day where the caller has them at hand: then only the imported ones are read
    */
-  changesOn(day: string, simulated: readonly OfferEntity[] | null = null): () => void {
-    const pricing = new Pricing(new TermsRecord(this.prepare).read(), day);
-    const lowest = lowestLanded(this.priced(pricing, simulated));
+  changesOn(day: string): () => void {
+    return this.changesTo(day, lowestLanded(this.priced(new Pricing(new TermsRecord(this.prepare).read(), day))));
+  }
+
+  /** What a day's lowest prices change against those that stand, for whoever has worked them out; the answer writes it. */
+  changesTo(day: string, lowest: ReadonlyMap<string, LandedPrice>): () => void {
     const before = new Map(this.all().map((row) => [row.variant, row]));
     const changed = [...lowest.values()].filter((price) => {
       const was = before.get(price.variant);
@@ -53,14 +54,11 @@ export class LowestRecord {
   }
 
   /** All offers of parts with their prices, in the order they lie in: by an index every one of them would be looked up apart. */
-  private *priced(pricing: Pricing, simulated: readonly OfferEntity[] | null): Iterable<PricedOffer & { readonly variant: string }> {
-    const which = simulated ? `${IS_SOLD} AND origin = 'imported'` : IS_SOLD;
-    const read = this.prepare(`${OFFER} NOT INDEXED WHERE ${which}`).iterate() as IterableIterator<OfferEntity>;
-    for (const offers of [simulated ?? [], read])
-      for (const offer of offers) {
-        const price = offer.kind === 'variant' && offer.stock > 0 ? pricing.price(offer) : null;
-        if (price) yield Object.assign(price, { variant: offer.item });
-      }
+  private *priced(pricing: Pricing): Iterable<PricedOffer & { readonly variant: string }> {
+    for (const offer of this.prepare(`${OFFER} NOT INDEXED WHERE ${IS_SOLD}`).iterate() as IterableIterator<OfferEntity>) {
+      const price = pricing.price(offer);
+      if (price) yield Object.assign(price, { variant: offer.item });
+    }
   }
 
   /** What they are reckoned with has changed: from now on they are of no day, until they are worked out anew. Within the caller's transaction. */
@@ -73,7 +71,7 @@ export class LowestRecord {
     const pricing = new Pricing(new TermsRecord(this.prepare).read(), day);
     const offers = this.prepare(`${OFFER} WHERE ${IS_SOLD} AND item = ?`);
     for (const variant of variants) {
-      const price = lowestOf(offers.all(variant) as OfferEntity[], pricing);
+      const price = lowestOf(pricing.all(offers.all(variant) as OfferEntity[]));
       if (price) this.put(price);
       else this.drop(variant);
     }
@@ -92,10 +90,10 @@ export class LowestRecord {
   }
 }
 
-/** The lowest of one variant's offers; null when no seller of it can be compared. */
-function lowestOf(offers: readonly OfferEntity[], pricing: Pricing): LandedPrice | null {
-  const priced = offers.flatMap((offer) => pricing.price(offer) ?? []).map((offer) => ({ ...offer, variant: offer.item }));
-  return [...lowestLanded(priced).values()][0] ?? null;
+/** The lowest of one item's offers; null where it is no part, or nobody has it. */
+export function lowestOf(priced: readonly PricedOffer[]): LandedPrice | null {
+  const sold = priced.filter((offer) => offer.kind === 'variant').map((offer) => Object.assign(offer, { variant: offer.item }));
+  return [...lowestLanded(sold).values()][0] ?? null;
 }
 
 const isSame = (a: LandedPrice, b: LandedPrice): boolean =>

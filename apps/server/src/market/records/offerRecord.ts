@@ -3,7 +3,6 @@ import type { Prepare } from '../../platform/sqlite/index.js';
 import type { OfferEntity } from '../market.entities.js';
 
 type Simulated = ReturnType<Market['offersOn']>[number];
-type Stored = readonly [id: string, priceMinor: number, stock: number, seenOn: string];
 
 /** A simulated offer as the table has it. */
 export const asStored = ({ id, seller, item, priceMinor, stock, multiple, condition, seenOn }: Simulated): OfferEntity => ({
@@ -23,32 +22,87 @@ export const asStored = ({ id, seller, item, priceMinor, stock, multiple, condit
 export class OfferRecord {
   constructor(private readonly prepare: Prepare) {}
 
+  /** The simulated offers of an item, as far as a day can change them. */
+  simulatedOf({ kind, id }: Simulated['item']): readonly StandingOffer[] {
+    return this.prepare(`SELECT id, priceMinor, stock, seenOn FROM offer WHERE kind = ? AND item = ? AND origin = 'simulated'`).all(
+      kind,
+      id,
+    ) as StandingOffer[];
+  }
+
+  /** The imported offers of an item. */
+  importedOf({ kind, id }: Simulated['item']): readonly OfferEntity[] {
+    return this.prepare(
+      `SELECT id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin FROM offer
+         WHERE kind = ? AND item = ? AND origin = 'imported'`,
+    ).all(kind, id) as OfferEntity[];
+  }
+
+  /** Every item that is offered, and whether by files. */
+  items(): readonly (Simulated['item'] & { readonly isImported: boolean })[] {
+    const rows = this.prepare(`SELECT kind, item AS id, MAX(origin = 'imported') AS imported FROM offer GROUP BY kind, item`).all();
+    return (rows as (Simulated['item'] & { imported: number })[]).map(({ kind, id, imported }) => ({ kind, id, isImported: imported > 0 }));
+  }
+
+  /** For a market that is gone through item by item. */
+  changes(): OfferChanges {
+    return new OfferChanges(this.prepare);
+  }
+
   /**
    * What a day's offers change against those that stand: worked out while nothing is locked. The answer writes it, and only it;
    * within the caller's transaction. Imported offers stay.
    */
   changesTo(offers: readonly OfferEntity[]): () => void {
+    const changes = new OfferChanges(this.prepare);
+    changes.add(
+      offers,
+      this.prepare(`SELECT id, priceMinor, stock, seenOn FROM offer WHERE origin = 'simulated'`).all() as StandingOffer[],
+    );
+    return () => changes.write();
+  }
+}
+
+type StandingOffer = Pick<OfferEntity, 'id' | 'priceMinor' | 'stock' | 'seenOn'>;
+
+/** What a day changes in the table of offers. In columns: of a large market half a million lines change from day to day. */
+export class OfferChanges {
+  private readonly gone: string[] = [];
+  private readonly fresh: OfferEntity[] = [];
+  private readonly changed = { ids: [] as string[], pricesMinor: [] as number[], stocks: [] as number[], seenOn: [] as string[] };
+
+  constructor(private readonly prepare: Prepare) {}
+
+  /** @param offers of the day; @param standing those that stand in the table for the same items, simulated ones only */
+  add(offers: readonly OfferEntity[], standing: readonly StandingOffer[]): void {
+    const { ids, pricesMinor, stocks, seenOn } = this.changed;
     const fresh = new Map(offers.map((offer) => [offer.id, offer]));
-    const gone: string[] = [];
-    const changed: OfferEntity[] = [];
-    const stored = this.prepare(`SELECT id, priceMinor, stock, seenOn FROM offer WHERE origin = 'simulated'`).raw().iterate();
-    for (const [id, priceMinor, stock, seenOn] of stored as IterableIterator<Stored>) {
-      const offer = fresh.get(id);
-      fresh.delete(id);
-      if (!offer) gone.push(id);
-      else if (offer.priceMinor !== priceMinor || offer.stock !== stock || offer.seenOn !== seenOn) changed.push(offer);
+    for (const stood of standing) {
+      const offer = fresh.get(stood.id);
+      fresh.delete(stood.id);
+      if (!offer) this.gone.push(stood.id);
+      else if (offer.priceMinor !== stood.priceMinor || offer.stock !== stood.stock || offer.seenOn !== stood.seenOn) {
+        ids.push(offer.id);
+        pricesMinor.push(offer.priceMinor);
+        stocks.push(offer.stock);
+        seenOn.push(offer.seenOn);
+      }
     }
-    return () => {
-      const take = this.prepare('DELETE FROM offer WHERE id = ?');
-      for (const id of gone) take.run(id);
-      const change = this.prepare('UPDATE offer SET priceMinor = ?, stock = ?, seenOn = ? WHERE id = ?');
-      for (const { id, priceMinor, stock, seenOn } of changed) change.run(priceMinor, stock, seenOn, id);
-      const add = this.prepare(
-        `INSERT INTO offer (id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin)
-           VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 'simulated')`,
-      );
-      for (const { id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn } of fresh.values())
-        add.run(id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn);
-    };
+    for (const offer of fresh.values()) this.fresh.push(offer);
+  }
+
+  /** Within the caller's transaction. */
+  write(): void {
+    const take = this.prepare('DELETE FROM offer WHERE id = ?');
+    for (const id of this.gone) take.run(id);
+    const change = this.prepare('UPDATE offer SET priceMinor = ?, stock = ?, seenOn = ? WHERE id = ?');
+    const { ids, pricesMinor, stocks, seenOn } = this.changed;
+    for (const [i, id] of ids.entries()) change.run(pricesMinor[i], stocks[i], seenOn[i], id);
+    const add = this.prepare(
+      `INSERT INTO offer (id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin)
+         VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 'simulated')`,
+    );
+    for (const { id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn: seen } of this.fresh)
+      add.run(id, seller, kind, item, priceMinor, stock, multiple, condition, seen);
   }
 }

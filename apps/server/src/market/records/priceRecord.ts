@@ -1,7 +1,7 @@
 import { type Condition, CONDITIONS, type PriceSummary, summariseByCondition, type YieldKind } from '@outfit/core';
 import type { Prepare } from '../../platform/sqlite/index.js';
 import type { OfferEntity } from '../market.entities.js';
-import type { Pricing } from './pricing.js';
+import type { PricedOffer, Pricing } from './pricing.js';
 
 /** Prices of one item in one condition on one day, as they were recorded. */
 export interface PriceDay extends PriceSummary {
@@ -11,10 +11,23 @@ export interface PriceDay extends PriceSummary {
 
 const COLUMNS = 'offers, sellers, stock, leastMinor, lowerQuartileMinor, medianMinor, upperQuartileMinor, meanMinor';
 /** Rows written in one go: whoever edits meanwhile waits for so many and no more. */
-const BATCH = 4000;
+export const PRICE_BATCH = 4000;
+
+/** A row of the record as it is written. */
+export type PriceRow = readonly (string | number)[];
 
 const inOrder = (a: OfferEntity, b: OfferEntity): number =>
   a.kind === b.kind ? (a.item < b.item ? -1 : a.item > b.item ? 1 : 0) : a.kind < b.kind ? -1 : 1;
+
+/** How the prices of one item stand on a day, a row for each condition it is offered in. */
+export function rowsOf(day: string, priced: readonly PricedOffer[]): readonly PriceRow[] {
+  const [first] = priced;
+  if (!first) return [];
+  return summariseByCondition(priced).map(({ condition, summary: sum }) => [
+    ...[first.kind, first.item, condition, day, sum.offers, sum.sellers, sum.stock, sum.leastMinor],
+    ...[sum.lowerQuartileMinor, sum.medianMinor, sum.upperQuartileMinor, sum.meanMinor],
+  ]);
+}
 
 /** The record of prices: one row per item, condition and day. By prepared statements, as a month of days is some 100,000 rows. */
 export class PriceRecord {
@@ -25,32 +38,23 @@ export class PriceRecord {
    * transaction of the caller's; writing the same day again replaces it.
    */
   changesOn(day: string, offers: readonly OfferEntity[], pricing: Pricing): readonly (() => void)[] {
-    const rows: (readonly (string | number)[])[] = [];
-    const note = (group: readonly OfferEntity[]): void => {
-      const [first] = group;
-      if (!first) return;
-      const priced = group.flatMap((offer) => pricing.price(offer) ?? []);
-      for (const { condition, summary: sum } of summariseByCondition(priced))
-        rows.push([
-          ...[first.kind, first.item, condition, day, sum.offers, sum.sellers, sum.stock, sum.leastMinor],
-          ...[sum.lowerQuartileMinor, sum.medianMinor, sum.upperQuartileMinor, sum.meanMinor],
-        ]);
-    };
+    const rows: PriceRow[] = [];
     let group: OfferEntity[] = [];
     for (const offer of [...offers].sort(inOrder)) {
       if (group[0] && inOrder(group[0], offer) !== 0) {
-        note(group);
+        rows.push(...rowsOf(day, pricing.all(group)));
         group = [];
       }
       group.push(offer);
     }
-    note(group);
+    rows.push(...rowsOf(day, pricing.all(group)));
     const batches: (() => void)[] = [];
-    for (let from = 0; from < rows.length; from += BATCH) batches.push(() => this.write(rows.slice(from, from + BATCH)));
+    for (let from = 0; from < rows.length; from += PRICE_BATCH) batches.push(() => this.write(rows.slice(from, from + PRICE_BATCH)));
     return batches;
   }
 
-  private write(rows: readonly (readonly (string | number)[])[]): void {
+  /** Writes rows; the same item, condition and day again are replaced. Within the caller's transaction. */
+  write(rows: readonly PriceRow[]): void {
     const insert = this.prepare(
       `INSERT OR REPLACE INTO price_day (kind, item, condition, day, ${COLUMNS}) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
     );

@@ -53,6 +53,11 @@ export class Pricing {
     this.carried = new Map(shares.filter((row) => !isOldPrice(row.day, day)).map((row) => [row.offer, row.shareMinor]));
   }
 
+  /** Those of some offers that have a price. */
+  all(offers: readonly OfferEntity[]): readonly PricedOffer[] {
+    return offers.flatMap((offer) => this.price(offer) ?? []);
+  }
+
   /** An offer with its price; null when its seller's currency has no rate. */
   price(offer: OfferEntity): PricedOffer | null {
     const terms = this.of.get(offer.seller);
@@ -86,7 +91,7 @@ export class MarketView {
 
   constructor(pricing: Pricing, offers: readonly OfferEntity[]) {
     this.sellers = pricing.sellers;
-    this.offers = offers.flatMap((offer) => pricing.price(offer) ?? []);
+    this.offers = pricing.all(offers);
   }
 
   /** Offers as baskets take them. */

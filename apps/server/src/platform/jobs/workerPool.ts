@@ -6,6 +6,11 @@ interface WorkerPoolOptions {
   readonly idleMs: number;
   /** How many may wait for their turn; more are refused. Unlimited when not given. */
   readonly mostWaiting?: number;
+  /**
+   * What a thread may hold, in MB, well above what its work needs: without a bound it clears away what it has done with only once
+   * much of the machine's memory is full of it.
+   */
+  readonly mostMb?: number;
 }
 
 /** One thread that does one thing after the other, opened when it is first needed. */
@@ -13,12 +18,13 @@ export class WorkerPool<Task, Outcome> {
   private readonly pool: Piscina<Task, Outcome>;
   private isClosed = false;
 
-  constructor({ idleMs, mostWaiting }: WorkerPoolOptions) {
+  constructor({ idleMs, mostWaiting, mostMb }: WorkerPoolOptions) {
     this.pool = new Piscina<Task, Outcome>({
       minThreads: 0,
       maxThreads: 1,
       idleTimeout: idleMs,
       ...(mostWaiting === undefined ? {} : { maxQueue: mostWaiting }),
+      ...(mostMb === undefined ? {} : { resourceLimits: { maxOldGenerationSizeMb: mostMb } }),
     });
   }
 
