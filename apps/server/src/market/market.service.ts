@@ -3,7 +3,7 @@ import { type BasketPlan, type BasketProblem, landedShares, rateFor, type YieldK
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
-import { notFound } from '../platform/http/index.js';
+import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
 import type { OfferDto, SellerDto } from './market.dto.js';
 import type { OfferEntity } from './market.entities.js';
@@ -68,15 +68,23 @@ export class MarketService {
     return this.store.offers({ id: offer })[0]?.seller ?? null;
   }
 
-  /** Offers, cheapest first, of a seller or of an item; unknown ones are told. */
-  offers(filter: { kind?: YieldKind | undefined; item?: string | undefined; seller?: string | undefined }): OfferDto[] {
-    if (filter.seller !== undefined && !this.store.hasSeller(filter.seller)) throw notFound('seller', filter.seller);
-    const { offers } = this.view({
-      ...(filter.kind === undefined ? {} : { kind: filter.kind }),
-      ...(filter.item === undefined ? {} : { item: this.catalogue.now().namesOf(filter.item) }),
-      ...(filter.seller === undefined ? {} : { seller: filter.seller }),
-    });
-    return [...offers].sort((a, b) => a.priceMinor - b.priceMinor || a.id.localeCompare(b.id)).slice(0, MOST_OFFERS);
+  /** Offers, cheapest first, of a seller or of an item; unknown ones are told. Of a seller alone the cheapest, not all it has. */
+  offers({ kind, item, seller }: { kind?: YieldKind | undefined; item?: string | undefined; seller?: string | undefined }): OfferDto[] {
+    if (seller !== undefined && !this.store.hasSeller(seller)) throw notFound('seller', seller);
+    if (item === undefined && seller === undefined)
+      throw new Problem(400, 'Say of which seller or of which item: the market is too large to list.');
+    const { offers } =
+      item === undefined
+        ? this.priced(this.store.offersOfSeller(seller ?? '', 0, MOST_OFFERS), this.today())
+        : this.view({
+            item: this.catalogue.now().namesOf(item),
+            ...(kind === undefined ? {} : { kind }),
+            ...(seller === undefined ? {} : { seller }),
+          });
+    return offers
+      .filter((offer) => kind === undefined || offer.kind === kind)
+      .sort((a, b) => a.priceMinor - b.priceMinor || a.id.localeCompare(b.id))
+      .slice(0, MOST_OFFERS);
   }
 
   /** The market, or the offers of it that are asked for, each under the number its part is known by now. */
