@@ -19,6 +19,8 @@ export interface FacetCount {
 /** One facet of all variants: its values, and for each variant which of them it has. */
 interface Column {
   readonly values: string[];
+  /** Has every variant exactly one value? Then its code stands at its own place. */
+  readonly isSingle: boolean;
   /** Codes of variant i stand from starts[i] to starts[i + 1]. */
   readonly starts: Uint32Array;
   readonly codes: Uint16Array;
@@ -40,7 +42,7 @@ function column(rows: readonly (readonly string[])[]): Column {
     }
     starts[i + 1] = codes.length;
   });
-  return { values, starts, codes: Uint16Array.from(codes) };
+  return { values, isSingle: rows.every((row) => row.length === 1), starts, codes: Uint16Array.from(codes) };
 }
 
 /** The facets of a catalogue's variants, kept as numbers so that counting a whole catalogue takes a moment. */
@@ -94,7 +96,7 @@ export class FacetIndex {
         else if (failures === 1 && failed) countRow(failed.column, failed.counts, row);
       }
     const passing = kept.slice(0, count);
-    for (const { column, counts } of columns) for (let i = 0; i < count; i += 1) countRow(column, counts, passing[i] ?? 0);
+    for (const { column, counts } of columns) countRows(column, counts, passing);
     const named = FACETS.map((facet, f) => [
       facet,
       this.columns[facet].values
@@ -120,4 +122,13 @@ function passes({ starts, codes }: Column, wanted: Uint8Array | null, row: numbe
 
 function countRow({ starts, codes }: Column, counts: Uint32Array, row: number): void {
   for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0); at += 1) counts[codes[at] ?? 0] = (counts[codes[at] ?? 0] ?? 0) + 1;
+}
+
+function countRows(column: Column, counts: Uint32Array, rows: Int32Array): void {
+  const { isSingle, codes } = column;
+  for (let i = 0; i < rows.length; i += 1) {
+    const row = rows[i] ?? 0;
+    if (isSingle) counts[codes[row] ?? 0] = (counts[codes[row] ?? 0] ?? 0) + 1;
+    else countRow(column, counts, row);
+  }
 }

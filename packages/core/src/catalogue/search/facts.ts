@@ -19,6 +19,9 @@ type FactColumn = keyof typeof FACT_WEIGHTS;
 
 /** A word that is whole in a fact counts more than one that only begins there. */
 const WHOLE_WORD = 1.5;
+/** Scores are whole numbers of these: a quarter is the least by which two can differ. */
+const SCORE_UNITS = 4;
+const MOST_SCORE = SCORE_UNITS * WHOLE_WORD * Math.max(...Object.values(FACT_WEIGHTS));
 const MOST_MOULDS = 3;
 const LOOKED_AT = 400;
 const VARIANTS_A_STEP = 8000;
@@ -49,13 +52,27 @@ export interface Ranking {
  */
 export class FactBook {
   private readonly isMade: Uint8Array;
+  /** What is worked on while ranking, for every variant; wiped for each question rather than made anew. */
+  private readonly slate: {
+    readonly found: Uint8Array;
+    readonly score: Int32Array;
+    readonly lastWord: Uint8Array;
+    readonly places: Int32Array;
+  };
 
   private constructor(
     readonly variants: readonly Variant[],
     readonly facts: readonly Fact[],
     private readonly postings: readonly Int32Array[],
   ) {
+    const { length } = variants;
     this.isMade = Uint8Array.from(variants, (variant) => Number(variant.made !== undefined));
+    this.slate = {
+      found: new Uint8Array(length),
+      score: new Int32Array(length),
+      lastWord: new Uint8Array(length),
+      places: new Int32Array(length),
+    };
   }
 
   /** Writes the book, some thousand variants a step. */
@@ -116,27 +133,31 @@ export class FactBook {
 
   /** Ranks the variants of which every word is true; when there is none, those of which any is. One list of hits a word. */
   rank(words: readonly (readonly FactHit[])[]): Ranking {
-    const found = new Uint8Array(this.variants.length);
-    const score = new Float32Array(this.variants.length);
-    const lastWord = new Int16Array(this.variants.length).fill(-1);
-    words.forEach((hits, word) => {
+    const { found, score, lastWord } = this.slate;
+    found.fill(0);
+    score.fill(0);
+    lastWord.fill(0);
+    for (const [word, hits] of words.entries()) {
       const weighed = hits
-        .map(({ fact, whole }) => ({ fact, weight: FACT_WEIGHTS[this.facts[fact]?.column ?? 'source'] * (whole ? WHOLE_WORD : 1) }))
+        .map(({ fact, whole }) => ({
+          fact,
+          weight: SCORE_UNITS * FACT_WEIGHTS[this.facts[fact]?.column ?? 'source'] * (whole ? WHOLE_WORD : 1),
+        }))
         .sort((a, b) => b.weight - a.weight);
       for (const { fact, weight } of weighed) {
         const rows = this.postings[fact] ?? NO_ROWS;
         for (let i = 0; i < rows.length; i += 1) {
           const row = rows[i] ?? 0;
-          if (lastWord[row] === word) continue;
-          lastWord[row] = word;
+          if (lastWord[row] === word + 1) continue;
+          lastWord[row] = word + 1;
           found[row] = (found[row] ?? 0) + 1;
           score[row] = (score[row] ?? 0) + weight;
         }
       }
-    });
-    const all = this.best(found, score, words.length);
+    }
+    const all = this.best(words.length, words.length);
     if (all.length > 0 || words.length < 2) return { rows: all, any: false };
-    return { rows: this.best(found, score, 1), any: true };
+    return { rows: this.best(1, words.length), any: true };
   }
 
   /** The moulds most of what was found is made in, the best matches counting most: their colours answer “does it exist in …?”. */
@@ -152,39 +173,35 @@ export class FactBook {
       .map(([mould]) => mould);
   }
 
-  /** Rows with at least so many words, by how many, then by score; few scores differ, so they are sorted, not the rows. */
-  private best(found: Uint8Array, score: Float32Array, least: number): Int32Array {
-    const keys: number[] = [];
-    const sizes: number[] = [];
-    const numberOf = new Map<number, number>();
-    const group = new Int32Array(found.length).fill(-1);
+  /** Rows with at least so many words, by how many, then by score, what is made first; few places differ, so rows are dealt to them, not sorted. */
+  private best(least: number, words: number): Int32Array {
+    const { found, score, places } = this.slate;
+    const scores = MOST_SCORE * words + 1;
+    const sizes = new Int32Array((words + 1) * scores * 2);
     let total = 0;
     for (let row = 0; row < found.length; row += 1) {
       const count = found[row] ?? 0;
       if (count < least || count === 0) continue;
-      const key = count * 1000 + (score[row] ?? 0) + (this.isMade[row] === 1 ? 0.1 : 0);
-      let number = numberOf.get(key);
-      if (number === undefined) {
-        numberOf.set(key, (number = keys.push(key) - 1));
-        sizes.push(0);
-      }
-      group[row] = number;
-      sizes[number] = (sizes[number] ?? 0) + 1;
+      const place = (count * scores + (score[row] ?? 0)) * 2 + (this.isMade[row] ?? 0);
+      places[row] = place;
+      sizes[place] = (sizes[place] ?? 0) + 1;
       total += 1;
     }
-    // Where each group begins once the groups are in order; rows of one score stay in theirs.
-    const places = new Int32Array(keys.length);
+    // Where each place begins, the highest first; rows of one place stay in their order.
     let from = 0;
-    for (const number of [...keys.keys()].sort((one, other) => (keys[other] ?? 0) - (keys[one] ?? 0))) {
-      places[number] = from;
-      from += sizes[number] ?? 0;
+    for (let place = sizes.length - 1; place >= 0; place -= 1) {
+      const size = sizes[place] ?? 0;
+      sizes[place] = from;
+      from += size;
     }
     const rows = new Int32Array(total);
-    for (let row = 0; row < group.length; row += 1) {
-      const number = group[row] ?? -1;
-      if (number < 0) continue;
-      rows[places[number] ?? 0] = row;
-      places[number] = (places[number] ?? 0) + 1;
+    for (let row = 0; row < found.length; row += 1) {
+      const count = found[row] ?? 0;
+      if (count < least || count === 0) continue;
+      const place = places[row] ?? 0;
+      const at = sizes[place] ?? 0;
+      rows[at] = row;
+      sizes[place] = at + 1;
     }
     return rows;
   }
