@@ -40,7 +40,7 @@ export default defineConfig({
             {
               name: 'kit',
               test: /(apps.web.src.(ui|parts|api|workspace)|packages.(core|drawing))[\\/]|lucide-react|radix|floating-ui|virtual/,
-              minShareCount: 3,
+              minShareCount: 2,
             },
           ],
         },
