@@ -53,7 +53,7 @@ export class CheaperService implements OnApplicationShutdown {
       owned: this.planner.owned(),
       landedMinor: await this.lowest.landedMinor(),
     });
-    const input = this.planner.input(
+    const input = await this.planner.input(
       [line],
       settings,
       adjustments,

@@ -17,6 +17,7 @@ import {
 } from '@outfit/core';
 import { readBasketProblem } from '@outfit/formats';
 import { randomUUID } from 'node:crypto';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService } from '../catalogue/index.js';
 import { FiguresService } from '../figures/index.js';
 import { MarketService } from '../market/index.js';
@@ -64,7 +65,10 @@ export class ErrandsService {
     const lines: StoredLine[] = looks.map(({ look, copies, group }) => ({ figure: look.figure, look: look.id, copies, group }));
     const title = this.titleOf(scope, lines);
     const adjustments = this.adjustmentsFor(scope, plain(asked ?? NO_ADJUSTMENTS));
-    const problem = basketFor(this.planner.input(lines, settings, adjustments));
+    const input = await this.planner.input(lines, settings, adjustments);
+    await nextTurn();
+    const problem = basketFor(input);
+    await nextTurn();
     const last = this.lastPlanOf(scope);
     // What is still being planned for the same is not wanted any more: it keeps the best it has, and makes way.
     const waiting = this.store.newestOf(scope);
@@ -177,7 +181,7 @@ export class ErrandsService {
   async copies(id: string, most: number): Promise<SeriesJobDto> {
     const errand = this.store.errand(id);
     const lines = errand.lines.map((line) => ({ ...line, copies: 1 }));
-    const input = this.planner.input(lines, errand.settings, errand.adjustments);
+    const input = await this.planner.input(lines, errand.settings, errand.adjustments);
     const job = await this.database.write(() => this.jobs.create(ERRAND_JOBS.copies.kind, ownerOf(id)));
     this.jobs.run(job, seriesRun({ kind: 'copies', input: plainInput(input), most }));
     return this.jobs.toDto(job) as SeriesJobDto;

@@ -16,6 +16,7 @@ import {
   type Substitute,
   summariseByCondition,
 } from '@outfit/core';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService } from '../catalogue/index.js';
 import { FiguresService, LooksService, type StoredLook } from '../figures/index.js';
 import { CURRENCY, type Item, MarketService, piecesIn, type PricedOffer } from '../market/index.js';
@@ -60,18 +61,29 @@ export class ErrandPlanner {
     });
   }
 
-  /** What is owned of each variant. */
+  /** The variants that are owned. */
   owned(): ReadonlySet<string> {
-    return new Set(this.wardrobe.owned().map((row) => row.variant));
+    return new Set(this.wardrobe.quantities().keys());
   }
 
-  /** All an errand is planned from. `also` are parts that may be bought besides those wanted and their substitutes. */
-  input(stored: readonly StoredLine[], settings: ErrandSettingsDto, adjustments: Adjustments, also: readonly string[] = []): ErrandInput {
+  /**
+   * All an errand is planned from, gathered in several turns of the event loop: others are answered between. `also` are parts that may
+   * be bought besides those wanted and their substitutes.
+   */
+  async input(
+    stored: readonly StoredLine[],
+    settings: ErrandSettingsDto,
+    adjustments: Adjustments,
+    also: readonly string[] = [],
+  ): Promise<ErrandInput> {
     const catalogue = this.catalogue.now();
     const lines = this.lines(stored);
     const demand = demandOf(lines);
     const penalties = this.penalties(lines, adjustments, settings.pointMinor ?? POINT_MINOR);
-    const view = this.market.viewOf(itemsFor([...demand.keys(), ...also], penalties.values(), catalogue));
+    await nextTurn();
+    const items = itemsFor([...demand.keys(), ...also], penalties.values(), catalogue);
+    const view = this.market.viewOf(items);
+    await nextTurn();
     const offers = view.offers.filter((offer) => offer.stock > 0);
     const landed = landedOf(offers);
     const donors = settings.useDonors ? this.donors(catalogue, demand, (variant) => landed.get(variant) ?? 0) : [];
@@ -80,7 +92,7 @@ export class ErrandPlanner {
       demand,
       substitutes: (variant) => penalties.get(variant) ?? [],
       sameSeller: (variant) => (settings.matchArms ?? false) && isArm(variant, catalogue),
-      owned: this.wardrobe.owned(),
+      owned: this.ownedAmong(items),
       donors,
       offers: view.basketOffers().filter((offer) => offer.stock > 0),
       sellers: view.sellers,
@@ -91,6 +103,15 @@ export class ErrandPlanner {
       adjustments,
       effort: EFFORT,
     };
+  }
+
+  /** What is owned of the parts among some items. Loose pieces leave no hole, so they cost nothing. */
+  private ownedAmong(items: readonly Item[]): OwnedStock[] {
+    const quantities = this.wardrobe.quantities();
+    return items.flatMap(({ kind, id }) => {
+      const quantity = kind === 'variant' ? (quantities.get(id) ?? 0) : 0;
+      return quantity > 0 ? [{ variant: id, quantity, costMinor: 0 }] : [];
+    });
   }
 
   /** Pieces of whole figures that may be taken apart; what a hole costs is what its piece costs to buy again. */

@@ -48,7 +48,7 @@ export class SubstitutesService {
     const likeness = new Map(possible.map((id) => [id, partLikeness(model, catalogue.variant(id), catalogue)]));
     const likest = (a: string, b: string): number => (likeness.get(b) ?? 0) - (likeness.get(a) ?? 0);
     const landed = this.landedOf(possible);
-    const owned = new Map(this.wardrobe.owned().map((row) => [row.variant, row.quantity]));
+    const owned = this.wardrobe.quantities();
     const atHand = possible.filter((row) => landed.has(row) || owned.has(row)).sort(likest);
     // What a look loses is reckoned look by look: only for those that may be shown.
     const ids = [...new Set([...atHand.filter((row) => noted.includes(row)), ...atHand.slice(0, MOST_SUBSTITUTES)])];

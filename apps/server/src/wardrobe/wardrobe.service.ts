@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { type OwnedRun, type OwnedStock, stockOf } from '@outfit/core';
+import { type OwnedRun, stockOf } from '@outfit/core';
 import { writeTable } from '@outfit/formats';
 import { CatalogueHooks, CatalogueService } from '../catalogue/index.js';
 import { ImportsService } from '../platform/importing/index.js';
@@ -52,9 +52,9 @@ export class WardrobeService {
     return this.store.donors();
   }
 
-  /** What is owned of each variant, for baskets. Loose pieces leave no hole, so they cost nothing. */
-  owned(): OwnedStock[] {
-    return [...this.stockNow().stock].map(([variant, quantity]) => ({ variant, quantity, costMinor: 0 }));
+  /** How many loose pieces of each variant are owned. */
+  quantities(): ReadonlyMap<string, number> {
+    return this.stockNow().stock;
   }
 
   /** How many of every variant are owned, in columns: what every page of a workspace begins with is small. */
