@@ -18,7 +18,7 @@ export function Shelf() {
   const navigate = useNavigate();
   if (!shown) return null;
   return (
-    <footer className="border-rule bg-sheet border-t print:hidden" aria-label="Shelf">
+    <footer className="border-rule bg-sheet border-t print:hidden [contain:layout_paint] will-change-transform" aria-label="Shelf">
       {/* As high as it will be: the page above does not move when the figures come. */}
       <div className={`flex items-stretch ${folded ? '' : 'min-h-23.5'}`}>
         <div className="border-rule flex w-36 shrink-0 flex-col justify-center gap-1 border-r px-3 py-1">

@@ -29,6 +29,7 @@ export function FigurePicture({ look, catalogue, pxPerMm, label, view = 'front' 
       viewBox={boxText(box)}
       width={(box.width / 10) * pxPerMm}
       height={(box.height / 10) * pxPerMm}
+      className="isolate"
       dangerouslySetInnerHTML={{ __html: drawn.markup }}
     />
   );
@@ -67,7 +68,7 @@ export function PartPicture({
       viewBox={viewBox}
       width={size}
       height={size}
-      className={`bg-paper rounded-cut shrink-0 border ${tacked ? 'border-pencil border-dashed' : 'border-rule'}`}
+      className={`bg-paper rounded-cut isolate shrink-0 border ${tacked ? 'border-pencil border-dashed' : 'border-rule'}`}
       dangerouslySetInnerHTML={{ __html: markup }}
     />
   );
