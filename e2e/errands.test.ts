@@ -2,7 +2,7 @@ import { type Page } from '@playwright/test';
 import { expect, test } from './fixtures.js';
 
 const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
-const HEADER = 'seller,item,price,stock,multiple,condition,seen on\n';
+const HEADER = 'seller,item,asks,left,sold in,condition,seen on\n';
 const minor = (text: string | null): number => Math.round(Number((text ?? '').replace(/[^\d.]/g, '')) * 100);
 
 /** Does what plans an errand, and waits until that very plan is finished; what is paid, in minor units. */

@@ -78,7 +78,7 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
     .locator('input[type=file]')
     .setInputFiles(
       csv(
-        'seller,item,price,stock,multiple,condition,seen on\ntin-drawer,LG-701·chalk+soot,0.01,9,1,new,2026-11-20\ntin-drawer,HN-601·rosewood,0.02,9,1,new,2026-11-20\ntin-drawer,HD-101·rosewood·weathered,0.03,9,1,new,2026-11-20\n',
+        'seller,item,asks,left,sold in,condition,seen on\ntin-drawer,LG-701·chalk+soot,0.01,9,1,new,2026-11-20\ntin-drawer,HN-601·rosewood,0.02,9,1,new,2026-11-20\ntin-drawer,HD-101·rosewood·weathered,0.03,9,1,new,2026-11-20\n',
       ),
     );
   await page.getByRole('button', { name: 'Import 3 offers' }).click();

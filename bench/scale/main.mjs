@@ -101,7 +101,7 @@ async function measure(name, folder, args) {
       ask(base, 'market/import', {
         method: 'POST',
         headers: { 'content-type': 'text/csv' },
-        body: `seller,item,price,stock,multiple,condition,seen on\n${Array.from({ length: 200 }, (_, i) => `tin-drawer,HA-11${i}·ravenn,0.42,3,1,used,2026-11-20`).join('\n')}\n`,
+        body: `seller,item,asks,left,sold in,condition,seen on\n${Array.from({ length: 200 }, (_, i) => `tin-drawer,HA-11${i}·ravenn,0.42,3,1,used,2026-11-20`).join('\n')}\n`,
       }),
     'an errand for 20 figures, planned': async () => {
       const lines = lineUps[0].figures.slice(0, 20).map(({ looks }) => ({ look: looks[0].id, copies: 1 }));

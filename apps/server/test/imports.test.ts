@@ -98,7 +98,7 @@ describe('importing owned pieces', () => {
 });
 
 describe('importing offers', () => {
-  const HEADER = 'seller,item,price,stock,multiple,condition,seen on\n';
+  const HEADER = 'seller,item,asks,left,sold in,condition,seen on\n';
   const importedOf = async (seller: string): Promise<OfferDto[]> =>
     (await server.get<OfferDto[]>(`market/offers?seller=${seller}&kind=variant&item=${encodeURIComponent('HA-118·raven')}`)).body.filter(
       (offer) => offer.origin === 'imported',
@@ -149,7 +149,7 @@ describe('importing offers', () => {
   test('bad rows are told and nothing is taken before agreement', async () => {
     const { body } = await server.post<ImportReportDto>('market/import', `${HEADER}nowhere,HA-118·raven,-1,0,1,new,yesterday\n`);
     expect(body.importedCount).toBe(0);
-    expect(body.problems.map((problem) => problem.column)).toEqual(['seller', 'price', 'stock', 'seen on']);
+    expect(body.problems.map((problem) => problem.column)).toEqual(['seller', 'asks', 'left', 'seen on']);
   });
 });
 

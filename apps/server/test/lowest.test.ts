@@ -31,7 +31,7 @@ const agree = async (): Promise<void> => expect(byVariant(await kept())).toEqual
 const of = async (variant: string) => (await kept()).find((row) => row.variant === variant);
 const send = async (path: string, body: string): Promise<void> =>
   expect((await server.request('POST', path, body, { 'content-type': 'text/csv' })).status).toBe(201);
-const HEAD = 'seller,item,price,stock,multiple,condition,seen on';
+const HEAD = 'seller,item,asks,left,sold in,condition,seen on';
 
 describe('the kept lowest prices are those of the whole market', () => {
   test('when a workspace is new', agree);

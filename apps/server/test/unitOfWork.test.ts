@@ -167,7 +167,7 @@ describe('edits during an import', () => {
         server.request(
           'POST',
           'market/import?agree=all',
-          `seller,item,price,stock,multiple,condition,seen on\n${'tin-drawer,HA-118·raven,0.42,3,1,used,2026-11-20\n'.repeat(20_000)}`,
+          `seller,item,asks,left,sold in,condition,seen on\n${'tin-drawer,HA-118·raven,0.42,3,1,used,2026-11-20\n'.repeat(20_000)}`,
         ),
     ],
     [

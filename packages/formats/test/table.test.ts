@@ -71,7 +71,7 @@ describe('a file of owned pieces', () => {
 });
 
 describe('a file of offers', () => {
-  const HEADER = 'seller,item,price,stock,multiple,condition,seen on\n';
+  const HEADER = 'seller,item,asks,left,sold in,condition,seen on\n';
 
   test('is read with money in minor units', () => {
     const report = offers(`${HEADER}tin-drawer,HA-118·raven,0.4,3,,new,2026-11-20\n"tin-drawer",HA-118·raven,"12,05",1,2,,2026-11-20\n`);
@@ -83,11 +83,11 @@ describe('a file of offers', () => {
   });
 
   test.each([
-    ['-1', 'price', 'A price cannot be negative.'],
-    ['NaN', 'price', 'Not an amount such as 0.42.'],
-    ['1e9', 'price', 'Not an amount such as 0.42.'],
-    ['0.425', 'price', 'Not an amount such as 0.42.'],
-    ['1000000', 'price', 'Dearer than 100,000.00: surely a slip.'],
+    ['-1', 'asks', 'A price cannot be negative.'],
+    ['NaN', 'asks', 'Not an amount such as 0.42.'],
+    ['1e9', 'asks', 'Not an amount such as 0.42.'],
+    ['0.425', 'asks', 'Not an amount such as 0.42.'],
+    ['1000000', 'asks', 'Dearer than 100,000.00: surely a slip.'],
   ])('a price of %s is refused', (price, column, reason) => {
     expect(offers(`${HEADER}tin-drawer,HA-118·raven,${price},1,1,new,2026-11-20\n`).problems).toEqual([
       { line: 2, column, value: price, reason },

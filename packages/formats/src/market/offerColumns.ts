@@ -1,5 +1,5 @@
 import { CONDITIONS } from '@outfit/core';
-import { day, known, type KnownNames, money, oneOf, wholeNumber } from '../table/index.js';
+import { day, formerly, known, type KnownNames, money, oneOf, wholeNumber } from '../table/index.js';
 
 export const unknownVariant =
   (names: KnownNames) =>
@@ -19,13 +19,13 @@ export const offerColumns = (names: KnownNames, today: string) => ({
     () => 'No seller has this name. Use the short name on the Market page.',
   ),
   item: known('item', (id) => names.isVariant(id), unknownVariant(names)),
-  priceMinor: money('price', 1),
-  stock: wholeNumber('stock', 1, 100_000),
-  multiple: wholeNumber('multiple', 1, 1000, 1),
+  priceMinor: formerly('price', money('asks', 1)),
+  stock: formerly('stock', wholeNumber('left', 1, 100_000)),
+  multiple: formerly('multiple', wholeNumber('sold in', 1, 1000, 1)),
   condition: oneOf('condition', CONDITIONS, 'used'),
   seenOn: day('seen on', today),
 });
 
 /** What is wrong with an offer as a whole: a lot that the stock does not hold can never be bought. */
 export const offerFault = ({ stock, multiple }: { readonly stock: number; readonly multiple: number }) =>
-  multiple > stock ? { column: 'multiple', reason: `Sold in lots of ${multiple}, with ${stock} in stock: none can be bought.` } : null;
+  multiple > stock ? { column: 'sold in', reason: `Sold in lots of ${multiple}, with ${stock} left: none can be bought.` } : null;

@@ -1,5 +1,5 @@
 import { isCurrency } from '@outfit/core';
-import { type Column, day, money, named, oneOf, refuse, wholeNumber } from '../table/index.js';
+import { type Column, day, formerly, money, named, oneOf, refuse, wholeNumber } from '../table/index.js';
 
 const or = <T, D>(column: Column<T>, optional: D): Column<T | D> => ({ name: column.name, optional, read: (cell) => column.read(cell) });
 
@@ -57,9 +57,9 @@ export const sellerColumns = () => ({
   currency: currency('currency', 'EUR'),
   days: wholeNumber('days', 0, 365),
   postage: tiers('postage'),
-  minimumMinor: or(money('minimum'), 0),
-  handlingMinor: or(money('handling'), 0),
-  freePostageFromMinor: or(money('free postage from'), null),
+  minimumMinor: formerly('minimum', or(money('sells from'), 0)),
+  handlingMinor: formerly('handling', or(money('packing'), 0)),
+  freePostageFromMinor: formerly('free postage from', or(money('posts free from'), null)),
   dutyAboveMinor: or(money('duty above'), null),
   dutyPercent: or(percent('duty percent'), 0),
   dutyFeeMinor: or(money('duty fee'), 0),

@@ -3,6 +3,7 @@ export type { KnownNames } from './knownNames.js';
 export {
   type Column,
   decodeText,
+  formerly,
   readTable,
   Refusal,
   refuse,

@@ -12,6 +12,8 @@ export interface RowProblem {
 /** A column: how to read a cell, or say why not. `optional` columns may be missing and their cells empty. */
 export interface Column<T> {
   readonly name: string;
+  /** What it was called in files of before: still read. */
+  readonly formerly?: string;
   readonly optional?: T;
   read(text: string): T | Refusal;
 }
@@ -19,6 +21,9 @@ export interface Column<T> {
 export class Refusal {
   constructor(readonly reason: string) {}
 }
+
+/** The same column, found under the name it had before as well. */
+export const formerly = <T>(name: string, column: Column<T>): Column<T> => ({ ...column, formerly: name });
 
 export const refuse = (reason: string): Refusal => new Refusal(reason);
 
@@ -106,7 +111,11 @@ export function readTable<C extends Columns, Row = RowOf<C>>(
   const [header, ...rows] = records(text, limits);
   if (!header) throw new UnreadableFile('The file is empty.');
   if (rows.length > limits.maxRows) throw new UnreadableFile(`The file has over ${limits.maxRows} rows. Split it and import the halves.`);
-  const names = header.map((cell) => cell.trim().toLowerCase());
+  const today = new Map(Object.values(columns).flatMap(({ name, formerly }) => (formerly === undefined ? [] : [[formerly, name]])));
+  const written = header.map((cell) => cell.trim().toLowerCase());
+  const names = written.map((name) => today.get(name) ?? name);
+  /** What a column is called in this file. */
+  const asWritten = (name: string): string => written[names.indexOf(name)] ?? name;
   const wanted = Object.values(columns).map((column) => column.name);
   const missing = Object.values(columns).filter((column) => column.optional === undefined && !names.includes(column.name));
   const unknown = names.filter((name) => !wanted.includes(name));
@@ -135,10 +144,11 @@ export function readTable<C extends Columns, Row = RowOf<C>>(
       return;
     }
     const { row, faults } = readRow(cells, places);
-    for (const fault of faults) problems.push({ line: line(index), ...fault });
+    for (const fault of faults) problems.push({ line: line(index), ...fault, column: asWritten(fault.column) });
     if (faults.length > 0) return;
     const fault = check(row as RowOf<C>);
-    if (fault) problems.push({ line: line(index), value: plainCell(cells[names.indexOf(fault.column)] ?? ''), ...fault });
+    const value = plainCell(cells[names.indexOf(fault?.column ?? '')] ?? '');
+    if (fault) problems.push({ line: line(index), value, column: asWritten(fault.column), reason: fault.reason });
     else sound.push(new SoundRow(build(row as RowOf<C>), index, line));
   });
   return { sound, problems, rowCount: rows.length };
@@ -163,9 +173,15 @@ interface Place {
   readonly at: number;
 }
 
-function readRow(cells: readonly string[], places: readonly Place[]): { row: Record<string, unknown>; faults: Omit<RowProblem, 'line'>[] } {
+interface CellFault {
+  readonly column: string;
+  readonly value: string;
+  readonly reason: string;
+}
+
+function readRow(cells: readonly string[], places: readonly Place[]): { row: Record<string, unknown>; faults: CellFault[] } {
   const row: Record<string, unknown> = {};
-  const faults: Omit<RowProblem, 'line'>[] = [];
+  const faults: CellFault[] = [];
   for (const { key, column, at } of places) {
     const text = plainCell(cells[at] ?? '');
     if (text === '' && column.optional !== undefined) row[key] = column.optional;

@@ -14,7 +14,7 @@ const SELLER_COLUMNS = [
   { name: 'currency', about: 'such as EUR' },
   { name: 'days', about: 'until a parcel is there' },
   { name: 'postage', about: 'up to so many grams, such as 20:1.95 100:3.60' },
-  { name: 'minimum, handling, free postage from', about: 'amounts, when there are any' },
+  { name: 'sells from, packing, posts free from', about: 'amounts, when there are any' },
   { name: 'duty above, duty percent, duty fee', about: 'when there is duty' },
   { name: 'trusted, third-party', about: 'yes or no' },
 ];
@@ -28,9 +28,9 @@ const RATE_COLUMNS = [
 const COLUMNS = [
   { name: 'seller', about: 'short name, as listed here' },
   { name: 'item', about: 'a part, figure, set or bundle by its number' },
-  { name: 'price', about: 'in the seller’s own currency, such as 0.42' },
-  { name: 'stock', about: 'how many there are' },
-  { name: 'multiple', about: 'sold in lots of; 1 when empty' },
+  { name: 'asks', about: 'in the seller’s own currency, such as 0.42' },
+  { name: 'left', about: 'how many there are' },
+  { name: 'sold in', about: 'lots of so many; 1 when empty' },
   { name: 'condition', about: 'new, used or worn; used when empty' },
   { name: 'seen on', about: 'day, such as 2026-11-20' },
 ];
