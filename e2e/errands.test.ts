@@ -24,13 +24,13 @@ async function importFeed(page: Page, name: string, rows: readonly string[]): Pr
 }
 
 test('an official figure against its parts against a set that holds it', async ({ page }) => {
-  // Four worths of the figure stand side by side, and which piece is most of it.
+  // What the figure costs whole and as its parts, what they would bring, and which part carries most of it.
   await page.goto('/market/prices/figure/LR-07-a');
   const worth = page.getByRole('region', { name: 'Worth' });
-  await expect(worth).toContainText('piece by piece');
-  await expect(worth).toContainText('bought whole');
-  await expect(worth).toContainText('taken to pieces and sold');
-  await expect(worth).toContainText(/is \d+ % of it/);
+  await expect(worth).toContainText('for all its parts');
+  await expect(worth).toContainText('for it whole');
+  await expect(worth).toContainText('its parts would bring again');
+  await expect(worth).toContainText(/carries \d+ % of that/);
   await expect(worth.getByRole('img')).toHaveAttribute('aria-label', /Share of each piece of this figure: Torso in saffron/);
 
   // Six copies: what is bought is said line by line, with the reason.

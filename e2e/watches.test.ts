@@ -44,3 +44,19 @@ test('a month goes by, and a watch tells that a colour exists now', async ({ pag
   await watches.getByRole('button', { name: 'End the watch when Low knot exists in ember' }).click();
   await expect(watches.getByRole('list', { name: 'Watched for' })).not.toContainText('ember');
 });
+
+test('what is asked stands on a line for each condition; a stitch says whose it is, a condition shows its history', async ({ page }) => {
+  await page.goto('/market/prices/variant/HA-118%C2%B7raven');
+  const now = page.getByRole('region', { name: 'Prices now' });
+  const offers = page.getByRole('region', { name: 'Offers' }).getByRole('listitem');
+  const stitches = now.getByRole('button', { name: /asks €/ });
+  await expect(stitches.first()).toBeVisible();
+  // Every offer is a stitch, and none is shown as another.
+  expect(await stitches.count()).toBe(await offers.count());
+  await stitches.first().focus();
+  await expect(now.getByText(/ asks €[\d.]+, €[\d.]+ landed: \d+ left, /)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What was asked, used' })).toBeVisible();
+  await now.getByRole('radio', { name: /^new/ }).click();
+  await expect(page.getByRole('heading', { name: 'What was asked, new' })).toBeVisible();
+  await expect(page).toHaveURL(/condition=new/);
+});

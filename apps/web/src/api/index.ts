@@ -7,6 +7,7 @@ export {
   type BeginningDto,
   type BriefDto,
   type ChangeDto,
+  type DatedOfferDto,
   type ErrandDto,
   type ErrandRowDto,
   type ErrandJobDto,

@@ -1,11 +1,11 @@
 import { type Condition, CONDITIONS, YIELD_KINDS, type YieldKind, money } from '@outfit/core';
 import { Link, useParams } from 'react-router';
 import { type ItemPricesDto, useListSellersQuery, useReadItemPricesQuery } from '@/api';
-import { Choice, Empty, Heads, longDay, OwnInput, plural, sentenceOf, useAddress } from '@/ui';
+import { Empty, longDay, OwnInput, plural, sentenceOf, useAddress } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { WatchButtons } from '../watches';
 import { HistoryChart } from './HistoryChart';
-import { NowTable } from './NowTable';
+import { OfferLines, termsOf } from './OfferLines';
 import { SupplyChart } from './SupplyChart';
 import { Worth } from './Worth';
 
@@ -45,6 +45,8 @@ interface PricesProps {
 function Prices({ prices, days, onDays, onCondition }: PricesProps) {
   const { catalogue } = useWorkspace();
   const { rarity, trend, advice, currency, condition, lowMinor } = prices;
+  const { data: sellers = [] } = useListSellersQuery();
+  const sellerName = (id: string): string => sellers.find((seller) => seller.id === id)?.name ?? id;
   const format = (minor: number): string => money(minor, currency);
   return (
     <div className="mx-auto flex h-full max-w-7xl flex-col px-5 py-3">
@@ -91,17 +93,9 @@ function Prices({ prices, days, onDays, onCondition }: PricesProps) {
               days
             </span>
           </section>
+          <OfferLines prices={prices} sellerName={sellerName} onCondition={onCondition} />
           <section aria-label="Price history">
-            <div className="flex items-center justify-between">
-              <h2 className="text-[1.07rem]">What was asked</h2>
-              <Choice
-                aria-label="Condition of the history"
-                className="!w-auto"
-                value={condition}
-                options={CONDITIONS.map((value) => ({ value, label: value }))}
-                onChoose={onCondition}
-              />
-            </div>
+            <h2 className="text-[1.07rem]">What was asked, {condition}</h2>
             <HistoryChart prices={prices} />
           </section>
           {prices.worth && <Worth worth={prices.worth} kind={prices.kind} currency={currency} />}
@@ -115,9 +109,8 @@ function Prices({ prices, days, onDays, onCondition }: PricesProps) {
           </section>
         </div>
         <div className="space-y-4">
-          <NowTable now={prices.now} currency={currency} />
           <WatchButtons prices={prices} />
-          <OfferTable prices={prices} />
+          <OfferList prices={prices} sellerName={sellerName} />
         </div>
       </div>
     </div>
@@ -130,37 +123,31 @@ function trendWords({ direction, perDay, low, high }: NonNullable<ItemPricesDto[
   return `${direction === 'rising' ? 'Rising' : 'Falling'} by ${month(perDay)} a month, between ${month(direction === 'rising' ? low : high)} and ${month(direction === 'rising' ? high : low)}.`;
 }
 
-function OfferTable({ prices }: { readonly prices: ItemPricesDto }) {
-  const { data: sellers = [] } = useListSellersQuery();
-  const sellerName = (id: string): string => sellers.find((seller) => seller.id === id)?.name ?? id;
+/** Who has it, those who ask the least once it is here first. */
+function OfferList({ prices, sellerName }: { readonly prices: ItemPricesDto; readonly sellerName: (id: string) => string }) {
   const format = (minor: number): string => money(minor, prices.currency);
   return (
     <section aria-label="Offers">
-      <h2 className="text-[1.07rem]">Who has it</h2>
+      <h2 className="text-[1.07rem]">Who has it, by what it costs here</h2>
       {prices.offers.length === 0 && <p className="text-pencil">Nobody, at the moment.</p>}
-      <table className="w-full text-[0.87rem]">
-        <Heads names={['Seller', 'Condition', 'Stock', 'Price', 'Landed']} right={['Stock', 'Price', 'Landed']} />
-        <tbody>
-          {prices.offers.map((offer) => (
-            <tr key={offer.id} className={`border-rule border-t ${offer.isOld ? 'text-pencil' : ''}`}>
-              <td className="py-1 pr-2">
-                <Link to={`/market?seller=${offer.seller}`} className="hover:text-lagoon hover:underline">
-                  {sellerName(offer.seller)}
-                </Link>
-                <span className="text-pencil block text-[0.8rem]">
-                  seen {longDay(offer.seenOn)}
-                  {offer.code !== null && `, with ${offer.code}`}
-                  {offer.multiple > 1 && `, in lots of ${offer.multiple}`}
-                </span>
-              </td>
-              <td className="py-1 pr-2">{offer.condition}</td>
-              <td className="py-1 pr-2 text-right font-mono">{offer.stock}</td>
-              <td className="py-1 pr-2 text-right font-mono">{format(offer.priceMinor)}</td>
-              <td className="py-1 text-right font-mono">{format(offer.landedMinor)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <ol>
+        {prices.offers.map((offer) => (
+          <li key={offer.id} className={`border-rule flex items-baseline gap-3 border-t py-1 ${offer.isOld ? 'text-pencil' : ''}`}>
+            <div className="min-w-0 flex-1">
+              <Link to={`/market?seller=${offer.seller}`} className="hover:text-lagoon hover:underline">
+                {sellerName(offer.seller)}
+              </Link>
+              <span className="text-pencil block text-[0.87rem]">
+                {offer.stock} left, {termsOf(offer, prices.today)}
+              </span>
+            </div>
+            <p className="text-right">
+              <span className="font-mono">{format(offer.landedMinor)}</span>
+              <span className="text-pencil block font-mono text-[0.8rem]">asks {format(offer.priceMinor)}</span>
+            </p>
+          </li>
+        ))}
+      </ol>
     </section>
   );
 }

@@ -14,7 +14,7 @@ interface WorthProps {
   readonly currency: string;
 }
 
-/** What something that holds several pieces is worth, four ways: piece by piece, whole, taken to pieces, and each piece's share. */
+/** What something that holds several pieces costs as a whole and as its parts, what they would bring again, and which part carries it. */
 export function Worth({ worth, kind, currency }: WorthProps) {
   const { catalogue } = useWorkspace();
   const format = (minor: number): string => money(minor, currency);
@@ -47,23 +47,23 @@ export function Worth({ worth, kind, currency }: WorthProps) {
   }));
   return (
     <section aria-label="Worth">
-      <h2 className="text-[1.07rem]">What it is worth</h2>
+      <h2 className="text-[1.07rem]">As a whole, and as its parts</h2>
       <dl className="mt-1 flex flex-wrap gap-x-8 gap-y-1">
         <div>
           <dd className="font-mono text-[1.2rem]">
-            <Why title="Piece by piece, landed" terms={pieces} format={format} total={format(worth.pieceByPieceMinor)}>
+            <Why title="All its parts, landed" terms={pieces} format={format} total={format(worth.pieceByPieceMinor)}>
               {format(worth.pieceByPieceMinor)}
             </Why>
           </dd>
-          <dt className="text-pencil text-[0.87rem]">piece by piece</dt>
+          <dt className="text-pencil text-[0.87rem]">for all its parts, each from whoever is cheapest</dt>
         </div>
         <div>
           <dd className="font-mono text-[1.2rem]">{worth.wholeMinor === null ? '–' : format(worth.wholeMinor)}</dd>
-          <dt className="text-pencil text-[0.87rem]">{worth.wholeMinor === null ? 'nobody sells it whole' : 'bought whole'}</dt>
+          <dt className="text-pencil text-[0.87rem]">{worth.wholeMinor === null ? 'nobody sells it whole' : 'for it whole'}</dt>
         </div>
         <div>
           <dd className="font-mono text-[1.2rem]">{format(worth.takenToPiecesMinor)}</dd>
-          <dt className="text-pencil text-[0.87rem]">taken to pieces and sold</dt>
+          <dt className="text-pencil text-[0.87rem]">its parts would bring again</dt>
         </div>
         {dearest && (
           <div>
@@ -72,7 +72,7 @@ export function Worth({ worth, kind, currency }: WorthProps) {
                 {itemName({ kind: 'variant', item: dearest.variant }, catalogue)}
               </Link>
             </dd>
-            <dt className="text-pencil text-[0.87rem]">is {Math.round(dearest.share * 100)} % of it</dt>
+            <dt className="text-pencil text-[0.87rem]">carries {Math.round(dearest.share * 100)} % of that</dt>
           </div>
         )}
       </dl>
