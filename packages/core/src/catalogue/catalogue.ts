@@ -29,6 +29,7 @@ export class Catalogue {
   private readonly byMould = new Map<string, Variant[]>();
   private readonly doubles = new Map<string, string[]>();
   private readonly headsByPerson = new Map<string, Set<string>>();
+  private pictured: Variant | null = null;
 
   constructor(data: CatalogueData) {
     const rows = new Map<string, number>();
@@ -86,7 +87,19 @@ export class Catalogue {
     return this.rows.get(id);
   }
 
+  /**
+   * The same catalogue knowing one more variant by its id, such as one that is only pictured. It stands in no list: not among the rows,
+   * nor among the variants of its mould.
+   */
+  picturing(variant: Variant): Catalogue {
+    if (this.has(variant.id)) return this;
+    const wider = Object.create(this) as Catalogue;
+    wider.pictured = variant;
+    return wider;
+  }
+
   private asEntered(id: string): Variant | undefined {
+    if (this.pictured?.id === id) return this.pictured;
     return this.data.variants[this.rows.get(id) ?? -1];
   }
 
@@ -129,7 +142,7 @@ export class Catalogue {
   }
 
   has(variantId: string): boolean {
-    return this.rows.has(variantId);
+    return this.rows.has(variantId) || this.pictured?.id === variantId;
   }
 
   mouldOf(variant: Variant): Mould {

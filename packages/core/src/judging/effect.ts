@@ -1,6 +1,6 @@
 import type { System } from '../anatomy/index.js';
 import type { Brief } from '../brief/index.js';
-import { Catalogue, type Variant } from '../catalogue/index.js';
+import type { Catalogue, Variant } from '../catalogue/index.js';
 import { applyEdit, type Look } from '../figure/index.js';
 import { NO_SUPPLY, type Supply } from '../wardrobe/index.js';
 import { sameProblem, type Spot } from './candidates/index.js';
@@ -35,8 +35,7 @@ export function effectOf(
   supply: Supply,
   company?: Company,
 ): Effect {
-  const { data } = catalogue;
-  const wider = catalogue.has(variant.id) ? catalogue : new Catalogue({ ...data, variants: [...data.variants, variant] });
+  const wider = catalogue.picturing(variant);
   const [now, then] = [look, applyEdit(look, { action: 'put on', variant: variant.id, ...spot }, wider)].map((state) =>
     subject(state, brief, wider, system, supply, company),
   );

@@ -1,4 +1,4 @@
-import { applyEdit, type Candidate, judge, type Look, type Mark, P40, positionName, type Spot } from '@outfit/core';
+import { type Candidate, judge, type Look, type Mark, P40, positionName, type Spot } from '@outfit/core';
 import { type View, VIEWS } from '@outfit/drawing';
 import { useCallback, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -10,6 +10,8 @@ import { FittingBar } from './FittingBar';
 import { LooksStrip, useLookEdits } from './looks';
 import { JudgementPanel, useMending } from './marks';
 import { Paper } from './paper';
+import { PartPanel, readTask } from './part';
+import { type Preview, previewed } from './preview';
 import { readSpot, writeSpot } from './spots';
 import { useFittingKeys } from './useFittingKeys';
 
@@ -35,7 +37,17 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const view: View = VIEWS.find((side) => side === params.get('view')) ?? 'front';
   const filters = useUnchanged(readFilters(params));
   // The candidate that is looked at and not put on: it changes with every key in the list, and only the drawing follows it.
-  const preview = useShared<Candidate | null>(null);
+  const preview = useShared<Preview | null>(null);
+  const lookAt = useCallback(
+    (candidate: Candidate | null): void =>
+      preview.set(
+        candidate && !candidate.worn
+          ? { edit: { action: 'put on', variant: candidate.variant.id, ...spot, position: candidate.position } }
+          : null,
+      ),
+    [preview, spot],
+  );
+  const task = readTask(params.get('task'));
   const edits = useLookEdits(look);
   const mend = useMending(edits);
 
@@ -104,24 +116,38 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
         <PartsForReaders look={look} />
         <LooksStrip figure={figure} open={look} onOpen={openLook} onCompare={compare} />
       </div>
-      <CandidatePanel
-        look={look}
-        brief={figure.brief}
-        spot={spot}
-        company={company}
-        filters={filters}
-        edits={edits}
-        onFilter={(changed) => put(writeFilters(changed))}
-        onPreview={preview.set}
-        onPutOn={(candidate) => {
-          preview.set(null);
-          if (!candidate.worn)
-            edits.apply(
-              [{ action: 'put on', variant: candidate.variant.id, ...spot, position: candidate.position }],
-              `Put on ${catalogue.nameOf(candidate.variant)}`.slice(0, 200),
-            );
-        }}
-      />
+      {task ? (
+        <PartPanel
+          task={task}
+          look={look}
+          brief={figure.brief}
+          company={company}
+          spot={spot}
+          edits={edits}
+          onPreview={preview.set}
+          onDone={() => put({ task: null })}
+        />
+      ) : (
+        <CandidatePanel
+          look={look}
+          brief={figure.brief}
+          spot={spot}
+          company={company}
+          filters={filters}
+          edits={edits}
+          onFilter={(changed) => put(writeFilters(changed))}
+          onPreview={lookAt}
+          onTask={(chosen) => put({ task: chosen })}
+          onPutOn={(candidate) => {
+            preview.set(null);
+            if (!candidate.worn)
+              edits.apply(
+                [{ action: 'put on', variant: candidate.variant.id, ...spot, position: candidate.position }],
+                `Put on ${catalogue.nameOf(candidate.variant)}`.slice(0, 200),
+              );
+          }}
+        />
+      )}
     </div>
   );
 }
@@ -135,7 +161,7 @@ function quarterFrom(view: View, to: 'left' | 'right'): View {
 }
 
 interface PreviewedPaperProps {
-  readonly preview: Shared<Candidate | null>;
+  readonly preview: Shared<Preview | null>;
   readonly look: Look;
   readonly view: View;
   readonly spot: Spot;
@@ -147,21 +173,15 @@ interface PreviewedPaperProps {
 /** The figure on paper, with the candidate on that is looked at; its marks are those of the look as it is. */
 function PreviewedPaper({ preview, look, view, spot, marks, figureName, onChoose }: PreviewedPaperProps) {
   const { catalogue } = useWorkspace();
-  const candidate = useSharedValue(preview);
-  const drawn: Look = useMemo(
-    () =>
-      candidate && !candidate.worn
-        ? applyEdit(look, { action: 'put on', variant: candidate.variant.id, ...spot, position: candidate.position }, catalogue)
-        : look,
-    [candidate, look, spot, catalogue],
-  );
+  const shown = useSharedValue(preview);
+  const drawn = useMemo(() => previewed(look, shown, catalogue), [shown, look, catalogue]);
   return (
     <Paper
-      look={drawn}
-      catalogue={catalogue}
+      look={drawn.look}
+      catalogue={drawn.catalogue}
       view={view}
       chosen={spot}
-      marks={candidate ? NO_MARKS : marks}
+      marks={shown ? NO_MARKS : marks}
       figureName={figureName}
       onChoose={onChoose}
     />

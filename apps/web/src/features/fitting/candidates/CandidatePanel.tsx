@@ -3,7 +3,7 @@ import { useCallback, useEffect } from 'react';
 import { type LookDto, useListSellersQuery } from '@/api';
 import { Button, Empty, useShared, whole } from '@/ui';
 import { SubstituteList, type LookEdits } from '../looks';
-import { WornBar } from '../paper';
+import { type PartTask, WornBar } from '../part';
 import { CandidateFilterBar } from './CandidateFilterBar';
 import { CandidateFoot } from './CandidateFoot';
 import { CandidateList } from './CandidateList';
@@ -23,11 +23,12 @@ interface CandidatePanelProps {
   readonly onFilter: (filters: Partial<CandidateFilters>) => void;
   readonly onPreview: (candidate: Candidate | null) => void;
   readonly onPutOn: (candidate: Candidate) => void;
+  readonly onTask: (task: PartTask) => void;
 }
 
 /** Ranked candidates for the chosen spot: arrows preview, Enter puts on, A marks one as doing just as well. */
 export function CandidatePanel(props: CandidatePanelProps) {
-  const { look, brief, spot, company, filters, edits, onFilter, onPreview, onPutOn } = props;
+  const { look, brief, spot, company, filters, edits, onFilter, onPreview, onPutOn, onTask } = props;
   const { position } = spot;
   const { ranked, failure, tryAgain } = useCandidates(look, brief, spot, company);
   const list = useCandidateList(ranked?.spot === spot ? ranked.ranking : null, filters);
@@ -61,7 +62,7 @@ export function CandidatePanel(props: CandidatePanelProps) {
               : failure === null && 'ranking…'}
           </span>
         </div>
-        <WornBar look={look} brief={brief} company={company} spot={spot} edits={edits} />
+        <WornBar look={look} spot={spot} edits={edits} onTask={onTask} />
         <CandidateFilterBar filters={filters} all={list?.variants ?? NONE} onFilter={onFilter} />
       </div>
       {noted.length > 0 && <SubstituteList rows={noted} edits={edits} />}

@@ -1,3 +1,2 @@
 export { otherSpots } from './labels';
 export { Paper } from './Paper';
-export { WornBar } from './WornBar';

@@ -1,0 +1,2 @@
+export { PartPanel, type PartTask, readTask } from './PartPanel';
+export { WornBar } from './WornBar';

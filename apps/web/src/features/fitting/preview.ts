@@ -1,0 +1,18 @@
+import { applyEdit, type Catalogue, type Look, type LookEdit, type Variant } from '@outfit/core';
+
+/** What is looked at and not done: one edit of the look; with a variant that the catalogue need not have. */
+export interface Preview {
+  readonly edit: LookEdit;
+  readonly variant?: Variant;
+}
+
+/** The look with what is looked at done to it, and a catalogue that knows all its parts. */
+export function previewed(
+  look: Look,
+  preview: Preview | null,
+  catalogue: Catalogue,
+): { readonly look: Look; readonly catalogue: Catalogue } {
+  if (!preview) return { look, catalogue };
+  const wider = preview.variant ? catalogue.picturing(preview.variant) : catalogue;
+  return { look: applyEdit(look, preview.edit, wider), catalogue: wider };
+}
