@@ -190,3 +190,26 @@ test('no screen of the catalogue has a serious accessibility fault', async ({ pa
     expect([path, grave.map((row) => `${row.id}: ${row.nodes[0]?.html ?? ''}`)]).toEqual([path, []]);
   }
 });
+
+test('the colours of a mould are ordered by price and by nearness, the cheapest marked', async ({ page }) => {
+  await page.goto('/catalogue/moulds/HA-118');
+  const rows = page.getByRole('group', { name: 'Mould by colour' }).getByRole('row');
+  await page.getByRole('radio', { name: 'cheapest first' }).click();
+  const prices = async (): Promise<readonly number[]> =>
+    (await rows.allTextContents()).flatMap((text) => {
+      const price = /€(\d+\.\d\d)$/.exec(text)?.[1];
+      return price === undefined ? [] : [Number(price)];
+    });
+  const asked = await prices();
+  expect(asked.length).toBeGreaterThan(4);
+  expect(asked).toEqual([...asked].sort((a, b) => a - b));
+  // The row after the heads is the cheapest, and it alone says so.
+  await expect(rows.nth(1)).toContainText('cheapest');
+  await expect(page.getByText('cheapest', { exact: true })).toHaveCount(1);
+
+  const raven = rows.filter({ hasText: 'raven' });
+  await raven.getByRole('button', { name: 'what is near' }).click();
+  await expect(page.getByRole('radio', { name: 'nearest to raven', checked: true })).toBeVisible();
+  await expect(rows.nth(1)).toContainText('raven');
+  await expect(rows.nth(2)).toContainText(/peat(same to the eye|close|near|different)/);
+});

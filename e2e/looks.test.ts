@@ -223,3 +223,30 @@ test('no screen of brief and fitting has a serious accessibility fault', async (
   await expect(page.getByRole('option', { name: /knot/i }).first()).toBeVisible();
   await grave('find anything');
 });
+
+test('Ctrl K does things: takes back, recolours, starts a figure from a picture', async ({ page }) => {
+  const does = async (words: string): Promise<void> => {
+    await page.keyboard.press('Control+k');
+    await page.keyboard.type(words);
+    await page.getByRole('group', { name: 'Do' }).getByRole('option').first().click();
+  };
+  await page.goto('/figures/toss-hallam/fitting?position=torso');
+  await expect(candidates(page).first()).toBeVisible();
+  const worn = await parts(page).textContent();
+  await page.getByRole('button', { name: 'Take off' }).click();
+  await expect(parts(page)).not.toHaveText(worn ?? '');
+  await does('undo');
+  await expect(parts(page)).toHaveText(worn ?? '');
+
+  await does('recolour');
+  await expect(page.getByRole('listbox', { name: 'Colours' })).toBeFocused();
+  await page.keyboard.press('Escape');
+
+  await does('from a picture');
+  const start = page.getByRole('dialog', { name: 'A new figure' });
+  await expect(start.getByRole('radio', { name: /^A picture/ })).toBeChecked();
+  await start.getByLabel('Name of the new figure').fill('Ada Wick');
+  await start.getByRole('button', { name: 'Add to the line-up' }).click();
+  await expect(page.getByRole('tab', { name: 'Pictures', selected: true })).toBeVisible();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Ada Wick');
+});

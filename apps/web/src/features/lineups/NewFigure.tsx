@@ -2,19 +2,28 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type BeginningDto, useCreateFigureMutation } from '@/api';
 import { FigurePicture, PartPicture } from '@/parts';
-import { Button, Choice, Input, Label, sentenceOf, Sheet, tell } from '@/ui';
+import { Button, Choice, Input, Label, sentenceOf, Sheet, tell, useAddress } from '@/ui';
 import { useNames, useWorkspace } from '@/workspace';
 
-const BEGINNINGS: readonly (readonly [kind: BeginningDto['kind'], title: string, about: string])[] = [
+/** What a figure may be started from; for a picture its brief is opened where pictures are looked at. */
+type Beginning = BeginningDto['kind'] | 'picture';
+
+const BEGINNINGS: readonly (readonly [kind: Beginning, title: string, about: string])[] = [
   ['nothing', 'Nothing', 'An empty brief and an empty look.'],
+  ['picture', 'A picture', 'Its colours are picked, and the parts that exist in them stand beside it.'],
   ['official', 'An official figure, to make it better', 'Its own features become wishes, its parts the first look.'],
   ['figure', 'A copy of a figure', 'Its brief and its chosen look, to go on from.'],
   ['part', 'A part that is left over', 'Something you own, put where it goes.'],
 ];
 
-/** A new figure for a line-up, started from whatever there is. */
+const isBeginning = (text: string | null): text is Beginning => BEGINNINGS.some(([kind]) => kind === text);
+
+/** A new figure for a line-up, started from whatever there is. That it is being started, and from what, is in the address. */
 export function NewFigure({ lineUp }: { readonly lineUp: string }) {
-  const [open, setOpen] = useState(false);
+  const [params, change] = useAddress();
+  const asked = params.get('new');
+  const open = isBeginning(asked);
+  const setOpen = (isOpen: boolean): void => change((next) => (isOpen ? next.set('new', 'nothing') : next.delete('new')));
   return (
     <Sheet
       title="A new figure"
@@ -27,15 +36,15 @@ export function NewFigure({ lineUp }: { readonly lineUp: string }) {
         </Button>
       }
     >
-      {open && <Beginning lineUp={lineUp} />}
+      {open && <Start lineUp={lineUp} from={asked} />}
     </Sheet>
   );
 }
 
-function Beginning({ lineUp }: { readonly lineUp: string }) {
+function Start({ lineUp, from: first }: { readonly lineUp: string; readonly from: Beginning }) {
   const { catalogue, owned } = useWorkspace();
   const lineUps = useNames();
-  const [kind, setKind] = useState<BeginningDto['kind']>('nothing');
+  const [kind, setKind] = useState<Beginning>(first);
   const [id, setId] = useState('');
   const [name, setName] = useState('');
   const [create, { isLoading }] = useCreateFigureMutation();
@@ -57,7 +66,8 @@ function Beginning({ lineUp }: { readonly lineUp: string }) {
   const official = kind === 'official' ? catalogue.data.officialFigures.find((row) => row.id === id) : undefined;
   const part = kind === 'part' && catalogue.has(id) ? catalogue.variant(id) : undefined;
   const partPosition = part && catalogue.mouldOf(part).fills[0]?.[0];
-  const ready = name.trim() !== '' && (kind === 'nothing' || id !== '');
+  const isEmpty = kind === 'nothing' || kind === 'picture';
+  const ready = name.trim() !== '' && (isEmpty || id !== '');
   const choose = (value: string): void => {
     setId(value);
     const figure = catalogue.data.officialFigures.find((row) => row.id === value);
@@ -65,9 +75,10 @@ function Beginning({ lineUp }: { readonly lineUp: string }) {
   };
   const submit = async (): Promise<void> => {
     try {
-      const from = kind === 'nothing' ? { kind } : { kind, id };
+      const from = kind === 'nothing' || kind === 'picture' ? { kind: 'nothing' as const } : { kind, id };
       const figure = await create({ newFigureDto: { name: name.trim(), lineUp, from } }).unwrap();
-      void navigate(kind === 'nothing' ? `/figures/${figure.id}/brief` : `/figures/${figure.id}/fitting`);
+      const pictures = kind === 'picture' ? '?show=pictures' : '';
+      void navigate(isEmpty ? `/figures/${figure.id}/brief${pictures}` : `/figures/${figure.id}/fitting`);
     } catch (error) {
       tell.error(sentenceOf(error));
     }
@@ -101,7 +112,7 @@ function Beginning({ lineUp }: { readonly lineUp: string }) {
             </label>
           ))}
         </fieldset>
-        {kind !== 'nothing' && (
+        {!isEmpty && (
           <Label text="Which">
             <Choice value={id} options={[{ value: '', label: 'Choose…' }, ...options]} onChoose={choose} />
           </Label>

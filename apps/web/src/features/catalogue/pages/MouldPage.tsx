@@ -1,10 +1,20 @@
-import { type ColourCell, type ColourKind, coloursOfMould, existence, type Mould, money } from '@outfit/core';
+import {
+  type Colour,
+  type ColourCell,
+  colourDifference,
+  type ColourKind,
+  coloursOfMould,
+  existence,
+  type Mould,
+  money,
+  readDifference,
+} from '@outfit/core';
 import { VIEWS } from '@outfit/drawing';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { PartPicture, Swatch } from '@/parts';
-import { Empty, plural } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { Button, Empty, plural, useAddress } from '@/ui';
+import { useWorkspace, type Workspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { homeOf, toColour, toSource, toVariant, yearsOf } from '../paths';
 import { useSources } from './useSources';
@@ -28,6 +38,12 @@ export function MouldPage() {
 function MouldTable({ mould }: { readonly mould: Mould }) {
   const { catalogue } = useWorkspace();
   const cells = useMemo(() => coloursOfMould(mould, catalogue), [mould, catalogue]);
+  const { prices } = useWorkspace();
+  const [params, change] = useAddress();
+  const order = params.get('order');
+  const nearTo = order !== null && catalogue.hasColour(order) ? catalogue.colour(order) : null;
+  const setOrder = (value: string | null): void => change((next) => (value === null ? next.delete('order') : next.set('order', value)));
+  const cheapest = Math.min(...cells.map((cell) => cheapestOf(cell, prices)));
   const first = catalogue.variantsOf(mould.number).find((variant) => variant.made) ?? catalogue.variantsOf(mould.number)[0];
   const counts = { made: 0, imagined: 0, never: 0 };
   for (const cell of cells) counts[existence(cell)] += 1;
@@ -63,9 +79,30 @@ function MouldTable({ mould }: { readonly mould: Mould }) {
           )}
         </div>
       </div>
-      <p role="status" className="mt-3">
-        Made in {plural(counts.made, 'colour')}, imagined in {counts.imagined}, never seen in {counts.never}.
-      </p>
+      <div className="mt-3 flex flex-wrap items-center gap-2">
+        <p role="status" className="mr-auto">
+          Made in {plural(counts.made, 'colour')}, imagined in {counts.imagined}, never seen in {counts.never}.
+        </p>
+        <div role="radiogroup" aria-label="Order of the colours" className="flex items-center gap-1.5 text-[0.93rem]">
+          {(
+            [
+              [null, 'by kind'],
+              ['price', 'cheapest first'],
+              ...(nearTo ? [[nearTo.id, `nearest to ${nearTo.name}`] as const] : []),
+            ] as const
+          ).map(([value, words]) => (
+            <Button
+              key={words}
+              role="radio"
+              aria-checked={order === value}
+              className={`!py-0.5 ${order === value ? '!border-lagoon text-lagoon' : ''}`}
+              onClick={() => setOrder(value)}
+            >
+              {words}
+            </Button>
+          ))}
+        </div>
+      </div>
       <div
         // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard
         tabIndex={0}
@@ -83,40 +120,49 @@ function MouldTable({ mould }: { readonly mould: Mould }) {
               ))}
             </tr>
           </thead>
-          {KINDS.map(([kind, title]) => {
-            const all = cells.filter((cell) => cell.colour.kind === kind);
-            const rows = [...all.filter((cell) => existence(cell) === 'made'), ...all.filter((cell) => existence(cell) === 'imagined')];
-            const never = all.filter((cell) => existence(cell) === 'never');
-            if (all.length === 0) return null;
-            return (
-              <tbody key={kind}>
-                <tr>
-                  <th colSpan={6} scope="rowgroup" className="bg-paper/60 text-pencil px-3 py-0.5 text-left text-[0.87rem] font-medium">
-                    {title}
-                  </th>
-                </tr>
-                {rows.map((cell) => (
-                  <ColourRow key={cell.colour.id} cell={cell} />
-                ))}
-                {never.length > 0 && (
-                  <tr className="border-rule border-t align-baseline">
-                    <th scope="row" className="text-pencil px-3 py-1.5 text-left font-normal whitespace-nowrap">
-                      Never seen in {never.length}
+          {(order === 'price' || nearTo) && (
+            <tbody>
+              {inOrder(cells, nearTo, prices).map((cell) => (
+                <ColourRow key={cell.colour.id} cell={cell} nearTo={nearTo} cheapest={cheapest} onNear={setOrder} />
+              ))}
+            </tbody>
+          )}
+          {order !== 'price' &&
+            !nearTo &&
+            KINDS.map(([kind, title]) => {
+              const all = cells.filter((cell) => cell.colour.kind === kind);
+              const rows = [...all.filter((cell) => existence(cell) === 'made'), ...all.filter((cell) => existence(cell) === 'imagined')];
+              const never = all.filter((cell) => existence(cell) === 'never');
+              if (all.length === 0) return null;
+              return (
+                <tbody key={kind}>
+                  <tr>
+                    <th colSpan={6} scope="rowgroup" className="bg-paper/60 text-pencil px-3 py-0.5 text-left text-[0.87rem] font-medium">
+                      {title}
                     </th>
-                    <td colSpan={5} className="px-3 py-1.5">
-                      <span className="flex flex-wrap gap-x-3.5 gap-y-0.5 text-[0.87rem]">
-                        {never.map(({ colour }) => (
-                          <Link key={colour.id} to={toColour(colour.id)} className="text-pencil hover:text-lagoon">
-                            <Swatch colour={colour} />
-                          </Link>
-                        ))}
-                      </span>
-                    </td>
                   </tr>
-                )}
-              </tbody>
-            );
-          })}
+                  {rows.map((cell) => (
+                    <ColourRow key={cell.colour.id} cell={cell} nearTo={null} cheapest={cheapest} onNear={setOrder} />
+                  ))}
+                  {never.length > 0 && (
+                    <tr className="border-rule border-t align-baseline">
+                      <th scope="row" className="text-pencil px-3 py-1.5 text-left font-normal whitespace-nowrap">
+                        Never seen in {never.length}
+                      </th>
+                      <td colSpan={5} className="px-3 py-1.5">
+                        <span className="flex flex-wrap gap-x-3.5 gap-y-0.5 text-[0.87rem]">
+                          {never.map(({ colour }) => (
+                            <Link key={colour.id} to={toColour(colour.id)} className="text-pencil hover:text-lagoon">
+                              <Swatch colour={colour} />
+                            </Link>
+                          ))}
+                        </span>
+                      </td>
+                    </tr>
+                  )}
+                </tbody>
+              );
+            })}
         </table>
       </div>
     </div>
@@ -131,7 +177,31 @@ const STATES = {
 
 const SHOWN = 8;
 
-function ColourRow({ cell }: { readonly cell: ColourCell }) {
+/** The lowest landed price of a mould in a colour, in minor units; Infinity where nobody sells it. */
+const cheapestOf = (cell: ColourCell, prices: Workspace['prices']): number =>
+  Math.min(...[...cell.made, ...cell.imagined].map((variant) => prices.landedMinor(variant.id) ?? Infinity));
+
+/** The colours it is made in, and those it is imagined in after them: the nearest to one first, or the cheapest. */
+function inOrder(cells: readonly ColourCell[], nearTo: Colour | null, prices: Workspace['prices']): readonly ColourCell[] {
+  const key = (cell: ColourCell): number => (nearTo ? colourDifference(cell.colour, nearTo) : cheapestOf(cell, prices));
+  const sorted = (state: 'made' | 'imagined'): readonly ColourCell[] =>
+    cells
+      .filter((cell) => existence(cell) === state)
+      .map((cell) => ({ cell, by: key(cell) }))
+      .sort((a, b) => (a.by === b.by ? 0 : a.by - b.by))
+      .map(({ cell }) => cell);
+  return [...sorted('made'), ...sorted('imagined')];
+}
+
+interface ColourRowProps {
+  readonly cell: ColourCell;
+  readonly nearTo: Colour | null;
+  /** The lowest price of all colours, to be marked. */
+  readonly cheapest: number;
+  readonly onNear: (colour: string) => void;
+}
+
+function ColourRow({ cell, nearTo, cheapest, onNear }: ColourRowProps) {
   const { catalogue, prices, currency } = useWorkspace();
   const sourcesOf = useSources();
   const variants = [...cell.made, ...cell.imagined];
@@ -142,9 +212,24 @@ function ColourRow({ cell }: { readonly cell: ColourCell }) {
   return (
     <tr className="border-rule border-t">
       <th scope="row" className="px-3 py-1 text-left font-normal whitespace-nowrap">
-        <Link to={toColour(cell.colour.id)} className="hover:text-lagoon">
-          <Swatch colour={cell.colour} size="large" />
-        </Link>
+        <span className="flex items-center">
+          <Link to={toColour(cell.colour.id)} className="hover:text-lagoon">
+            <Swatch
+              colour={cell.colour}
+              size="large"
+              {...(nearTo && nearTo.id !== cell.colour.id ? { reading: readDifference(colourDifference(cell.colour, nearTo)) } : {})}
+            />
+          </Link>
+          {nearTo?.id !== cell.colour.id && (
+            <button
+              type="button"
+              className="text-pencil hover:text-lagoon ml-2 text-[0.8rem] underline decoration-dotted underline-offset-4"
+              onClick={() => onNear(cell.colour.id)}
+            >
+              what is near
+            </button>
+          )}
+        </span>
       </th>
       <td className={`px-3 py-1 ${tone}`}>{text}</td>
       <td className="px-3 py-0.5">
@@ -175,7 +260,10 @@ function ColourRow({ cell }: { readonly cell: ColourCell }) {
         {sources.length > 4 && <span className="text-pencil"> and {sources.length - 4} more</span>}
         {sources.length === 0 && cell.made.length > 0 && <span className="text-pencil">sold loose</span>}
       </td>
-      <td className="px-3 py-1 text-right font-mono">{landed.length > 0 ? money(Math.min(...landed), currency) : ''}</td>
+      <td className="px-3 py-1 text-right font-mono whitespace-nowrap">
+        {landed.length > 0 && Math.min(...landed) === cheapest && <span className="text-moss mr-2 font-sans font-semibold">cheapest</span>}
+        {landed.length > 0 ? money(Math.min(...landed), currency) : ''}
+      </td>
     </tr>
   );
 }
