@@ -69,7 +69,6 @@ export {
   existence,
   type Existence,
   explode,
-  Explosion,
   type Facet,
   type FacetFilter,
   FacetIndex,
@@ -176,6 +175,7 @@ export {
   type Substitute,
   variantBehind,
   worthwhileVersions,
+  WantedTally,
 } from './errand/index.js';
 export {
   type NotedSubstitute,

@@ -16,6 +16,7 @@ import { KeptErrandsService } from './keptErrands.service.js';
 import { SubstitutesService } from './substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandJobDto, PlanDto, SeriesJobDto } from './solving/index.js';
+import { WantedDto, WantedService } from './wanted/index.js';
 
 @ApiTags('errands')
 @Controller('errands')
@@ -24,6 +25,7 @@ export class ErrandsController {
     private readonly service: ErrandsService,
     private readonly substitutesOf: SubstitutesService,
     private readonly kept: KeptErrandsService,
+    private readonly wantedParts: WantedService,
   ) {}
 
   @Post()
@@ -38,6 +40,13 @@ export class ErrandsController {
   @ApiOkResponse({ type: [ErrandDto], description: 'The newest errand of a figure or line-up, or none' })
   latest(@Query() { scope }: ErrandsQuery): ErrandDto[] {
     return this.service.latest(scope);
+  }
+
+  @Get('wanted')
+  @ApiOperation({ operationId: 'readWanted' })
+  @ApiOkResponse({ type: WantedDto, description: 'What the chosen looks of all figures still need, and who has it' })
+  wanted(): Promise<WantedDto> {
+    return this.wantedParts.wanted();
   }
 
   @Get('all')

@@ -10,10 +10,11 @@ import { SubstitutesService } from './substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandsStore } from './errands.store.js';
 import { ErrandPlanner } from './planner.js';
+import { WantedService } from './wanted/index.js';
 
 @Module({
   imports: [CatalogueModule, FiguresModule, MarketModule, WardrobeModule],
   controllers: [ErrandsController],
-  providers: [CheaperService, ErrandPlanner, ErrandsService, ErrandsStore, KeptErrandsService, SubstitutesService],
+  providers: [CheaperService, ErrandPlanner, ErrandsService, ErrandsStore, KeptErrandsService, SubstitutesService, WantedService],
 })
 export class ErrandsModule {}

@@ -55,6 +55,11 @@ export class FiguresService {
     return this.views.names();
   }
 
+  /** How many of each part the chosen looks of all figures want. */
+  wanted(): Promise<ReadonlyMap<string, number>> {
+    return this.views.wanted();
+  }
+
   wantsOutside(lineUp: string): Promise<WantsDto> {
     return this.views.wantsOutside(lineUp);
   }

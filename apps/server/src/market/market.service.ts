@@ -8,7 +8,7 @@ import { LiveService } from '../platform/live/index.js';
 import type { OfferDto, SellerDto } from './market.dto.js';
 import type { OfferEntity } from './market.entities.js';
 import { type Item, MarketStore, type OfferFilter } from './market.store.js';
-import { CURRENCY, MarketView, Pricing, termsIn } from './records/index.js';
+import { CURRENCY, type LeastAsked, MarketView, PriceRecord, Pricing, termsIn } from './records/index.js';
 
 const MOST_OFFERS = 2000;
 
@@ -99,6 +99,11 @@ export class MarketService {
       item.kind === 'variant' ? catalogue.namesOf(catalogue.resolve(item.id)).map((id): Item => ({ kind: 'variant', id })) : [item],
     );
     return this.priced(this.store.offersOf(asked), this.today());
+  }
+
+  /** The least that was asked of some parts on each recorded day of late, up to today. */
+  leastOf(variants: readonly string[], from: string): readonly LeastAsked[] {
+    return new PriceRecord((sql) => this.database.prepare(sql)).leastOf('variant', variants, from, this.today());
   }
 
   /** Some offers as they look on a day, whether they are stored or not. */

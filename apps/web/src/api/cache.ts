@@ -164,6 +164,7 @@ export const webApi = generatedApi.enhanceEndpoints({
     readPackedCatalogue: { structuralSharing: false },
     readPrices: { structuralSharing: false },
     readStock: { structuralSharing: false },
+    readWanted: { providesTags: ['figures', 'wardrobe', 'market'] },
     listReferences: { providesTags: ['references'] },
     addReference: { invalidatesTags: ['references', 'history'] },
     pinReference: { invalidatesTags: ['references', 'history'] },

@@ -548,6 +548,10 @@ const injectedRtkApi = api
         }),
         providesTags: ['errands'],
       }),
+      readWanted: build.query<ReadWantedApiResponse, ReadWantedApiArg>({
+        query: () => ({ url: `/api/errands/wanted` }),
+        providesTags: ['errands'],
+      }),
       listErrands: build.query<ListErrandsApiResponse, ListErrandsApiArg>({
         query: (queryArg) => ({
           url: `/api/errands/all`,
@@ -958,6 +962,8 @@ export type LatestErrandApiResponse = /** status 200 The newest errand of a figu
 export type LatestErrandApiArg = {
   scope: string;
 };
+export type ReadWantedApiResponse = /** status 200 What the chosen looks of all figures still need, and who has it */ WantedDto;
+export type ReadWantedApiArg = void;
 export type ListErrandsApiResponse = /** status 200 Every errand of a figure or line-up, the newest first */ ErrandRowDto[];
 export type ListErrandsApiArg = {
   scope: string;
@@ -2263,6 +2269,38 @@ export type NewErrandDto = {
   lines: ErrandLineDto[];
   adjustments?: AdjustmentsDto;
 };
+export type SellerShareDto = {
+  seller: string;
+  name: string;
+  parts: number;
+  pieces: number;
+  /** What those pieces cost there together, without postage */
+  goodsMinor: number;
+};
+export type FallenDto = {
+  variant: string;
+  wasMinor: number;
+  isMinor: number;
+};
+export type AvailableDto = {
+  variant: string;
+  isMinor: number;
+};
+export type WantedDto = {
+  currency: string;
+  /** Pieces that chosen looks still need beyond what is owned */
+  pieces: number;
+  /** Different parts among them */
+  parts: number;
+  /** Of these parts, those nobody sells at the moment */
+  unsold: number;
+  /** The day prices are compared with */
+  since: string;
+  sellers: SellerShareDto[];
+  /** The greatest falls first */
+  fallen: FallenDto[];
+  available: AvailableDto[];
+};
 export type ErrandRowDto = {
   id: string;
   title: string;
@@ -2373,6 +2411,7 @@ export const {
   usePutAwayWatchNoticeMutation,
   usePlanErrandMutation,
   useLatestErrandQuery,
+  useReadWantedQuery,
   useListErrandsQuery,
   useRenameErrandMutation,
   useBinErrandMutation,

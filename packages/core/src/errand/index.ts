@@ -17,4 +17,5 @@ export {
   variantBehind,
 } from './problem.js';
 export { standingOf } from './standing.js';
+export { WantedTally } from './wanted.js';
 export { worthwhileVersions } from './versions.js';

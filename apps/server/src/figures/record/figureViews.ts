@@ -45,6 +45,23 @@ export class FigureViews {
     return [...lineUps.values()];
   }
 
+  /** How many of each part the chosen looks of all figures want, copies counted. In turns: others are answered between. */
+  async wanted(): Promise<ReadonlyMap<string, number>> {
+    const catalogue = this.catalogue.now();
+    const wanted = new Map<string, number>();
+    for (let last = ''; ;) {
+      const more = this.store.shownOutside('', last, FIGURES_A_TURN);
+      for (const { copies, parts } of more)
+        for (const part of parts) {
+          const variant = catalogue.resolve(part.variant);
+          wanted.set(variant, (wanted.get(variant) ?? 0) + copies);
+        }
+      if (more.length < FIGURES_A_TURN) return wanted;
+      last = more.at(-1)?.figure ?? '';
+      await nextTurn();
+    }
+  }
+
   /** What figures outside a line-up want of what is owned: nobody competes for a piece there is none of. */
   async wantsOutside(lineUp: string): Promise<WantsDto> {
     this.store.lineUp(lineUp);

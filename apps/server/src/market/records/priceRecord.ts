@@ -9,6 +9,12 @@ export interface PriceDay extends PriceSummary {
   readonly condition: Condition;
 }
 
+export interface LeastAsked {
+  readonly item: string;
+  readonly day: string;
+  readonly leastMinor: number;
+}
+
 const COLUMNS = 'offers, sellers, stock, leastMinor, lowerQuartileMinor, medianMinor, upperQuartileMinor, meanMinor';
 /** Rows written in one go: whoever edits meanwhile waits for so many and no more. */
 export const PRICE_BATCH = 4000;
@@ -67,5 +73,13 @@ export class PriceRecord {
       `SELECT day, condition, ${COLUMNS} FROM price_day WHERE kind = ? AND item = ? AND day <= ? ORDER BY day, condition`,
     ).all(kind, item, until) as PriceDay[];
     return rows.filter((row) => CONDITIONS.includes(row.condition));
+  }
+
+  /** The least that was asked of some items, in any condition, on each recorded day from one to another; item by item, oldest first. */
+  leastOf(kind: YieldKind, items: readonly string[], from: string, until: string): readonly LeastAsked[] {
+    return this.prepare(
+      `SELECT item, day, MIN(leastMinor) AS leastMinor FROM price_day
+         WHERE kind = ? AND item IN (SELECT value FROM json_each(?)) AND day BETWEEN ? AND ? GROUP BY item, day ORDER BY item, day`,
+    ).all(kind, JSON.stringify(items), from, until) as LeastAsked[];
   }
 }

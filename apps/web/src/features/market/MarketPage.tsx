@@ -1,10 +1,12 @@
 import { useImportOffersMutation, useImportRatesMutation, useImportSellersMutation, useListSellersQuery } from '@/api';
+import { Link } from 'react-router';
 import { ImportDialog } from '@/parts';
 import { plural, useAddress } from '@/ui';
 import { ClockBar } from './ClockBar';
 import { ImportChanges } from './ImportChanges';
 import { Offers } from './Offers';
 import { SellerCard } from './SellerCard';
+import { Wanted } from './Wanted';
 import { WatchPanel } from './watches';
 
 const SELLER_COLUMNS = [
@@ -43,6 +45,7 @@ export function MarketPage() {
   const [importRates] = useImportRatesMutation();
   const [params, change] = useAddress();
   const open = sellers.find((seller) => seller.id === params.get('seller')) ?? sellers[0];
+  const showsLists = params.get('show') === 'sellers' || params.has('seller');
   const offers = sellers.reduce((all, seller) => all + seller.offerCount, 0);
   return (
     <div className="mx-auto flex h-full max-w-7xl flex-col px-5 py-3">
@@ -52,6 +55,16 @@ export function MarketPage() {
           {plural(offers, 'offer')} from {plural(sellers.length, 'seller')}
         </p>
         <ClockBar />
+      </div>
+      <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
+        <nav aria-label="Views of the market" className="flex gap-3">
+          <View to="/market" isOpen={!showsLists}>
+            What I need
+          </View>
+          <View to="/market?show=sellers" isOpen={showsLists}>
+            Sellers
+          </View>
+        </nav>
         <div className="ml-auto flex gap-2">
           <ImportDialog
             title="Import sellers"
@@ -81,38 +94,54 @@ export function MarketPage() {
           Nobody sells anything yet. Import the sellers you buy from with “Sellers…”, then the offers of each with “Import CSV…”.
         </p>
       )}
-      <div className="mt-3 grid min-h-0 flex-1 grid-cols-[19rem_minmax(0,1fr)_18rem] gap-4 max-lg:grid-cols-[17rem_minmax(0,1fr)]">
-        <ul className="min-h-0 overflow-auto" aria-label="Sellers">
-          {sellers.map((seller) => (
-            <li key={seller.id}>
-              <SellerCard
-                seller={seller}
-                isOpen={seller.id === open?.id}
-                onOpen={() =>
+      <div className="mt-3 grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_18rem] gap-4 max-lg:grid-cols-1">
+        {showsLists ? (
+          <div className="grid min-h-0 grid-cols-[19rem_minmax(0,1fr)] gap-4 max-lg:grid-cols-[17rem_minmax(0,1fr)]">
+            <ul className="min-h-0 overflow-auto" aria-label="Sellers">
+              {sellers.map((seller) => (
+                <li key={seller.id}>
+                  <SellerCard
+                    seller={seller}
+                    isOpen={seller.id === open?.id}
+                    onOpen={() =>
+                      change((next) => {
+                        next.set('seller', seller.id);
+                        next.delete('words');
+                      })
+                    }
+                  />
+                </li>
+              ))}
+            </ul>
+            {open && (
+              <Offers
+                seller={open}
+                words={params.get('words') ?? ''}
+                onWords={(words) =>
                   change((next) => {
-                    next.set('seller', seller.id);
-                    next.delete('words');
+                    next.set('seller', open.id);
+                    if (words === '') next.delete('words');
+                    else next.set('words', words);
                   })
                 }
               />
-            </li>
-          ))}
-        </ul>
-        {open && (
-          <Offers
-            seller={open}
-            words={params.get('words') ?? ''}
-            onWords={(words) =>
-              change((next) => {
-                next.set('seller', open.id);
-                if (words === '') next.delete('words');
-                else next.set('words', words);
-              })
-            }
-          />
+            )}
+          </div>
+        ) : (
+          <Wanted />
         )}
         <WatchPanel />
       </div>
     </div>
   );
 }
+
+const View = ({ to, isOpen, children }: { readonly to: string; readonly isOpen: boolean; readonly children: string }) => (
+  <Link
+    to={to}
+    aria-current={isOpen ? 'page' : undefined}
+    className={isOpen ? 'text-lagoon font-semibold underline decoration-2 underline-offset-8' : 'hover:text-lagoon'}
+  >
+    {children}
+  </Link>
+);

@@ -1,0 +1,2 @@
+export { WantedDto } from './wanted.dto.js';
+export { WantedService } from './wanted.service.js';
