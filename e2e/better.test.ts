@@ -84,6 +84,14 @@ test('a new character is designed from a reference picture', async ({ page }) =>
   await expect(viewer).toBeVisible();
   await expect(page.getByText('Click the picture to pick a colour.', { exact: false })).toBeVisible();
 
+  // From the first moment the parts that exist in its colours stand beside it, position by position.
+  const inColours = page.getByRole('region', { name: 'Parts in these colours' });
+  const ofPicture = inColours.getByRole('list', { name: 'Colours of this picture' }).getByRole('listitem');
+  await expect(ofPicture.first()).toHaveText('madder');
+  await expect(ofPicture).toHaveText(['madder', 'chestnut', 'verdigris']);
+  const torsos = inColours.getByRole('listitem').filter({ hasText: /^Torso/ });
+  await expect(torsos.getByRole('link').first()).toHaveAttribute('aria-label', /^Torso in madder/);
+
   // The lower half is nearly madder; the disc says so in figures and words, and what exists in it.
   const box = await viewer.boundingBox();
   if (!box) throw new Error('the picture is on the page');
@@ -94,6 +102,7 @@ test('a new character is designed from a reference picture', async ({ page }) =>
   await expect(palette.getByRole('listitem').first()).toContainText('same to the eye');
   await palette.getByRole('listitem').first().getByRole('button', { name: 'Wish for it' }).click();
   await palette.getByRole('listitem').first().getByRole('button', { name: 'Main' }).click();
+  await expect(inColours.getByRole('heading')).toHaveText('Parts in the colours nearest to it');
 
   // On the seam the patch is not one colour, and says so.
   await at(0.5);

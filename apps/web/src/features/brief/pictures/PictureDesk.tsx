@@ -7,6 +7,8 @@ import { Button, Choice, KeptInput, Label, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { AREA_WORDS } from '../areaWords';
 import { type PicturePoint, PictureViewer } from './PictureViewer';
+import { coloursOfPicture } from './partsIn';
+import { PartsInColours } from './PartsInColours';
 import { useRaster } from './useRaster';
 
 /** Areas where skin may be in sight. */
@@ -14,15 +16,19 @@ const BARE: readonly Area[] = ['face', 'arms', 'hands', 'legs', 'whole'];
 const EXISTENCE_WORDS: Readonly<Record<Existence, string>> = { made: 'made', imagined: 'imagined', never: 'never made' };
 const [LEAST_DISC, MOST_DISC, FIRST_DISC] = [1, 80, 12];
 
+/** So many of the nearest colours have their parts shown. */
+const NEAR_COLOURS = 3;
+
 interface PictureDeskProps {
   readonly picture: ReferencePictureDto;
+  readonly figure: string;
   readonly brief: BriefDto;
   readonly look: Look;
   readonly onChange: (part: Partial<BriefDto>) => void;
 }
 
 /** One picture and what is read off it: the colour under the disc, the palette beside it, pins with notes. */
-export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps) {
+export function PictureDesk({ picture, figure, brief, look, onChange }: PictureDeskProps) {
   const { catalogue } = useWorkspace();
   const raster = useRaster(`/api/photographs/${picture.file}`);
   const [area, setArea] = useState<Area>('torso');
@@ -44,6 +50,9 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
     () => (patch ? nearestPalette(patch.hex, moulds, catalogue, { skins: BARE.includes(area) }) : []),
     [patch, moulds, catalogue, area],
   );
+
+  const shown = useMemo(() => (raster ? coloursOfPicture(raster, catalogue) : []), [raster, catalogue]);
+  const near = useMemo(() => matches.map((match) => match.colour.id).slice(0, NEAR_COLOURS), [matches]);
 
   const pin = (pins: PinDto[]): void =>
     void savePins({ id: picture.id, pinsDto: { pins } })
@@ -144,6 +153,7 @@ export function PictureDesk({ picture, brief, look, onChange }: PictureDeskProps
             {raster ? 'Click the picture to pick a colour. Drag to move it, turn the wheel to come nearer.' : 'Reading the picture…'}
           </p>
         )}
+        {raster && <PartsInColours figure={figure} colours={near.length > 0 ? near : shown} arePicked={near.length > 0} />}
         <section aria-label="Pins">
           <div className="flex items-center justify-between">
             <h3 className="text-pencil font-sans text-[0.93rem] font-semibold">Pins</h3>

@@ -115,7 +115,7 @@ export function Pictures({ figure, pictures, brief, look, onChange }: PicturesPr
         )}
       </div>
       {open ? (
-        <PictureDesk key={open.id} picture={open} brief={brief} look={look} onChange={onChange} />
+        <PictureDesk key={open.id} picture={open} figure={figure.id} brief={brief} look={look} onChange={onChange} />
       ) : (
         <p className="text-pencil mt-6 max-w-prose">
           A picture of who you have in mind. Colours can be picked from it area by area, and Outfit says which palette colours come nearest
