@@ -53,6 +53,10 @@ await take('brief-picture', '/figures/odile-marsh/brief?show=pictures', async ()
 });
 await take('fitting', '/figures/ibbe-lantry/fitting');
 await take('fitting-back', '/figures/perrin-oake/fitting?position=neck.1&view=back&look=perrin-oake-2');
+await take('recolour', '/figures/ness-elver/fitting?position=torso&task=colour', async () => {
+  await page.getByRole('listbox', { name: 'Colours' }).press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+});
 await take('compare', '/figures/ibbe-lantry/compare?looks=ibbe-lantry-1,ibbe-lantry-2,ibbe-lantry-3');
 await take('checks', '/line-ups/better', async () => {
   await page.getByRole('button', { name: 'New figure…' }).click();
@@ -62,7 +66,7 @@ await take('checks', '/line-ups/better', async () => {
   await page.getByRole('option', { name: /on now/ }).waitFor();
 });
 await take('wardrobe', '/wardrobe');
-await take('market', '/market?seller=second-shelf');
+await take('market', '/market');
 await take('catalogue', '/catalogue?q=brown+ponytail');
 await take('mould-by-colour', '/catalogue/moulds/HA-118');
 await take('part', '/catalogue/variants/TO-401%C2%B7woad%C2%B7carrier-coat');

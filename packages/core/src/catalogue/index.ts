@@ -71,4 +71,4 @@ export {
   Vocabulary,
   wordsOf,
 } from './search/index.js';
-export { explode, Explosion, sourcesByVariant, type VariantSource, type VariantYield, yieldCycle } from './sources.js';
+export { explode, sourcesByVariant, type VariantSource, type VariantYield, yieldCycle } from './sources.js';
