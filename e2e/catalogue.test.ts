@@ -103,7 +103,7 @@ test('a colour that is there already is not changed by adding one of its name: i
   await page.goto('/catalogue/own?do=colour');
   await page.getByLabel('Name', { exact: true }).fill('Saffron');
   const asked = page.getByRole('group', { name: 'It is there already' });
-  await expect(asked).toContainText(/“saffron” is in the catalogue already, and \d+ parts are of it\./);
+  await expect(asked).toContainText(/“saffron” is in the catalogue already: \d+ parts are of it\./);
   const change = page.getByRole('button', { name: 'Change Saffron' });
   await expect(change).toBeDisabled();
   await asked.getByRole('checkbox').check();
@@ -212,4 +212,19 @@ test('the colours of a mould are ordered by price and by nearness, the cheapest 
   await expect(page.getByRole('radio', { name: 'nearest to raven', checked: true })).toBeVisible();
   await expect(rows.nth(1)).toContainText('raven');
   await expect(rows.nth(2)).toContainText(/peat(same to the eye|close|near|different)/);
+});
+
+test('a source that is there already is changed only when it is agreed to, and what hangs on it is said', async ({ page }) => {
+  await page.goto('/catalogue/own?do=source');
+  await page.getByLabel('Number').fill('LR-07');
+  await page.getByLabel('Name', { exact: true }).fill('Something else');
+  const asked = page.getByRole('group', { name: 'It is there already' });
+  await expect(asked).toContainText(/“LR-07 Lanterns on the water” is in the catalogue already: it yields \d+ things/);
+  const keep = page.getByRole('button', { name: 'Keep the changes' });
+  await expect(keep).toBeDisabled();
+  await asked.getByRole('checkbox').check();
+  await expect(keep).toBeEnabled();
+  await page.getByLabel('Number').fill('LR-07-own');
+  await expect(asked).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Add this source' })).toBeEnabled();
 });

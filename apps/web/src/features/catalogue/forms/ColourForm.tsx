@@ -2,7 +2,7 @@ import { type Colour, COLOUR_KINDS, colourDifference, type ColourKind, type Fini
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Swatch } from '@/parts';
-import { Button, Choice, Input, Label } from '@/ui';
+import { Button, Choice, Input, Label, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toColour } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
@@ -84,7 +84,7 @@ export function ColourForm() {
         {known && (
           <ChangeKnown
             name={catalogue.colour(colour.id).name}
-            parts={parts}
+            uses={parts > 0 ? [`${plural(parts, 'part')} ${parts === 1 ? 'is' : 'are'} of it`] : []}
             agreed={agreed}
             onAgree={(yes) => setAgreedFor(yes ? colour.id : '')}
           />

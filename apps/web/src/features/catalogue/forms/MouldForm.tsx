@@ -1,7 +1,7 @@
 import { type Material, MATERIALS, type Mould, type MouldGeometry } from '@outfit/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Button, Choice, Input, Label } from '@/ui';
+import { Button, Choice, Input, Label, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toMould } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
@@ -114,7 +114,7 @@ function MouldFields({ like }: { readonly like: Mould }) {
         {known && (
           <ChangeKnown
             name={`${number.trim()} ${catalogue.mould(number.trim()).name}`}
-            parts={catalogue.variantsOf(number.trim()).length}
+            uses={[`${plural(catalogue.variantsOf(number.trim()).length, 'part')} made in it`]}
             agreed={agreed}
             onAgree={(yes) => setAgreedFor(yes ? number.trim() : '')}
           />

@@ -5,9 +5,11 @@ import { PartPicture } from '@/parts';
 import { Button, Choice, Input, Label } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toVariant, yearsOf } from '../paths';
+import { ChangeKnown } from './ChangeKnown';
 import { ColourChoice } from './ColourChoice';
 import { holding, surfaceOfPrint, SURFACES } from './printDraft';
 import { useKeepEntry } from './useKeepEntry';
+import { useUsesOfPart } from './uses';
 
 const MOST_COLOURS = 3;
 
@@ -43,6 +45,8 @@ export function PartForm() {
     ...(made ? { made: { from: Number(from), until: Number(until) } } : {}),
   };
   const known = catalogue.has(variant.id) ? catalogue.variant(variant.id) : null;
+  const uses = useUsesOfPart(known);
+  const [agreedFor, setAgreedFor] = useState('');
   return (
     <form
       className="grid grid-cols-[minmax(0,1fr)_15rem] gap-6"
@@ -100,12 +104,20 @@ export function PartForm() {
           )}
         </fieldset>
         {known && (
-          <p className="text-saffron">
-            This part is in the catalogue: {known.made ? `made ${yearsOf(known)}` : 'imagined'}. Keeping the change makes it{' '}
-            {made ? `made ${yearsOf(variant)}` : 'imagined'}.
-          </p>
+          <>
+            <p className="text-saffron">
+              This part is {known.made ? `made ${yearsOf(known)}` : 'imagined'}. Keeping the change makes it{' '}
+              {made ? `made ${yearsOf(variant)}` : 'imagined'}.
+            </p>
+            <ChangeKnown
+              name={catalogue.nameOf(known)}
+              uses={uses}
+              agreed={agreedFor === known.id}
+              onAgree={(yes) => setAgreedFor(yes ? known.id : '')}
+            />
+          </>
         )}
-        <Button tone="act" type="submit" disabled={saving}>
+        <Button tone="act" type="submit" disabled={saving || (known !== null && agreedFor !== known.id)}>
           {known ? 'Keep the change' : 'Add this part'}
         </Button>
       </div>

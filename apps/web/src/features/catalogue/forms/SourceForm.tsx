@@ -11,9 +11,10 @@ import {
 import { X } from 'lucide-react';
 import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Button, Choice, Input, Label } from '@/ui';
+import { Button, Choice, Input, Label, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toSource } from '../paths';
+import { ChangeKnown } from './ChangeKnown';
 import { useKeepEntry } from './useKeepEntry';
 
 const choices = <T extends string>(values: readonly T[]) => values.map((value) => ({ value, label: value }));
@@ -45,6 +46,11 @@ function SourceFields({ start, isNew }: { readonly start: Source; readonly isNew
   const navigate = useNavigate();
   const { saving, keep } = useKeepEntry();
   const [source, setSource] = useState(start);
+  const { catalogue } = useWorkspace();
+  const id = source.id.trim();
+  const known = catalogue.data.sources.find((row) => row.id === id);
+  const [agreedFor, setAgreedFor] = useState('');
+  const isAgreed = !known || agreedFor === id;
   const change = (part: Partial<Source>): void => setSource((now) => ({ ...now, ...part }));
   const setYield = (index: number, part: Partial<Yield>): void =>
     change({ yields: source.yields.map((line, i) => (i === index ? { ...line, ...part } : line)) });
@@ -53,7 +59,7 @@ function SourceFields({ start, isNew }: { readonly start: Source; readonly isNew
       className="max-w-3xl space-y-3"
       onSubmit={(event) => {
         event.preventDefault();
-        void keep('sources', source, isNew ? 'Source added.' : 'Source changed.').then((kept) => kept && navigate(toSource(source.id)));
+        void keep('sources', source, known ? 'Source changed.' : 'Source added.').then((kept) => kept && navigate(toSource(source.id)));
       }}
     >
       <div className="grid grid-cols-3 gap-x-5 gap-y-3">
@@ -91,8 +97,16 @@ function SourceFields({ start, isNew }: { readonly start: Source; readonly isNew
           Something more
         </Button>
       </fieldset>
-      <Button tone="act" type="submit" disabled={saving || source.id.trim() === '' || source.name.trim() === ''}>
-        {isNew ? 'Add this source' : 'Keep the changes'}
+      {known && (
+        <ChangeKnown
+          name={`${known.id} ${known.name}`}
+          uses={known.yields.length > 0 ? [`it yields ${plural(known.yields.length, 'thing')}, and what they cost follows from it`] : []}
+          agreed={isAgreed}
+          onAgree={(yes) => setAgreedFor(yes ? id : '')}
+        />
+      )}
+      <Button tone="act" type="submit" disabled={saving || id === '' || source.name.trim() === '' || !isAgreed}>
+        {known ? 'Keep the changes' : 'Add this source'}
       </Button>
     </form>
   );
