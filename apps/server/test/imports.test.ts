@@ -146,6 +146,18 @@ describe('importing offers', () => {
     );
   });
 
+  test('a slip in a number, a name, and a colour in everyday words are told with the number that was likely meant', async () => {
+    const meant = async (item: string): Promise<string> => {
+      const { body } = await server.post<ImportReportDto>('market/import', `${HEADER}tin-drawer,${item},1.00,1,1,new,2026-11-20\n`);
+      return body.problems.map((problem) => problem.reason).join();
+    };
+    expect(await meant('HA-118·ravn')).toBe('No part in the catalogue has this number. Did you mean HA-118·raven?');
+    expect(await meant('Low knot in raven')).toBe('No part in the catalogue has this number. Did you mean HA-118·raven?');
+    expect(await meant('low knot in ravne')).toBe('No part in the catalogue has this number. Did you mean HA-118·raven?');
+    expect(await meant('HA-118·black')).toMatch(/Did you mean HA-118·(peat|raven)\?$/);
+    expect(await meant('nothing like it')).toBe('No part in the catalogue has this number.');
+  });
+
   test('bad rows are told and nothing is taken before agreement', async () => {
     const { body } = await server.post<ImportReportDto>('market/import', `${HEADER}nowhere,HA-118·raven,-1,0,1,new,yesterday\n`);
     expect(body.importedCount).toBe(0);

@@ -1,8 +1,7 @@
-import { NearestNames } from '@outfit/core';
 import { type KnownRun, matchRuns, type RowMeaning } from '@outfit/core/wardrobe';
 import { readTable, type RowOf, type TableReport, wardrobeColumns } from '@outfit/formats';
 import type { Database as Connection } from 'better-sqlite3';
-import { CatalogueStore } from '../catalogue/worker.js';
+import { CatalogueStore, PartNames } from '../catalogue/worker.js';
 import { ChangeLog } from '../platform/log/index.js';
 import { preparing } from '../platform/sqlite/index.js';
 import { importTable, type TableImport, type TableOutcome, type TableTask } from '../platform/tables/index.js';
@@ -31,11 +30,11 @@ const knownRuns = (connection: Connection): readonly KnownRun[] =>
 const PIECES: TableImport<PieceRow, PieceChanges> = {
   read(connection, { bytes }) {
     const ids = new CatalogueStore(preparing(connection)).keys('variants');
-    const nearest = new NearestNames(() => ids);
+    const names = new PartNames(preparing(connection), () => ids);
     const columns = wardrobeColumns({
       isVariant: (id) => ids.has(id),
       isSeller: () => false,
-      nearestVariant: (id) => nearest.to(id),
+      nearestVariant: (id) => names.nearest(id),
     });
     return readTable(bytes, columns);
   },

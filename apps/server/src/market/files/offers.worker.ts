@@ -1,7 +1,7 @@
-import { NearestNames, type OfferChange, offerChanges, type OfferChangeKind, type YieldKind } from '@outfit/core';
+import { type OfferChange, offerChanges, type OfferChangeKind, type YieldKind } from '@outfit/core';
 import { offerColumns, offerFault, readTable, type RowOf, type TableReport } from '@outfit/formats';
 import type { Database as Connection } from 'better-sqlite3';
-import { CatalogueStore } from '../../catalogue/worker.js';
+import { CatalogueStore, PartNames } from '../../catalogue/worker.js';
 import { preparing } from '../../platform/sqlite/index.js';
 import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
 import type { OfferEntity } from '../market.entities.js';
@@ -67,11 +67,11 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
     read(connection, { bytes, today }) {
       kinds = kindsOf(connection);
       const sellers = new Set(connection.prepare('SELECT id FROM seller').pluck().all() as string[]);
-      const nearest = new NearestNames(() => kinds.keys());
+      const parts = new PartNames(preparing(connection), () => kinds.keys());
       const names = {
         isVariant: (id: string) => kinds.has(id),
         isSeller: (id: string) => sellers.has(id),
-        nearestVariant: (id: string) => nearest.to(id),
+        nearestVariant: (id: string) => parts.nearest(id),
       };
       return readTable(bytes, offerColumns(names, today), undefined, undefined, offerFault);
     },
