@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { LatestQuery } from '@/ui/latestQuery';
+import { LatestQuery } from '@/ui/state/latestQuery';
 
 const of = (text: string) => new URLSearchParams(text);
 

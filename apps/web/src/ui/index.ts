@@ -2,13 +2,20 @@ export { attempt } from './attempt';
 export { Button } from './Button';
 export { AXIS, Chart, CHART } from './Chart';
 export { Empty } from './Empty';
-export { Choice, Input, KeptInput, Label, OwnInput } from './fields';
+export { Chips, Choice, Input, KeptInput, Label, OwnInput } from './fields';
 export { longDay, longMoment, plural, sentenceOf, whole } from './format';
 export { Heads } from './Heads';
 export { Menu } from './Menu';
 export { Sheet } from './Sheet';
-export { useAddress } from './useAddress';
-export { type Shared, useShared, useSharedFact, useSharedValue } from './shared';
-export { useUnchanged } from './useUnchanged';
-export { type PageAnswer, type Pages, usePages } from './usePages';
 export { tell, Toasts } from './telling';
+export {
+  type PageAnswer,
+  type Pages,
+  type Shared,
+  useAddress,
+  usePages,
+  useShared,
+  useSharedFact,
+  useSharedValue,
+  useUnchanged,
+} from './state';

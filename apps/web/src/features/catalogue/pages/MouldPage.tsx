@@ -13,7 +13,7 @@ import { VIEWS } from '@outfit/drawing';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { PartPicture, Swatch } from '@/parts';
-import { Button, Empty, plural, useAddress } from '@/ui';
+import { Chips, Empty, plural, useAddress } from '@/ui';
 import { useWorkspace, type Workspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { homeOf, toColour, toSource, toVariant, yearsOf } from '../paths';
@@ -83,25 +83,12 @@ function MouldTable({ mould }: { readonly mould: Mould }) {
         <p role="status" className="mr-auto">
           Made in {plural(counts.made, 'colour')}, imagined in {counts.imagined}, never seen in {counts.never}.
         </p>
-        <div role="radiogroup" aria-label="Order of the colours" className="flex items-center gap-1.5 text-[0.93rem]">
-          {(
-            [
-              [null, 'by kind'],
-              ['price', 'cheapest first'],
-              ...(nearTo ? [[nearTo.id, `nearest to ${nearTo.name}`] as const] : []),
-            ] as const
-          ).map(([value, words]) => (
-            <Button
-              key={words}
-              role="radio"
-              aria-checked={order === value}
-              className={`!py-0.5 ${order === value ? '!border-lagoon text-lagoon' : ''}`}
-              onClick={() => setOrder(value)}
-            >
-              {words}
-            </Button>
-          ))}
-        </div>
+        <Chips
+          label="Order of the colours"
+          chosen={order}
+          options={[[null, 'by kind'], ['price', 'cheapest first'], ...(nearTo ? [[nearTo.id, `nearest to ${nearTo.name}`] as const] : [])]}
+          onChoose={setOrder}
+        />
       </div>
       <div
         // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard

@@ -12,7 +12,7 @@ import {
 import { useEffect, useEffectEvent, useState } from 'react';
 import type { LookPartDto } from '@/api';
 import { Swatch } from '@/parts';
-import { Button, Input, Label } from '@/ui';
+import { Button, Chips, Input, Label } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
 import type { Preview } from '../preview';
@@ -54,9 +54,9 @@ export function AlterPanel({ part, at, edits, onPreview }: AlterPanelProps) {
     setNote('');
   };
   return (
-    <div className="min-h-0 flex-1 overflow-auto px-4 pb-3">
+    <div className="min-h-0 flex-1 space-y-3 overflow-auto px-4 py-3">
       {(part.alterations?.length ?? 0) > 0 && (
-        <ul aria-label="Alterations of this piece" className="mt-3 space-y-1">
+        <ul aria-label="Alterations of this piece" className="space-y-1">
           {part.alterations?.map((alteration, index) => (
             <li key={index} className="flex items-center gap-2">
               <span className="flex-1">
@@ -91,10 +91,10 @@ export function AlterPanel({ part, at, edits, onPreview }: AlterPanelProps) {
             onChoose={setWhat}
           />
         ) : (
-          <p className="text-pencil mt-3">It has no print.</p>
+          <p className="text-pencil">It has no print.</p>
         ))}
       {kind === 'paint' && (
-        <div role="radiogroup" aria-label="In which colour" className="mt-3 grid max-h-72 grid-cols-2 overflow-auto">
+        <div role="radiogroup" aria-label="In which colour" className="grid max-h-72 grid-cols-2 overflow-auto">
           {[...catalogue.data.colours].sort(paletteOrder).map((colour) => (
             <button
               key={colour.id}
@@ -117,37 +117,12 @@ export function AlterPanel({ part, at, edits, onPreview }: AlterPanelProps) {
       <Label text="Note">
         <Input value={note} maxLength={400} onChange={(event) => setNote(event.target.value)} />
       </Label>
-      <p className={`mt-3 border-l-[3px] px-3 py-1.5 ${isIrreversible({ kind, what, note }) ? 'border-l-madder' : 'border-l-saffron'}`}>
+      <p className={`border-l-[3px] px-3 py-1.5 ${isIrreversible({ kind, what, note }) ? 'border-l-madder' : 'border-l-saffron'}`}>
         {cautionFor(kind)} <span className="text-pencil">It leaves the school “{ALTERATION_SCHOOL[kind]}” at best.</span>
       </p>
-      <Button tone="act" className="mt-3" disabled={incomplete} onClick={add}>
+      <Button tone="act" disabled={incomplete} onClick={add}>
         Record it
       </Button>
     </div>
   );
 }
-
-interface ChipsProps<T extends string> {
-  readonly label: string;
-  readonly chosen: T;
-  readonly options: readonly (readonly [value: T, words: string])[];
-  readonly onChoose: (value: T) => void;
-}
-
-/** One of a few, all in sight. */
-const Chips = <T extends string>({ label, chosen, options, onChoose }: ChipsProps<T>) => (
-  <div role="radiogroup" aria-label={label} className="mt-3 flex flex-wrap gap-1.5">
-    {options.map(([value, words]) => (
-      <button
-        key={value}
-        type="button"
-        role="radio"
-        aria-checked={value === chosen}
-        className={`rounded-cut border px-2 py-0.5 text-[0.93rem] ${value === chosen ? 'border-lagoon text-lagoon font-semibold' : 'border-rule hover:border-pencil'}`}
-        onClick={() => onChoose(value)}
-      >
-        {words}
-      </button>
-    ))}
-  </div>
-);

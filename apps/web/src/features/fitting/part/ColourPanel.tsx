@@ -10,10 +10,10 @@ import {
   type Spot,
   type Variant,
 } from '@outfit/core';
-import { type KeyboardEvent, useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
+import { type KeyboardEvent, type ReactNode, useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { type LookPartDto, useSaveEntryMutation } from '@/api';
 import { Swatch } from '@/parts';
-import { Button, Input, sentenceOf, tell } from '@/ui';
+import { Button, Chips, Input, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
 import { CHECK_WORDS } from '../marks';
@@ -86,24 +86,21 @@ export function ColourPanel(props: ColourPanelProps) {
     <>
       <div className="border-rule space-y-1.5 border-b px-4 py-2">
         {variant.colours.length > 1 && (
-          <div role="radiogroup" aria-label="What is recoloured" className="flex flex-wrap gap-1.5">
-            {variant.colours.map((id, i) => (
-              <button
-                key={i}
-                type="button"
-                role="radio"
-                aria-checked={i === element}
-                className={`rounded-cut border px-2 py-0.5 text-[0.87rem] ${i === element ? 'border-lagoon text-lagoon font-semibold' : 'border-rule hover:border-pencil'}`}
-                onClick={() => {
-                  setElement(i);
-                  setActive(0);
-                  setHasLooked(false);
-                }}
-              >
+          <Chips
+            label="What is recoloured"
+            chosen={element}
+            options={variant.colours.map((id, i): [number, ReactNode] => [
+              i,
+              <span key={i}>
                 <Swatch colour={catalogue.colour(id)} /> <span className="text-pencil">{elementWords(mould, i)}</span>
-              </button>
-            ))}
-          </div>
+              </span>,
+            ])}
+            onChoose={(i) => {
+              setElement(i);
+              setActive(0);
+              setHasLooked(false);
+            }}
+          />
         )}
         <Input
           aria-label="A colour by its name"
