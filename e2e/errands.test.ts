@@ -209,7 +209,7 @@ test('a feed with bad rows is told row by row, and says what it changes', async 
     'nobody,HA-118·raven,-1,0,1,mint,yesterday',
   ]);
   await expect(page.getByRole('row', { name: /3 item HA-118·ravn .* Did you mean HA-118·raven\?/ })).toBeVisible();
-  await expect(page.getByRole('row', { name: /4 price -1 A price cannot be negative\./ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /4 asks -1 A price cannot be negative\./ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'What the file changes' })).toContainText('1 new');
   await page.getByRole('button', { name: 'Import the 1 sound row alone' }).click();
   await expect(page.getByText('1 offer imported.')).toBeVisible();
