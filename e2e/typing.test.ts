@@ -4,7 +4,7 @@ import { expect, test } from './fixtures.js';
 const FIELDS = [
   { page: '/catalogue', field: 'Search the catalogue', key: 'q' },
   { page: '/wardrobe', field: 'Search the wardrobe', key: 'words' },
-  { page: '/market', field: 'Search these offers', key: 'words' },
+  { page: '/market?show=sellers', field: 'Search these offers', key: 'words' },
   { page: '/figures/marta-quill/fitting?position=headgear', field: 'Filter by words', key: 'words' },
 ];
 const SLOWER = 6;
