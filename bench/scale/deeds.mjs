@@ -42,7 +42,7 @@ async function keys(page, selector, presses, before = null) {
     await page.waitForTimeout(before ? 300 : 60);
     await page.evaluate(watch, selector);
     await page.keyboard.press(key);
-    const measured = await Promise.race([page.evaluate(() => window.measured), page.waitForTimeout(20_000)]);
+    const measured = await Promise.race([page.evaluate(() => window.measured), page.waitForTimeout(20_000).catch(() => undefined)]);
     if (measured) found.push(measured);
   }
   return found;

@@ -61,7 +61,13 @@ export async function pagesOf(base, figure) {
     await page.addInitScript(watch, usable);
     await page.waitForTimeout(SETTLED_MS);
     await page.goto(base + path, { waitUntil: 'commit' });
-    const usableMs = await Promise.race([page.evaluate(() => window.usable), page.waitForTimeout(MOST_MS).then(() => NaN)]);
+    const usableMs = await Promise.race([
+      page.evaluate(() => window.usable),
+      page.waitForTimeout(MOST_MS).then(
+        () => NaN,
+        () => NaN,
+      ),
+    ]);
     measured[name] = { usableMs, kB: bytes / 1024, scriptKB: scripts / 1024 };
     await context.close();
   }
