@@ -1,4 +1,4 @@
-import { applyEdit, type Catalogue, type Look, type LookEdit, type Variant } from '@outfit/core';
+import { applyEdit, type Catalogue, EditRefused, type Look, type LookEdit, type Variant } from '@outfit/core';
 
 /** What is looked at and not done: one edit of the look; with a variant that the catalogue need not have. */
 export interface Preview {
@@ -14,5 +14,11 @@ export function previewed(
 ): { readonly look: Look; readonly catalogue: Catalogue } {
   if (!preview) return { look, catalogue };
   const wider = preview.variant ? catalogue.picturing(preview.variant) : catalogue;
-  return { look: applyEdit(look, preview.edit, wider), catalogue: wider };
+  try {
+    return { look: applyEdit(look, preview.edit, wider), catalogue: wider };
+  } catch (error) {
+    // The look has changed under it, as by Ctrl Z: what was looked at cannot be done to it any more.
+    if (error instanceof EditRefused) return { look, catalogue };
+    throw error;
+  }
 }
