@@ -10,7 +10,7 @@ import { FittingBar } from './FittingBar';
 import { LooksStrip, useLookEdits } from './looks';
 import { JudgementPanel, useMending } from './marks';
 import { Paper } from './paper';
-import { PartPanel, readTask } from './part';
+import { PartPanel, readTask, wornAt } from './part';
 import { type Preview, previewed } from './preview';
 import { readSpot, writeSpot } from './spots';
 import { useFittingKeys } from './useFittingKeys';
@@ -47,7 +47,8 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
       ),
     [preview, spot],
   );
-  const task = readTask(params.get('task'));
+  // Where nothing is on there is nothing to recolour or alter: the candidates for it are shown.
+  const task = wornAt(look, spot) ? readTask(params.get('task')) : null;
   const edits = useLookEdits(look);
   const mend = useMending(edits);
 
