@@ -115,6 +115,21 @@ test('a colour that is there already is not changed by adding one of its name: i
   await expect(page.getByRole('heading', { name: 'Saffron dusk' }).first()).toBeVisible();
 });
 
+test('a part that is there already is not changed by adding it: what it hangs on is said, and it is agreed to first', async ({ page }) => {
+  await page.goto('/catalogue/own?do=part');
+  await page.getByLabel('Mould').first().selectOption('HA-118');
+  await page.getByLabel(/^Colour 1, hair/).selectOption('raven');
+  const asked = page.getByRole('group', { name: 'It is there already' });
+  await expect(asked).toContainText(/is in the catalogue already: 1 official figure wears it, 1 source holds it\./);
+  const change = page.getByRole('button', { name: 'Keep the change' });
+  await expect(change).toBeDisabled();
+  await asked.getByRole('checkbox').check();
+  await expect(change).toBeEnabled();
+  // Another colour is another part: what was agreed to is asked anew for the next one that is there.
+  await page.getByLabel(/^Colour 1, hair/).selectOption('walnut');
+  await expect(asked.getByRole('checkbox')).not.toBeChecked();
+});
+
 test('a print is composed and drawn as one goes, put on a part, and found', async ({ page }) => {
   await page.goto('/catalogue/prints/new');
   await expect(page.getByRole('button', { name: 'Keep this print' })).toBeDisabled();
@@ -129,7 +144,7 @@ test('a print is composed and drawn as one goes, put on a part, and found', asyn
   await page.getByRole('button', { name: 'Keep this print' }).click();
   await expect(page.getByText('Print kept.')).toBeVisible();
   await page.getByRole('link', { name: 'Add a part with it' }).click();
-  await page.getByLabel('Colour 1', { exact: true }).selectOption('chalk');
+  await page.getByLabel(/^Colour 1, /).selectOption('chalk');
   await page.getByRole('button', { name: 'Add this part' }).click();
   await expect(page.getByRole('heading', { name: 'Torso in chalk, Ferry striper' })).toBeVisible();
   await page.goto('/catalogue?q=ferry+striper');

@@ -28,7 +28,7 @@ test('a figure is dressed with the keyboard alone, from finding it to judging it
   const active = await page.getByRole('listbox').getAttribute('aria-activedescendant');
   const name = (await page.locator(`#${active ?? ''} b`).textContent()) ?? '';
   await page.keyboard.press('a');
-  await expect(page.getByRole('region', { name: 'Substitutes' })).toBeVisible();
+  await expect(page.getByRole('button', { name: '1 substitute…' })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(candidates(page).filter({ hasText: 'on now' })).toContainText(name);
 
@@ -37,7 +37,7 @@ test('a figure is dressed with the keyboard alone, from finding it to judging it
   await expect(parts(page)).toContainText('turned round');
   await press(page, 'Control+z', 'Control+z', 'Control+z');
   await expect(parts(page)).toContainText('Headgear: Side parting in slate');
-  await expect(page.getByRole('region', { name: 'Substitutes' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /substitute…/ })).toHaveCount(0);
   await page.keyboard.press('?');
   await expect(page.getByText('apply the first remedy of the gravest mark')).toBeVisible();
   // The digits say which position each is.
@@ -148,6 +148,54 @@ test('a part is imagined in a colour nobody made, altered, and kept in a house-t
   await expect(page.getByRole('button', { name: /biscuit/, pressed: true })).toBeVisible();
   await expect(parts(page)).toContainText('Head in biscuit');
   await expect(marks).not.toContainText('natural tones');
+});
+
+test('what would do as well stands beside the figure: passed over on the drawing, preferred, given a reason, put on', async ({ page }) => {
+  await page.goto('/figures/hob-linnet/fitting?position=headgear');
+  const list = page.getByRole('listbox', { name: /^Candidates/ });
+  await expect(candidates(page).nth(3)).toBeVisible();
+  const before = await parts(page).textContent();
+  await list.focus();
+  await press(page, 'ArrowDown', 'a', 'ArrowDown', 'a');
+  await page.getByRole('button', { name: '2 substitutes…' }).click();
+  const panel = page.getByRole('region', { name: /^Substitutes for/ });
+  const rows = panel.getByRole('list', { name: 'Substitutes, best first' }).getByRole('listitem');
+  await expect(rows).toHaveCount(2);
+  const drawn = page.getByTestId('drawn-figure');
+  const asItIs = await drawn.innerHTML();
+  await press(page, 'ArrowDown');
+  await expect(panel.getByRole('list', { name: 'What changes' })).toContainText(/Likeness \d+/);
+  expect(await drawn.innerHTML()).not.toBe(asItIs);
+  // The reason is kept, and the second is preferred to the first.
+  await rows
+    .nth(1)
+    .getByLabel(/^Why .* would do$/)
+    .fill('the fringe is what is seen');
+  await rows
+    .nth(1)
+    .getByLabel(/^Why .* would do$/)
+    .press('Enter');
+  await rows
+    .nth(1)
+    .getByRole('button', { name: /^Prefer/ })
+    .click();
+  await expect(rows.nth(0).getByLabel(/^Why .* would do$/)).toHaveValue('the fringe is what is seen');
+  expect(await parts(page).textContent()).toBe(before);
+  await rows.nth(0).getByRole('button', { name: 'Put it on' }).click();
+  await expect(page.getByRole('region', { name: 'Candidates' })).toBeVisible();
+  await expect(parts(page)).not.toHaveText(before ?? '');
+});
+
+test('the colours of a part are named, and lit on the drawing when pointed at', async ({ page }) => {
+  await page.goto('/catalogue/own');
+  await page.getByLabel('Mould').first().selectOption('HT-204');
+  await page.getByRole('button', { name: 'Another colour' }).click();
+  await expect(page.getByText('band and peak')).toBeVisible();
+  const traced = page.locator('figure svg path[stroke="#176874"]');
+  await page.getByRole('heading', { name: 'Add a part' }).hover();
+  await expect(traced).toHaveCount(0);
+  await page.getByText('band and peak').hover();
+  await expect(traced).toHaveCount(2);
 });
 
 test('candidates are narrowed, ordered, explained; the filters are in the address', async ({ page }) => {

@@ -61,6 +61,7 @@ export {
   CERTAINTIES,
   type Certainty,
   type ColourCell,
+  colourNameOf,
   coloursOfMould,
   type Condition,
   CONDITIONS,

@@ -9,6 +9,7 @@ export {
   figureSvg,
   joints,
   type Joints,
+  type Lit,
   markPoint,
   type Point,
   type RegionBox,

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { Catalogue, standingHeight, wornParts, type Look } from '@outfit/core';
+import { Catalogue, standingHeight, wornParts, type Look, type Variant } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import {
   anchorOf,
@@ -182,6 +182,15 @@ describe('a drawing', () => {
     const { markup, viewBox } = drawVariant(variant, 'headgear', catalogue, 'x');
     expect(isBalanced(markup)).toBe(true);
     expect(viewBox.split(' ').map(Number)).toHaveLength(4);
+  });
+
+  test('traces the colour that is lit, and only the shapes of that colour', () => {
+    const cap = catalogue.data.variants.find((variant) => variant.mould === 'HT-204' && variant.colours.length === 3);
+    const traced = (lit: number | null): number =>
+      (drawVariant(cap as Variant, 'headgear', catalogue, 'x', 'front', lit).markup.match(/stroke="#176874"/g) ?? []).length;
+    expect(traced(null)).toBe(0);
+    expect(traced(2)).toBe(1);
+    expect(traced(1)).toBeGreaterThan(1);
   });
 
   test('puts a mark about the brows on the brows, and one about the back of the head behind', () => {

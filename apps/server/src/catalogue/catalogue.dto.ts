@@ -90,6 +90,7 @@ export class MouldDto {
   @ApiProperty() geometry: MouldGeometryDto;
   @ApiProperty() shape: MouldShapeDto;
   @ApiProperty({ type: [String] }) motifs: readonly string[];
+  @ApiPropertyOptional() colourNames?: string[];
   @ApiPropertyOptional() hairColour?: number;
   @ApiPropertyOptional() skinColour?: number;
   @ApiProperty() thirdParty: boolean;

@@ -1182,6 +1182,7 @@ export type MouldDto = {
   geometry: MouldGeometryDto;
   shape: MouldShapeDto;
   motifs: string[];
+  colourNames?: string[];
   hairColour?: number;
   skinColour?: number;
   thirdParty: boolean;

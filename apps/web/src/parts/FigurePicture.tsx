@@ -49,6 +49,8 @@ interface PartPictureProps {
   readonly tacked: boolean;
   /** The side that tells most when not given. */
   readonly view?: View;
+  /** The index of a colour to be seen. */
+  readonly lit?: number | null;
 }
 
 /** One part by itself on a card. Decorative: its name always stands beside. */
@@ -59,9 +61,13 @@ export function PartPicture({
   size,
   tacked,
   view = tellingView(catalogue.mouldOf(variant)),
+  lit = null,
 }: PartPictureProps) {
   const id = useId();
-  const { markup, viewBox } = useMemo(() => drawVariant(variant, position, catalogue, id, view), [variant, position, catalogue, id, view]);
+  const { markup, viewBox } = useMemo(
+    () => drawVariant(variant, position, catalogue, id, view, lit),
+    [variant, position, catalogue, id, view, lit],
+  );
   return (
     <svg
       aria-hidden="true"

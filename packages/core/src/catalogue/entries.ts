@@ -93,6 +93,8 @@ export interface Mould {
   readonly shape: MouldShape;
   /** Motifs the shape itself shows (a lantern is a lantern without any print). */
   readonly motifs: readonly string[];
+  /** What each of a variant's colours is the colour of, in their order: "crown", "brim". */
+  readonly colourNames?: readonly string[] | undefined;
   /** Index into a variant's colours of the part that is hair. */
   readonly hairColour?: number | undefined;
   /** Index into a variant's colours of the part that is skin when its colour is a skin. */

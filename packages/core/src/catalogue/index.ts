@@ -34,6 +34,7 @@ export { merge, type Mergeable, MERGEABLE, MergeRefused } from './merge.js';
 export { isMood, MOOD_NAMES, moodAnswer, type MoodName } from './mood.js';
 export {
   type ColourCell,
+  colourNameOf,
   coloursOfMould,
   existence,
   type Existence,

@@ -94,3 +94,9 @@ export function motifsOf(variant: Variant, catalogue: Catalogue): ReadonlySet<st
   const printed = catalogue.printOf(variant)?.motifs.map((motif) => motif.motif) ?? [];
   return new Set([...printed, ...catalogue.mouldOf(variant).motifs]);
 }
+
+const UNNAMED = ['main colour', 'second colour', 'third colour'] as const;
+
+/** What a mould's colour at an index is the colour of, in words: its own name for it, its hair or skin, or which of its colours. */
+export const colourNameOf = ({ colourNames, hairColour, skinColour }: Mould, index: number): string =>
+  colourNames?.[index] ?? (index === hairColour ? 'hair' : index === skinColour ? 'skin' : (UNNAMED[index] ?? `colour ${index + 1}`));

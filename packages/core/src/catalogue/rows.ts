@@ -178,6 +178,8 @@ function mouldFaults(mould: Mould, { silhouettes }: KnownKeys, there: There, rep
   if (!FAMILIES.includes(mould.family)) report('family', `There is no family “${mould.family}”. Known are ${FAMILIES.join(', ')}.`);
   if (silhouettes !== null && !silhouettes.has(mould.silhouette))
     report('silhouette', `There is no silhouette “${mould.silhouette}”. Choose the nearest by its picture.`);
+  if ((mould.colourNames ?? []).length > MOST_COLOURS)
+    report('colourNames', `A part has at most ${MOST_COLOURS} colours, and ${mould.colourNames?.length} are named.`);
   if (!(mould.geometry.massG > 0)) report('massG', 'A mould weighs something: say how many grams.');
   for (const motif of mould.motifs) if (!there('motifs', motif)) report('motifs', `There is no motif “${motif}”.`);
   for (const region of Object.keys(mould.geometry.covers ?? {}))

@@ -6,6 +6,7 @@ import {
   type Position,
   type Print,
   regionAt,
+  type Spot,
   spotOf,
   type Worn,
   wornParts,
@@ -27,6 +28,14 @@ export interface DrawOptions {
   readonly ghosted?: boolean;
   /** Draws a pale head for headgear that is shown by itself, so that it reads as hair and not as a shape. */
   readonly paleHead?: boolean;
+  /** One colour of one part, traced with a bright line so that it is seen which it is. */
+  readonly lit?: Lit | undefined;
+}
+
+/** A colour of a part by its index into the variant's colours. */
+export interface Lit {
+  readonly spot: Spot;
+  readonly colour: number;
 }
 
 /** A drawn figure: SVG markup in tenths of a millimetre, standing on y = 0, and the box it fills. */
@@ -37,6 +46,10 @@ export interface Drawing {
 
 const OUTER = 2.2;
 const INNER = 1.3;
+/** The line round what is lit: lagoon on white, so that it stands out from every colour. */
+const LIT_LINE = '#176874';
+/** What is lit is traced over everything else. */
+const LIT_Z = 1000;
 /** The standard leg the leg prints are written for, in tenths of a mm. */
 const LEG_PRINT_HEIGHT = 130;
 
@@ -111,6 +124,13 @@ function drawPart(
     const painted = paint({ ...shape, d: shape.d.replaceAll('{ground}', ground) }, 'c', palette, tacked);
     return wrap(shape.z ?? Z.torso, shape.fill === 'shade' ? clipped(painted) : painted);
   });
+  const lit = options.lit && spotOf(item.part) === spotOf(options.lit.spot) ? options.lit.colour : null;
+  if (lit !== null)
+    layers.push(
+      ...shapes
+        .filter((shape) => shape.fill === `c${lit}`)
+        .map((shape) => wrap(LIT_Z, trace(shape.d.replaceAll('{ground}', ground), shape))),
+    );
   const { print } = item;
   const printed = print && placing.surface ? printMarkup(print, item, placing.surface, catalogue, options.view) : '';
   if (printed !== '' && outline) layers.push(wrap(printZ(placing), clipped(printed)));
@@ -195,6 +215,12 @@ function paint(shape: Shape, slot: 'c' | 'm', palette: readonly string[], tacked
   if (opacity !== 1) attributes.push(`opacity="${opacity}"`);
   const path = `<path d="${shape.d}" ${attributes.join(' ')}/>`;
   return shape.mirror ? `${path}<g transform="scale(-1 1)">${path}</g>` : path;
+}
+
+/** The edge of a shape, twice: a broad pale line and a narrow bright one on it. */
+function trace(d: string, { mirror }: Shape): string {
+  const path = `<path d="${d}" fill="none" stroke="#fff" stroke-width="7" stroke-linejoin="round"/><path d="${d}" fill="none" stroke="${LIT_LINE}" stroke-width="3.6" stroke-linejoin="round"/>`;
+  return mirror ? `${path}<g transform="scale(-1 1)">${path}</g>` : path;
 }
 
 function innerLine(shape: Shape, slot: 'c' | 'm', palette: readonly string[]): string {

@@ -54,13 +54,17 @@ const PART_FRAMES: readonly (readonly [match: (position: Position, mould: Mould)
   [() => true, { x: -100, y: -140, width: 200, height: 150 }],
 ];
 
-/** One variant by itself from one side, framed for a thumbnail; it need not be in the catalogue. Heads keep their neck post out of the picture. */
+/**
+ * One variant by itself from one side, framed for a thumbnail; it need not be in the catalogue. Heads keep their neck post out of the
+ * picture. The colour that is `lit`, by its index, is traced.
+ */
 export function drawVariant(
   variant: Variant,
   position: Position,
   catalogue: Catalogue,
   idPrefix: string,
   view: View = 'front',
+  lit: number | null = null,
 ): { markup: string; viewBox: string } {
   const mould = catalogue.mouldOf(variant);
   const part = { position, variant: variant.id, turned: false };
@@ -69,7 +73,12 @@ export function drawVariant(
   const frame = PART_FRAMES.find(([match]) => match(position, mould))?.[1] ?? { x: -80, y: -145, width: 160, height: 160 };
   const { x, y, flip } = place(position, where, view);
   const box = { ...frame, x: x + (flip ? -(frame.x + frame.width) : frame.x), y: y + frame.y };
-  const { markup } = drawWorn([worn], catalogue, { view, idPrefix, paleHead: position === 'headgear' });
+  const { markup } = drawWorn([worn], catalogue, {
+    view,
+    idPrefix,
+    paleHead: position === 'headgear',
+    ...(lit !== null && { lit: { spot: { position }, colour: lit } }),
+  });
   return { markup, viewBox: boxText(box) };
 }
 

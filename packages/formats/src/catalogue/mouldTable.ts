@@ -39,6 +39,7 @@ export const mouldTable: CatalogueTable<Mould> = {
     words: cell(listOf('shape words'), (row) => list(row.shape.words)),
     length: cell(optional(wholeNumber('length', 0, 4)), (row) => blank(row.shape.length)),
     motifs: cell(listOf('motifs'), (row) => list(row.motifs)),
+    colourNames: cell(listOf('colour names'), (row) => list(row.colourNames ?? [])),
     hairColour: cell(optional(wholeNumber('hair colour', 0, 2)), (row) => blank(row.hairColour)),
     skinColour: cell(optional(wholeNumber('skin colour', 0, 2)), (row) => blank(row.skinColour)),
     thirdParty: cell(oneOf('third party', ['yes', 'no'], 'no'), (row) => (row.thirdParty ? 'yes' : '')),
@@ -66,6 +67,7 @@ export const mouldTable: CatalogueTable<Mould> = {
     const {
       words: shapeWords,
       length,
+      colourNames,
       hairColour,
       skinColour,
       thirdParty,
@@ -95,6 +97,7 @@ export const mouldTable: CatalogueTable<Mould> = {
     return {
       ...plain,
       ...some('revisionNote', revisionNote),
+      ...(colourNames.length > 0 ? { colourNames } : {}),
       ...some('hairColour', hairColour),
       ...some('skinColour', skinColour),
       ...some('brittleBefore', brittleBefore),

@@ -81,6 +81,7 @@ const MOULD = object(
   {
     revisionNote: name,
     sizeMm: object({ width: size, height: size, depth: size }),
+    colourNames: list(name, 3),
     hairColour: { type: 'integer', minimum: 0, maximum: 2 },
     skinColour: { type: 'integer', minimum: 0, maximum: 2 },
     brittleBefore: year,

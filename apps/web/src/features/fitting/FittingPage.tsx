@@ -47,8 +47,9 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
       ),
     [preview, spot],
   );
+  const asked = readTask(params.get('task'));
   // Where nothing is on there is nothing to recolour or alter: the candidates for it are shown.
-  const task = wornAt(look, spot) ? readTask(params.get('task')) : null;
+  const task = asked === 'substitutes' || wornAt(look, spot) ? asked : null;
   const edits = useLookEdits(look);
   const mend = useMending(edits);
 
@@ -183,6 +184,7 @@ function PreviewedPaper({ preview, look, view, spot, marks, figureName, onChoose
       view={view}
       chosen={spot}
       marks={shown ? NO_MARKS : marks}
+      lit={shown && 'lit' in shown ? shown.lit : null}
       figureName={figureName}
       onChoose={onChoose}
     />

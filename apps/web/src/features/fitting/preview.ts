@@ -1,10 +1,11 @@
 import { applyEdit, type Catalogue, EditRefused, type Look, type LookEdit, type Variant } from '@outfit/core';
+import type { Lit } from '@outfit/drawing';
 
-/** What is looked at and not done: one edit of the look; with a variant that the catalogue need not have. */
-export interface Preview {
-  readonly edit: LookEdit;
-  readonly variant?: Variant;
-}
+/**
+ * What is looked at and not done: one edit of the look, with a variant that the catalogue need not have; or one colour of a part, lit so
+ * that it is seen which it is.
+ */
+export type Preview = { readonly edit: LookEdit; readonly variant?: Variant } | { readonly lit: Lit };
 
 /** The look with what is looked at done to it, and a catalogue that knows all its parts. */
 export function previewed(
@@ -12,7 +13,7 @@ export function previewed(
   preview: Preview | null,
   catalogue: Catalogue,
 ): { readonly look: Look; readonly catalogue: Catalogue } {
-  if (!preview) return { look, catalogue };
+  if (!preview || 'lit' in preview) return { look, catalogue };
   const wider = preview.variant ? catalogue.picturing(preview.variant) : catalogue;
   try {
     return { look: applyEdit(look, preview.edit, wider), catalogue: wider };

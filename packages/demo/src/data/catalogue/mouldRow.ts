@@ -1,4 +1,5 @@
 import type { Grip, Material, Mould, MouldGeometry, Position } from '@outfit/core';
+import { COLOUR_NAMES } from './colourNames.js';
 import { COVERS } from './covers.js';
 
 /** Moulds of one family: number, name and nicknames; the silhouette; facts in words. */
@@ -80,6 +81,7 @@ export function mould(familyKey: string, title: string, silhouette: string, fact
     shape: { words },
     motifs: [],
     thirdParty: false,
+    ...(COLOUR_NAMES[silhouette] ? { colourNames: COLOUR_NAMES[silhouette] } : {}),
     ...(familyKey === 'hair' ? { hairColour: 0 } : {}),
     ...(familyKey === 'head' && number === 'HD-101' ? { skinColour: 0 } : {}),
   };

@@ -1,4 +1,4 @@
-import { type Catalogue, coloursOfMould, existence, type Variant, variantIdOf } from '@outfit/core';
+import { type Catalogue, colourNameOf, coloursOfMould, existence, type Variant, variantIdOf } from '@outfit/core';
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { PartPicture } from '@/parts';
@@ -26,6 +26,7 @@ export function PartForm() {
   const givenPrint = catalogue.data.prints.find((row) => row.id === params.get('print'));
   const [mouldNumber, setMould] = useState(givenPrint ? SURFACES[surfaceOfPrint(givenPrint)].mould : 'HA-118');
   const [colours, setColours] = useState<readonly string[]>(() => [firstUnseen(catalogue, mouldNumber)]);
+  const [lit, setLit] = useState<number | null>(null);
   const [print, setPrint] = useState(givenPrint?.id ?? '');
   const year = Number(today.slice(0, 4));
   const [made, setMade] = useState(true);
@@ -67,12 +68,20 @@ export function PartForm() {
           <span className="text-pencil mb-0.5 block text-[0.87rem]">Colours, the main one first</span>
           <div className="flex flex-wrap items-center gap-2">
             {colours.map((colour, i) => (
-              <ColourChoice
+              <span
                 key={i}
-                label={`Colour ${i + 1}`}
-                value={colour}
-                onChoose={(chosen) => setColours(colours.map((other, j) => (j === i ? chosen : other)))}
-              />
+                onPointerEnter={() => setLit(i)}
+                onPointerLeave={() => setLit(null)}
+                onFocus={() => setLit(i)}
+                onBlur={() => setLit(null)}
+              >
+                <span className="text-pencil block text-[0.8rem]">{colourNameOf(mould, i)}</span>
+                <ColourChoice
+                  label={`Colour ${i + 1}, ${colourNameOf(mould, i)}`}
+                  value={colour}
+                  onChoose={(chosen) => setColours(colours.map((other, j) => (j === i ? chosen : other)))}
+                />
+              </span>
             ))}
             {colours.length < MOST_COLOURS && <Button onClick={() => setColours([...colours, 'soot'])}>Another colour</Button>}
             {colours.length > 1 && <Button onClick={() => setColours(colours.slice(0, -1))}>One less</Button>}
@@ -128,6 +137,7 @@ export function PartForm() {
           catalogue={holding(variant, catalogue)}
           size={230}
           tacked={!made}
+          lit={colours.length > 1 ? lit : null}
         />
         <figcaption className="text-pencil mt-1 font-mono text-[0.87rem] break-all">{variant.id}</figcaption>
       </figure>

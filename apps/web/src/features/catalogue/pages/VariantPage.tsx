@@ -1,4 +1,4 @@
-import { colourDifference, mainColourOf, nearestMade, readDifference, sameMotifs, type Variant, money } from '@outfit/core';
+import { colourNameOf, colourDifference, mainColourOf, nearestMade, readDifference, sameMotifs, type Variant, money } from '@outfit/core';
 import { type View, VIEWS } from '@outfit/drawing';
 import { type ReactNode, useMemo } from 'react';
 import { Link, useParams } from 'react-router';
@@ -57,9 +57,12 @@ function Part({ variant }: { readonly variant: Variant }) {
           </p>
           <p className="mt-1.5 flex flex-wrap items-center gap-x-4 gap-y-1">
             {variant.colours.map((colour, i) => (
-              <Link key={i} to={toColour(colour)} className="hover:text-lagoon">
-                <Swatch colour={catalogue.colour(colour)} />
-              </Link>
+              <span key={i} className="inline-flex items-baseline gap-1">
+                <Link to={toColour(colour)} className="hover:text-lagoon">
+                  <Swatch colour={catalogue.colour(colour)} />
+                </Link>
+                {variant.colours.length > 1 && <span className="text-pencil text-[0.87rem]">{colourNameOf(mould, i)}</span>}
+              </span>
             ))}
             {print && (
               <Link to={toPrint(print.id)} className="text-lagoon underline">

@@ -1,8 +1,8 @@
 import { type Brief, type Candidate, type Company, positionName, type Spot, STACKS } from '@outfit/core';
 import { useCallback, useEffect } from 'react';
 import { type LookDto, useListSellersQuery } from '@/api';
-import { Button, Empty, useShared, whole } from '@/ui';
-import { SubstituteList, type LookEdits } from '../looks';
+import { Button, Empty, plural, useShared, whole } from '@/ui';
+import type { LookEdits } from '../looks';
 import { type PartTask, WornBar } from '../part';
 import { CandidateFilterBar } from './CandidateFilterBar';
 import { CandidateFoot } from './CandidateFoot';
@@ -63,9 +63,13 @@ export function CandidatePanel(props: CandidatePanelProps) {
           </span>
         </div>
         <WornBar look={look} spot={spot} edits={edits} onTask={onTask} />
+        {noted.length > 0 && (
+          <Button className="mt-1.5 !px-2 !py-0.5" onClick={() => onTask('substitutes')}>
+            {plural(noted.length, 'substitute')}…
+          </Button>
+        )}
         <CandidateFilterBar filters={filters} all={list?.variants ?? NONE} onFilter={onFilter} />
       </div>
-      {noted.length > 0 && <SubstituteList rows={noted} edits={edits} />}
       {failure !== null && (
         <Empty title="The candidates could not be ranked">
           <p>{failure}</p>

@@ -1,3 +1,2 @@
-export { SubstituteList } from './SubstituteList';
 export { LooksStrip } from './LooksStrip';
 export { type LookEdits, useLookEdits } from './useLookEdits';

@@ -1,5 +1,5 @@
 import { type Catalogue, type Look, type Mark, type Position, type Spot, wornParts } from '@outfit/core';
-import { besideReach, drawLook, markPoint, type View } from '@outfit/drawing';
+import { besideReach, drawLook, type Lit, markPoint, type View } from '@outfit/drawing';
 import { type KeyboardEvent, type MouseEvent, useMemo } from 'react';
 import { imaginedPositions } from '@/parts';
 import { writeSpot } from '../spots';
@@ -17,15 +17,24 @@ interface PaperProps {
   readonly view: View;
   readonly chosen: Spot;
   readonly marks: readonly Mark[];
+  /** A colour of a part to be seen. */
+  readonly lit: Lit | null;
   readonly figureName: string;
   readonly onChoose: (spot: Spot) => void;
 }
 
 /** The figure on pattern paper with the tape: the drawing itself is the menu. */
-export function Paper({ look, catalogue, view, chosen, marks, figureName, onChoose }: PaperProps) {
+export function Paper({ look, catalogue, view, chosen, marks, lit, figureName, onChoose }: PaperProps) {
   const drawing = useMemo(
-    () => drawLook(look, catalogue, { view, idPrefix: 'paper', tacked: imaginedPositions(look, catalogue), ghosted: true }),
-    [look, catalogue, view],
+    () =>
+      drawLook(look, catalogue, {
+        view,
+        idPrefix: 'paper',
+        tacked: imaginedPositions(look, catalogue),
+        ghosted: true,
+        ...(lit && { lit }),
+      }),
+    [look, catalogue, view, lit],
   );
   const labels = useMemo(() => placeLabels(look, catalogue, drawing.joints, view), [look, catalogue, drawing, view]);
   const reach = view === 'front' ? Math.max(0, besideReach(wornParts(look, catalogue)) - HALF_WIDTH + 30) : 0;

@@ -1,11 +1,10 @@
 import {
   type Brief,
   type Colour,
+  colourNameOf,
   type Company,
-  effectOf,
   type Look,
   money,
-  P40,
   readDifference,
   type Spot,
   type Variant,
@@ -16,9 +15,9 @@ import { Swatch } from '@/parts';
 import { Button, Chips, Input, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
-import { CHECK_WORDS } from '../marks';
 import type { Preview } from '../preview';
-import { type ColourChoice, colourChoices, elementWords } from './choices';
+import { type ColourChoice, colourChoices } from './choices';
+import { WhatChanges } from './WhatChanges';
 
 interface ColourPanelProps {
   readonly look: Look;
@@ -91,8 +90,13 @@ export function ColourPanel(props: ColourPanelProps) {
             chosen={element}
             options={variant.colours.map((id, i): [number, ReactNode] => [
               i,
-              <span key={i}>
-                <Swatch colour={catalogue.colour(id)} /> <span className="text-pencil">{elementWords(mould, i)}</span>
+              <span
+                key={i}
+                className="inline-flex items-center gap-1.5"
+                onPointerEnter={() => onPreview({ lit: { spot: at, colour: i } })}
+                onPointerLeave={() => onPreview(null)}
+              >
+                <Swatch colour={catalogue.colour(id)} /> <span className="text-pencil">{colourNameOf(mould, i)}</span>
               </span>,
             ])}
             onChoose={(i) => {
@@ -213,38 +217,5 @@ function State({ choice: { variant, state } }: { readonly choice: ColourChoice }
       {owned > 0 && <span className="text-moss font-semibold">owned ×{owned} </span>}
       {price === null ? <span className="text-pencil">not sold now</span> : <span className="font-mono">{money(price, currency)}</span>}
     </span>
-  );
-}
-
-/** What the look becomes in that colour, before anything is decided. */
-function WhatChanges({
-  look,
-  brief,
-  company,
-  at,
-  variant,
-}: Pick<ColourPanelProps, 'look' | 'brief' | 'company' | 'at'> & { readonly variant: Variant }) {
-  const { catalogue, supply } = useWorkspace();
-  const { before, after, raises, settles } = useMemo(
-    () => effectOf(look, brief, at, variant, catalogue, P40, supply, company),
-    [look, brief, at, variant, catalogue, supply, company],
-  );
-  return (
-    <ul aria-label="What changes" className="text-[0.93rem]">
-      <li>
-        Likeness {Math.round(before)} <span aria-hidden="true">→</span>
-        <span className="sr-only">to</span> <b className="font-mono">{Math.round(after)}</b>
-      </li>
-      {settles.map((mark) => (
-        <li key={mark.key} className="text-moss">
-          {CHECK_WORDS[mark.check][1]}
-        </li>
-      ))}
-      {raises.map((mark) => (
-        <li key={mark.key} className={mark.severity === 'blocks' ? 'text-madder' : 'text-saffron'}>
-          {CHECK_WORDS[mark.check][0]}
-        </li>
-      ))}
-    </ul>
   );
 }

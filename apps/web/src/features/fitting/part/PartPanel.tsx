@@ -1,4 +1,4 @@
-import type { Brief, Company, Spot } from '@outfit/core';
+import { type Brief, type Company, positionName, type Spot } from '@outfit/core';
 import { X } from 'lucide-react';
 import { useEffect, useEffectEvent } from 'react';
 import type { LookDto } from '@/api';
@@ -8,10 +8,11 @@ import type { LookEdits } from '../looks';
 import type { Preview } from '../preview';
 import { AlterPanel } from './AlterPanel';
 import { ColourPanel } from './ColourPanel';
+import { SubstitutePanel } from './SubstitutePanel';
 import { spotOf, wornAt } from './worn';
 
-const TASKS = ['colour', 'alter'] as const;
-/** What is being done to the part that is on. */
+const TASKS = ['colour', 'alter', 'substitutes'] as const;
+/** What is being done about the part at a spot. */
 export type PartTask = (typeof TASKS)[number];
 
 export const readTask = (text: string | null): PartTask | null => TASKS.find((task) => task === text) ?? null;
@@ -41,7 +42,12 @@ export function PartPanel({ task, spot, onDone, ...rest }: PartPanelProps) {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, []);
-  const title = mould ? (task === 'colour' ? `${mould.name} in another colour` : `Alter ${mould.name}`) : 'Nothing is on here';
+  const titles: Readonly<Record<PartTask, string>> = {
+    colour: `${mould?.name} in another colour`,
+    alter: `Alter ${mould?.name}`,
+    substitutes: `Substitutes for ${mould?.name ?? positionName(spot.position).toLowerCase()}`,
+  };
+  const title = titles[task];
   return (
     <section aria-label={title} className="border-rule bg-sheet flex min-h-0 flex-col border-l">
       <div className="border-rule flex items-center gap-2 border-b px-4 py-2.5">
@@ -51,6 +57,7 @@ export function PartPanel({ task, spot, onDone, ...rest }: PartPanelProps) {
         </Button>
       </div>
       {part && task === 'colour' && <ColourPanel key={part.variant} {...rest} part={part} at={spotOf(part)} onDone={onDone} />}
+      {task === 'substitutes' && <SubstitutePanel {...rest} spot={part ? spotOf(part) : spot} onDone={onDone} />}
       {part && task === 'alter' && <AlterPanel key={part.variant} {...rest} part={part} at={spotOf(part)} />}
     </section>
   );

@@ -1,4 +1,4 @@
-import { type Catalogue, type Colour, colourDifference, type Mould, paletteOrder, type Variant, variantIdOf } from '@outfit/core';
+import { type Catalogue, type Colour, colourDifference, paletteOrder, type Variant, variantIdOf } from '@outfit/core';
 
 /** A part in one colour of the palette: as it exists, or as it is only pictured. */
 export interface ColourChoice {
@@ -31,9 +31,3 @@ export function colourChoices(variant: Variant, element: number, catalogue: Cata
     .filter((choice) => choice.colour.id !== worn.id)
     .sort((a, b) => ORDER[a.state] - ORDER[b.state] || a.deltaE - b.deltaE);
 }
-
-const ELEMENTS = ['main colour', 'second colour', 'third colour'] as const;
-
-/** What the n-th colour of a mould is the colour of: its hair, its skin, or which of its colours. */
-export const elementWords = ({ hairColour, skinColour }: Mould, index: number): string =>
-  index === hairColour ? 'hair' : index === skinColour ? 'skin' : (ELEMENTS[index] ?? `colour ${index + 1}`);
