@@ -5,6 +5,7 @@ import { FiguresModule } from './figures/index.js';
 import { MarketModule } from './market/index.js';
 import { Clock, SystemClock } from './platform/clock/index.js';
 import { Database, FolderLock } from './platform/db/index.js';
+import { BinModule } from './platform/bin/index.js';
 import { FilesModule } from './platform/files/index.js';
 import { HistoryModule } from './platform/history/index.js';
 import { ImportingModule } from './platform/importing/index.js';
@@ -49,6 +50,7 @@ export class AppModule {
         FilesModule.over(dataFolder),
         LiveModule,
         HistoryModule,
+        BinModule,
         JobsModule,
         ImportingModule,
         CatalogueModule,

@@ -1,10 +1,10 @@
-import { Body, Controller, Get, Param, Post, Query, Req, Res } from '@nestjs/common';
+import { Body, Controller, Get, Param, Post, Put, Query, Req, Res } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { NumberParam, sendKept } from '../platform/http/index.js';
 import { CatalogueDto, PackedCatalogueDto } from './catalogue.dto.js';
 import { CatalogueService } from './catalogue.service.js';
-import { CatalogueChangeDto, MergeDto, SavedEntryDto, SaveEntryDto } from './entries.dto.js';
+import { CatalogueChangeDto, EntryOf, MergeDto, SavedEntryDto, SaveEntryDto } from './entries.dto.js';
 import { EntriesService } from './entries.service.js';
 import { SearchAnswerDto, SearchQuery, SearchService } from './search/index.js';
 
@@ -36,6 +36,13 @@ export class CatalogueController {
   @ApiOkResponse({ type: SearchAnswerDto })
   search(@Query() query: SearchQuery): Promise<SearchAnswerDto> {
     return this.searches.search(query);
+  }
+
+  @Put('entries/:kind/:key/bin')
+  @ApiOperation({ operationId: 'binEntry' })
+  @ApiOkResponse({ type: SavedEntryDto })
+  bin(@Param() { kind, key }: EntryOf): Promise<SavedEntryDto> {
+    return this.entries.bin(kind, key);
   }
 
   @Post('entries')

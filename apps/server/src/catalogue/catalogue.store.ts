@@ -30,6 +30,15 @@ export interface MadeNews {
   readonly text: string;
 }
 
+/** An entry in the bin, whole. */
+export interface BinnedEntry {
+  readonly kind: CatalogueKind;
+  readonly item: string;
+  readonly entry: CatalogueRow<CatalogueKind>;
+  /** ISO 8601. */
+  readonly removedAt: string;
+}
+
 export const perKind = <T>(make: () => T): Record<CatalogueKind, T> =>
   Object.fromEntries(CATALOGUE_KINDS.map((kind) => [kind, make()])) as Record<CatalogueKind, T>;
 
@@ -68,6 +77,27 @@ export class CatalogueStore {
     );
     const rows = (raw as Parameters<Codec['read']>[0][]).map((row) => codec.read(row));
     return (kind === 'sources' ? this.withYields(rows as Source[]) : rows) as CatalogueRow<K>[];
+  }
+
+  /** Keeps an entry that was put in the bin, whole. */
+  keepBinned(kind: CatalogueKind, item: string, entry: CatalogueRow<CatalogueKind>, removedAt: string): void {
+    this.prepare(`INSERT OR REPLACE INTO binned_entry (kind, item, entry, removedAt) VALUES (?, ?, ?, ?)`).run(
+      kind,
+      item,
+      JSON.stringify(entry),
+      removedAt,
+    );
+  }
+
+  binned(): BinnedEntry[] {
+    const rows = this.prepare(`SELECT kind, item, entry, removedAt FROM binned_entry`).all() as (Omit<BinnedEntry, 'entry'> & {
+      readonly entry: string;
+    })[];
+    return rows.map((row) => ({ ...row, entry: JSON.parse(row.entry) as CatalogueRow<CatalogueKind> }));
+  }
+
+  forgetBinned(kind: string, item: string): void {
+    this.prepare(`DELETE FROM binned_entry WHERE kind = ? AND item = ?`).run(kind, item);
   }
 
   /** One row as it stands; null when there is none of that key. */

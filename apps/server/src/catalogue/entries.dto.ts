@@ -9,6 +9,11 @@ export class SaveEntryDto {
   seen?: object;
 }
 
+export class EntryOf {
+  @OneOf('Kind', CATALOGUE_KINDS) kind: CatalogueKind;
+  @Id('Entry', { most: 500 }) key: string;
+}
+
 export class MergeDto {
   @OneOf('Kind', MERGEABLE) kind: Mergeable;
   @Id('Double', { most: 500, description: 'The double, which goes' }) double: string;

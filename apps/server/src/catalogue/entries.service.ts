@@ -6,6 +6,7 @@ import {
   type CatalogueRow,
   type CatalogueRows,
   keyOf,
+  list,
   knownBy,
   type KnownKeys,
   merge,
@@ -13,9 +14,12 @@ import {
   MergeRefused,
   NOTHING_KNOWN,
   rowFaults,
+  type Use,
+  usesOf,
 } from '@outfit/core';
 import { SILHOUETTE_NAMES } from '@outfit/drawing';
 import { rowShapeFault } from '@outfit/formats';
+import { BinService } from '../platform/bin/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
@@ -37,7 +41,23 @@ export class EntriesService {
     private readonly catalogue: CatalogueService,
     private readonly history: HistoryService,
     private readonly clock: Clock,
+    bin: BinService,
   ) {
+    bin.register('entry', {
+      // What was taken back or added again since stands, and no more lies there.
+      list: () =>
+        this.catalogue.store
+          .binned()
+          .filter(({ kind, item }) => rowOf(this.catalogue.now(), kind, item) === undefined)
+          .map(({ kind, item, entry, removedAt }) => ({
+            id: `${kind} ${item}`,
+            name: 'name' in entry ? entry.name : item,
+            stoodIn: `the catalogue, ${USED_BY[kind][1]}`,
+            at: removedAt,
+          })),
+      bringBack: (id) => this.bringBack(...splitAbout(id)),
+      throwAway: (id) => this.catalogue.store.forgetBinned(...splitAbout(id)),
+    });
     history.register('catalogue', (_, to, from) => this.put(rowsOf(to), rowsOf(from)));
   }
 
@@ -69,6 +89,29 @@ export class EntriesService {
     for (const variant of variants ?? [])
       if (!this.catalogue.now().has(variant.id))
         this.write({ variants: [variant] }, {}, { label: label(variant.id), kind: 'variants', item: variant.id });
+  }
+
+  /** Puts an entry in the bin. One that something names stays, and it is said what names it. */
+  bin(kind: CatalogueKind, key: string): Promise<SavedEntryDto> {
+    return this.changing(() => {
+      const catalogue = this.catalogue.now();
+      const entry = rowOf(catalogue, kind, key);
+      if (!entry) throw notFound('entry', key);
+      const uses = usesOf(kind, key, catalogue);
+      if (uses.length > 0) throw new Problem(409, `${key} cannot go: ${list(uses.map(useWords))} it. Change or remove what does first.`);
+      const rows = { [kind]: [entry] } as CatalogueRows;
+      const notices = this.put({}, rows);
+      this.history.record({
+        subject: 'catalogue',
+        item: ALL,
+        label: `Put ${key} in the bin`,
+        about: `${kind} ${key}`,
+        before: rows,
+        after: {},
+      });
+      this.catalogue.store.keepBinned(kind, key, entry, this.clock.now().toISOString());
+      return { kind, key, notices };
+    });
   }
 
   async merge(kind: Mergeable, double: string, kept: string): Promise<SavedEntryDto> {
@@ -132,6 +175,14 @@ export class EntriesService {
     }
   }
 
+  private bringBack(kind: string, key: string): void {
+    const { store } = this.catalogue;
+    const binned = store.binned().find((row) => row.kind === kind && row.item === key);
+    if (!binned) throw notFound('entry in the bin', key);
+    this.saveNow(binned.kind, binned.entry);
+    store.forgetBinned(kind, key);
+  }
+
   private write(
     rows: CatalogueRows,
     before: CatalogueRows,
@@ -180,6 +231,20 @@ function removeOrRefuse(remove: () => void): void {
     throw error;
   }
 }
+
+const USED_BY: Readonly<Record<CatalogueKind, readonly [one: string, many: string]>> = {
+  colours: ['colour', 'colours'],
+  motifs: ['motif', 'motifs'],
+  moulds: ['mould', 'moulds'],
+  prints: ['print', 'prints'],
+  variants: ['part', 'parts'],
+  bundles: ['bundle', 'bundles'],
+  officialFigures: ['official figure', 'official figures'],
+  sources: ['source', 'sources'],
+};
+
+/** "12 parts use". */
+const useWords = ({ by, count }: Use): string => `${count} ${USED_BY[by][count === 1 ? 0 : 1]} ${count === 1 ? 'uses' : 'use'}`;
 
 const rowsOf = (state: unknown): CatalogueRows => (state ?? {}) as CatalogueRows;
 

@@ -41,6 +41,11 @@ export class ErrandsStore {
     this.database.table(ErrandEntity).update({ id }, changes);
   }
 
+  inTheBin(): ErrandEntity[] {
+    const ids = this.database.prepare('SELECT id FROM errand WHERE removedAt IS NOT NULL').pluck().all() as string[];
+    return this.database.table(ErrandEntity).find({ where: { id: ids } });
+  }
+
   tick(id: string, ticked: readonly string[]): void {
     this.database.table(ErrandEntity).update({ id }, { ticked });
   }

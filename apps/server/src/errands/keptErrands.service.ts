@@ -1,4 +1,5 @@
 import { Injectable } from '@nestjs/common';
+import { BinService } from '../platform/bin/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
 import { JobsService } from '../platform/jobs/index.js';
@@ -16,7 +17,16 @@ export class KeptErrandsService {
     private readonly jobs: JobsService,
     private readonly live: LiveService,
     private readonly clock: Clock,
-  ) {}
+    bin: BinService,
+  ) {
+    bin.register('errand', {
+      list: () =>
+        store
+          .inTheBin()
+          .map(({ id, name, title, removedAt }) => ({ id, name: name ?? title, stoodIn: name === null ? '' : title, at: removedAt ?? '' })),
+      bringBack: (id) => this.change(id, { removedAt: null }),
+    });
+  }
 
   /** All of them, the newest first, those in the bin too. */
   of(scope: string): ErrandRowDto[] {
@@ -39,20 +49,20 @@ export class KeptErrandsService {
 
   /** Calls an errand something; without a name it goes by what it was planned for. */
   rename(id: string, name: string | null): Promise<ErrandRowDto[]> {
-    return this.change(id, { name });
+    return this.database.write<ErrandRowDto[]>(() => this.of(this.change(id, { name })));
   }
 
   /** Puts an errand in the bin, or takes it out again. Nothing of it is lost. */
   bin(id: string, isAway: boolean): Promise<ErrandRowDto[]> {
-    return this.change(id, { removedAt: isAway ? this.clock.now().toISOString() : null });
+    const removedAt = isAway ? this.clock.now().toISOString() : null;
+    return this.database.write<ErrandRowDto[]>(() => this.of(this.change(id, { removedAt })));
   }
 
-  private change(id: string, changes: { readonly name: string | null } | { readonly removedAt: string | null }): Promise<ErrandRowDto[]> {
-    return this.database.write<ErrandRowDto[]>(() => {
-      const { scope } = this.store.errand(id);
-      this.store.update(id, changes);
-      this.live.changed('errands', scope);
-      return this.of(scope);
-    });
+  /** Within a unit of work; what the errand was planned from. */
+  private change(id: string, changes: { readonly name: string | null } | { readonly removedAt: string | null }): string {
+    const { scope } = this.store.errand(id);
+    this.store.update(id, changes);
+    this.live.changed('errands', scope);
+    return scope;
   }
 }

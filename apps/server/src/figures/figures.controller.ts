@@ -12,7 +12,6 @@ import {
   LineUpNamesDto,
   NewFigureDto,
   NewLookDto,
-  OrderDto,
   WantsDto,
 } from './record/index.js';
 import { FiguresService } from './figures.service.js';
@@ -51,13 +50,6 @@ export class FiguresController {
   @ApiOkResponse({ type: WantsDto })
   wantsOutside(@Param('id') id: string): Promise<WantsDto> {
     return this.figures.wantsOutside(id);
-  }
-
-  @Put('line-ups/:id/order')
-  @ApiOperation({ operationId: 'orderLineUp' })
-  @ApiOkResponse({ type: LineUpDto })
-  order(@Param('id') id: string, @Query() { version }: VersionQuery, @Body() body: OrderDto): Promise<LineUpDto> {
-    return this.figures.reorder(id, body.figures, version);
   }
 
   @Post('figures')

@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { CatalogueModule } from '../catalogue/index.js';
 import { AlternativesService, LooksController, LooksService, PictureService } from './looks/index.js';
+import { ArrangingController, ArrangingService, FiguresBin } from './arranging/index.js';
 import { FiguresController } from './figures.controller.js';
 import { FiguresService } from './figures.service.js';
 import { FiguresStore, FigureViews } from './record/index.js';
@@ -9,9 +10,11 @@ import { ReferencesController, ReferencesService, ReferencesStore } from './refe
 
 @Module({
   imports: [CatalogueModule],
-  controllers: [FiguresController, LooksController, NoticesController, ReferencesController],
+  controllers: [ArrangingController, FiguresController, LooksController, NoticesController, ReferencesController],
   providers: [
     AlternativesService,
+    ArrangingService,
+    FiguresBin,
     FiguresService,
     FiguresStore,
     FigureViews,

@@ -19,6 +19,7 @@ import {
   type WantsDto,
 } from './record/index.js';
 import { ReferencesStore } from './references/index.js';
+import { ArrangingService } from './arranging/index.js';
 
 /** What a figure begins with: its brief, and the first look. */
 interface Beginning {
@@ -27,7 +28,7 @@ interface Beginning {
   readonly parts: readonly LookPart[];
 }
 
-/** Figures and their line-ups: begun, briefed, put in order. */
+/** Figures: begun and briefed. */
 @Injectable()
 export class FiguresService {
   constructor(
@@ -38,9 +39,9 @@ export class FiguresService {
     private readonly catalogue: CatalogueService,
     private readonly history: HistoryService,
     private readonly live: LiveService,
+    private readonly arranging: ArrangingService,
   ) {
     history.register('figure', (id, to) => this.restore(id, to as FigureState));
-    history.register('line-up', (id, to) => this.restoreOrder(id, (to as { order: readonly string[] }).order));
   }
 
   lineUps(): LineUpDto[] {
@@ -108,32 +109,9 @@ export class FiguresService {
       const [id, lookId] = [randomUUID(), randomUUID()];
       this.store.insertFigure({ id, lineUp, place: this.store.figuresOf(lineUp).length, role: '', brief, chosenLook: lookId });
       this.store.insertLook({ id: lookId, figure: id, place: 0, name: look }, { parts, overrules: [] });
-      this.live.changed('figures', id);
+      this.arranging.recordAdded(lineUp, id, name);
       return this.views.figure(id);
     });
-  }
-
-  reorder(lineUp: string, order: readonly string[], seen?: number): Promise<LineUpDto> {
-    return this.database.write<LineUpDto>(() => {
-      const row = this.store.lineUp(lineUp);
-      refuseStale(`The order of ${row.name}`, seen, row.version, () => this.views.lineUp(lineUp));
-      const before = this.store.figuresOf(lineUp).map((figure) => figure.id);
-      const isSame = before.length === order.length && new Set(order).size === order.length && before.every((id) => order.includes(id));
-      if (!isSame) throw new Problem(409, 'The line-up has changed meanwhile. Nothing was moved; look again and retry.');
-      if (before.join() === order.join()) return this.views.lineUp(lineUp);
-      this.restoreOrder(lineUp, order);
-      this.history.record({ subject: 'line-up', item: lineUp, label: 'Changed the order', before: { order: before }, after: { order } });
-      return this.views.lineUp(lineUp);
-    });
-  }
-
-  /** Puts the figures of a line-up in an order; those that joined since it was made come last. */
-  private restoreOrder(lineUp: string, order: readonly string[]): void {
-    const now = this.store.figuresOf(lineUp).map((figure) => figure.id);
-    const wanted = [...order.filter((id) => now.includes(id)), ...now.filter((id) => !order.includes(id))];
-    for (const [place, id] of wanted.entries()) this.store.updateFigure(id, { place });
-    this.store.updateLineUp(lineUp);
-    this.live.changed('figures');
   }
 
   /** Puts back what a deed changed of a figure. */
@@ -145,7 +123,7 @@ export class FiguresService {
       ...(role === undefined ? {} : { role }),
       ...(chosenLook === undefined ? {} : { chosenLook }),
     });
-    const { chosenLook: chosen } = this.store.figure(id);
+    const { chosenLook: chosen } = this.store.figure(id, 'in the bin too');
     const look = this.store.look(chosen);
     if (look.removedAt !== null)
       throw new Problem(409, `“${look.name}” is the chosen look and cannot go into the bin. Choose another first; nothing was changed.`);

@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { CatalogueModule } from '../catalogue/index.js';
+import { ByHandController, ByHandService } from './byHand/index.js';
 import { AdvanceService } from './days/index.js';
 import { OffersFilesService } from './files/index.js';
 import { MarketController } from './market.controller.js';
@@ -10,9 +11,10 @@ import { WatchesService, WatchesStore } from './watches/index.js';
 
 @Module({
   imports: [CatalogueModule],
-  controllers: [MarketController],
+  controllers: [ByHandController, MarketController],
   providers: [
     AdvanceService,
+    ByHandService,
     LowestService,
     MarketService,
     MarketStore,

@@ -1,5 +1,5 @@
 import { api } from '@/api/base';
-export const addTagTypes = ['history', 'jobs', 'catalogue', 'figures', 'looks', 'notices', 'wardrobe', 'market', 'errands'] as const;
+export const addTagTypes = ['history', 'bin', 'jobs', 'catalogue', 'figures', 'looks', 'notices', 'wardrobe', 'market', 'errands'] as const;
 const injectedRtkApi = api
   .enhanceEndpoints({
     addTagTypes,
@@ -31,6 +31,28 @@ const injectedRtkApi = api
           method: 'POST',
         }),
         invalidatesTags: ['history'],
+      }),
+      listBin: build.query<ListBinApiResponse, ListBinApiArg>({
+        query: () => ({ url: `/api/bin` }),
+        providesTags: ['bin'],
+      }),
+      emptyBin: build.mutation<EmptyBinApiResponse, EmptyBinApiArg>({
+        query: () => ({ url: `/api/bin`, method: 'DELETE' }),
+        invalidatesTags: ['bin'],
+      }),
+      bringBack: build.mutation<BringBackApiResponse, BringBackApiArg>({
+        query: (queryArg) => ({
+          url: `/api/bin/${queryArg.kind}/${queryArg.id}/back`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['bin'],
+      }),
+      throwAway: build.mutation<ThrowAwayApiResponse, ThrowAwayApiArg>({
+        query: (queryArg) => ({
+          url: `/api/bin/${queryArg.kind}/${queryArg.id}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['bin'],
       }),
       readJob: build.query<ReadJobApiResponse, ReadJobApiArg>({
         query: (queryArg) => ({ url: `/api/jobs/${queryArg.id}` }),
@@ -119,6 +141,13 @@ const injectedRtkApi = api
         }),
         providesTags: ['catalogue'],
       }),
+      binEntry: build.mutation<BinEntryApiResponse, BinEntryApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/entries/${queryArg.kind}/${queryArg.key}/bin`,
+          method: 'PUT',
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
       saveEntry: build.mutation<SaveEntryApiResponse, SaveEntryApiArg>({
         query: (queryArg) => ({
           url: `/api/catalogue/entries`,
@@ -146,9 +175,76 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['catalogue'],
       }),
+      createLineUp: build.mutation<CreateLineUpApiResponse, CreateLineUpApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups`,
+          method: 'POST',
+          body: queryArg.newLineUpDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
       listLineUps: build.query<ListLineUpsApiResponse, ListLineUpsApiArg>({
         query: () => ({ url: `/api/line-ups` }),
         providesTags: ['figures'],
+      }),
+      orderLineUps: build.mutation<OrderLineUpsApiResponse, OrderLineUpsApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/order`,
+          method: 'PUT',
+          body: queryArg.lineUpOrderDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      renameLineUp: build.mutation<RenameLineUpApiResponse, RenameLineUpApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/name`,
+          method: 'PUT',
+          body: queryArg.lineUpNameDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      binLineUp: build.mutation<BinLineUpApiResponse, BinLineUpApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/bin`,
+          method: 'PUT',
+          body: queryArg.binnedFlagDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      orderLineUp: build.mutation<OrderLineUpApiResponse, OrderLineUpApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/order`,
+          method: 'PUT',
+          body: queryArg.orderDto,
+          params: {
+            version: queryArg.version,
+          },
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      moveFigures: build.mutation<MoveFiguresApiResponse, MoveFiguresApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/line-up`,
+          method: 'PUT',
+          body: queryArg.figuresToDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      copyFigures: build.mutation<CopyFiguresApiResponse, CopyFiguresApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/copies`,
+          method: 'POST',
+          body: queryArg.figuresToDto,
+        }),
+        invalidatesTags: ['figures'],
+      }),
+      binFigures: build.mutation<BinFiguresApiResponse, BinFiguresApiArg>({
+        query: (queryArg) => ({
+          url: `/api/figures/bin`,
+          method: 'PUT',
+          body: queryArg.figuresBinDto,
+        }),
+        invalidatesTags: ['figures'],
       }),
       listNames: build.query<ListNamesApiResponse, ListNamesApiArg>({
         query: () => ({ url: `/api/line-ups/names` }),
@@ -163,17 +259,6 @@ const injectedRtkApi = api
           url: `/api/line-ups/${queryArg.id}/wants-outside`,
         }),
         providesTags: ['figures'],
-      }),
-      orderLineUp: build.mutation<OrderLineUpApiResponse, OrderLineUpApiArg>({
-        query: (queryArg) => ({
-          url: `/api/line-ups/${queryArg.id}/order`,
-          method: 'PUT',
-          body: queryArg.orderDto,
-          params: {
-            version: queryArg.version,
-          },
-        }),
-        invalidatesTags: ['figures'],
       }),
       createFigure: build.mutation<CreateFigureApiResponse, CreateFigureApiArg>({
         query: (queryArg) => ({
@@ -420,9 +505,40 @@ const injectedRtkApi = api
         query: () => ({ url: `/api/wardrobe/pieces.csv` }),
         providesTags: ['wardrobe'],
       }),
+      addSeller: build.mutation<AddSellerApiResponse, AddSellerApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/sellers`,
+          method: 'POST',
+          body: queryArg.sellerByHandDto,
+        }),
+        invalidatesTags: ['market'],
+      }),
       listSellers: build.query<ListSellersApiResponse, ListSellersApiArg>({
         query: () => ({ url: `/api/market/sellers` }),
         providesTags: ['market'],
+      }),
+      changeSeller: build.mutation<ChangeSellerApiResponse, ChangeSellerApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/sellers/${queryArg.id}`,
+          method: 'PUT',
+          body: queryArg.sellerByHandDto,
+        }),
+        invalidatesTags: ['market'],
+      }),
+      addOffer: build.mutation<AddOfferApiResponse, AddOfferApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/sellers/${queryArg.id}/offers`,
+          method: 'POST',
+          body: queryArg.offerByHandDto,
+        }),
+        invalidatesTags: ['market'],
+      }),
+      dropOffer: build.mutation<DropOfferApiResponse, DropOfferApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/offers/${queryArg.id}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['market'],
       }),
       listSellerOffers: build.query<ListSellerOffersApiResponse, ListSellerOffersApiArg>({
         query: (queryArg) => ({
@@ -635,23 +751,37 @@ const injectedRtkApi = api
 export { injectedRtkApi as generatedApi };
 export type ListChangesApiResponse = /** status 200  */ ChangeDto[];
 export type ListChangesApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'catalogue' | 'wardrobe';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe';
   item: string;
 };
 export type ReadNextStepsApiResponse = /** status 200  */ NextStepsDto;
 export type ReadNextStepsApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'catalogue' | 'wardrobe';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe';
   item: string;
 };
 export type UndoApiResponse = /** status 201  */ SteppedDto;
 export type UndoApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'catalogue' | 'wardrobe';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe';
   item: string;
 };
 export type RedoApiResponse = /** status 201  */ SteppedDto;
 export type RedoApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'catalogue' | 'wardrobe';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe';
   item: string;
+};
+export type ListBinApiResponse = /** status 200  */ BinnedDto[];
+export type ListBinApiArg = void;
+export type EmptyBinApiResponse = /** status 200  */ BinnedDto[];
+export type EmptyBinApiArg = void;
+export type BringBackApiResponse = /** status 201  */ BinnedDto[];
+export type BringBackApiArg = {
+  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry';
+  id: string;
+};
+export type ThrowAwayApiResponse = /** status 200  */ BinnedDto[];
+export type ThrowAwayApiArg = {
+  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry';
+  id: string;
 };
 export type ReadJobApiResponse = /** status 200  */ AnyJobDto;
 export type ReadJobApiArg = {
@@ -709,6 +839,11 @@ export type SearchCatalogueApiArg = {
   offset?: number;
   limit?: number;
 };
+export type BinEntryApiResponse = /** status 200  */ SavedEntryDto;
+export type BinEntryApiArg = {
+  kind: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources';
+  key: string;
+};
 export type SaveEntryApiResponse = /** status 201  */ SavedEntryDto;
 export type SaveEntryApiArg = {
   saveEntryDto: SaveEntryDto;
@@ -723,8 +858,45 @@ export type UndoCatalogueChangeApiResponse = /** status 201  */ SavedEntryDto;
 export type UndoCatalogueChangeApiArg = {
   id: number;
 };
+export type CreateLineUpApiResponse = /** status 201  */ LineUpDto;
+export type CreateLineUpApiArg = {
+  newLineUpDto: NewLineUpDto;
+};
 export type ListLineUpsApiResponse = /** status 200  */ LineUpDto[];
 export type ListLineUpsApiArg = void;
+export type OrderLineUpsApiResponse = /** status 200  */ LineUpNamesDto[];
+export type OrderLineUpsApiArg = {
+  lineUpOrderDto: LineUpOrderDto;
+};
+export type RenameLineUpApiResponse = /** status 200  */ LineUpDto;
+export type RenameLineUpApiArg = {
+  id: string;
+  lineUpNameDto: LineUpNameDto;
+};
+export type BinLineUpApiResponse = /** status 200  */ LineUpNamesDto[];
+export type BinLineUpApiArg = {
+  id: string;
+  binnedFlagDto: BinnedFlagDto;
+};
+export type OrderLineUpApiResponse = /** status 200  */ LineUpDto;
+export type OrderLineUpApiArg = {
+  id: string;
+  /** The version that was seen */
+  version?: number;
+  orderDto: OrderDto;
+};
+export type MoveFiguresApiResponse = /** status 200  */ LineUpDto;
+export type MoveFiguresApiArg = {
+  figuresToDto: FiguresToDto;
+};
+export type CopyFiguresApiResponse = /** status 201  */ LineUpDto;
+export type CopyFiguresApiArg = {
+  figuresToDto: FiguresToDto;
+};
+export type BinFiguresApiResponse = /** status 200  */ LineUpDto;
+export type BinFiguresApiArg = {
+  figuresBinDto: FiguresBinDto;
+};
 export type ListNamesApiResponse = /** status 200  */ LineUpNamesDto[];
 export type ListNamesApiArg = void;
 export type ReadLineUpApiResponse = /** status 200  */ LineUpDto;
@@ -734,13 +906,6 @@ export type ReadLineUpApiArg = {
 export type ReadWantsOutsideApiResponse = /** status 200  */ WantsDto;
 export type ReadWantsOutsideApiArg = {
   id: string;
-};
-export type OrderLineUpApiResponse = /** status 200  */ LineUpDto;
-export type OrderLineUpApiArg = {
-  id: string;
-  /** The version that was seen */
-  version?: number;
-  orderDto: OrderDto;
 };
 export type CreateFigureApiResponse = /** status 201  */ FigureDto;
 export type CreateFigureApiArg = {
@@ -890,8 +1055,26 @@ export type ImportPiecesApiArg = {
 };
 export type ExportPiecesApiResponse = unknown;
 export type ExportPiecesApiArg = void;
+export type AddSellerApiResponse = /** status 201  */ SellerKeptDto;
+export type AddSellerApiArg = {
+  sellerByHandDto: SellerByHandDto;
+};
 export type ListSellersApiResponse = /** status 200  */ SellerDto[];
 export type ListSellersApiArg = void;
+export type ChangeSellerApiResponse = /** status 200  */ SellerKeptDto;
+export type ChangeSellerApiArg = {
+  id: string;
+  sellerByHandDto: SellerByHandDto;
+};
+export type AddOfferApiResponse = /** status 201  */ OfferDto[];
+export type AddOfferApiArg = {
+  id: string;
+  offerByHandDto: OfferByHandDto;
+};
+export type DropOfferApiResponse = /** status 200  */ OfferDto[];
+export type DropOfferApiArg = {
+  id: string;
+};
 export type ListSellerOffersApiResponse = /** status 200  */ SellerOffersDto;
 export type ListSellerOffersApiArg = {
   seller: string;
@@ -1032,6 +1215,17 @@ export type SteppedDto = {
   redo: string | null;
   /** What was taken back or done again */
   done: string;
+};
+export type BinnedDto = {
+  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry';
+  id: string;
+  name: string;
+  /** Where it stood, in words; empty when it stood by itself */
+  stoodIn: string;
+  /** When it was put there, ISO 8601 */
+  at: string;
+  /** Can it be thrown away for good? */
+  throwable: boolean;
 };
 export type AnyJobDto = {
   id: string;
@@ -1539,6 +1733,11 @@ export type LineUpDto = {
   undo: string | null;
   redo: string | null;
 };
+export type NewLineUpDto = {
+  name: string;
+  /** A line-up whose figures are copied along */
+  copyOf?: string;
+};
 export type FigureNameDto = {
   id: string;
   name: string;
@@ -1549,16 +1748,37 @@ export type LineUpNamesDto = {
   name: string;
   figures: FigureNameDto[];
 };
+export type LineUpOrderDto = {
+  /** Every line-up, in the wanted order */
+  lineUps: string[];
+};
+export type LineUpNameDto = {
+  name: string;
+  on?: 'workroom' | 'line-up';
+};
+export type BinnedFlagDto = {
+  isAway: boolean;
+};
+export type OrderDto = {
+  /** Every figure of the line-up, in the wanted order */
+  figures: string[];
+};
+export type FiguresToDto = {
+  /** All of one line-up */
+  figures: string[];
+  lineUp: string;
+};
+export type FiguresBinDto = {
+  isAway: boolean;
+  /** All of one line-up */
+  figures: string[];
+};
 export type WantsDto = {
   /** Names of figures */
   figures: string[];
   variants: string[];
   of: number[];
   counts: number[];
-};
-export type OrderDto = {
-  /** Every figure of the line-up, in the wanted order */
-  figures: string[];
 };
 export type BeginningDto = {
   kind: 'nothing' | 'figure' | 'official' | 'part';
@@ -1749,6 +1969,27 @@ export type PieceReportDto = {
   problems: RowProblemDto[];
   changes: PieceChangesDto;
 };
+export type SellerKeptDto = {
+  id: string;
+};
+export type PostageStepDto = {
+  upToG: number;
+  costMinor: number;
+};
+export type SellerByHandDto = {
+  name: string;
+  /** Its two letters, such as NL */
+  country: string;
+  /** Its three letters, such as EUR */
+  currency: string;
+  days: number;
+  postage: PostageStepDto[];
+  minimumMinor: number;
+  handlingMinor: number;
+  freePostageFromMinor: number | null;
+  trusted: boolean;
+  thirdParty: boolean;
+};
 export type PostageTierDto = {
   upToG: number;
   costMinor: number;
@@ -1809,6 +2050,13 @@ export type OfferDto = {
   condition: 'new' | 'used' | 'worn';
   seenOn: string;
   origin: 'simulated' | 'imported';
+};
+export type OfferByHandDto = {
+  item: string;
+  priceMinor: number;
+  stock: number;
+  multiple: number;
+  condition: 'new' | 'used' | 'worn';
 };
 export type SellerOffersDto = {
   /** How many there are with these words, on all pages */
@@ -2345,6 +2593,10 @@ export const {
   useReadNextStepsQuery,
   useUndoMutation,
   useRedoMutation,
+  useListBinQuery,
+  useEmptyBinMutation,
+  useBringBackMutation,
+  useThrowAwayMutation,
   useReadJobQuery,
   useStopJobMutation,
   useImportCatalogueMutation,
@@ -2355,15 +2607,23 @@ export const {
   useReadCatalogueQuery,
   useReadPackedCatalogueQuery,
   useSearchCatalogueQuery,
+  useBinEntryMutation,
   useSaveEntryMutation,
   useMergeEntriesMutation,
   useListCatalogueChangesQuery,
   useUndoCatalogueChangeMutation,
+  useCreateLineUpMutation,
   useListLineUpsQuery,
+  useOrderLineUpsMutation,
+  useRenameLineUpMutation,
+  useBinLineUpMutation,
+  useOrderLineUpMutation,
+  useMoveFiguresMutation,
+  useCopyFiguresMutation,
+  useBinFiguresMutation,
   useListNamesQuery,
   useReadLineUpQuery,
   useReadWantsOutsideQuery,
-  useOrderLineUpMutation,
   useCreateFigureMutation,
   useReadFigureQuery,
   useListWearingQuery,
@@ -2396,7 +2656,11 @@ export const {
   useListDonorsQuery,
   useImportPiecesMutation,
   useExportPiecesQuery,
+  useAddSellerMutation,
   useListSellersQuery,
+  useChangeSellerMutation,
+  useAddOfferMutation,
+  useDropOfferMutation,
   useListSellerOffersQuery,
   useListOffersQuery,
   useReadPricesQuery,

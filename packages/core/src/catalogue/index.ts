@@ -73,3 +73,4 @@ export {
   wordsOf,
 } from './search/index.js';
 export { explode, sourcesByVariant, type VariantSource, type VariantYield, yieldCycle } from './sources.js';
+export { type Use, usesOf } from './uses.js';

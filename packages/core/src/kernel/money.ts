@@ -19,6 +19,11 @@ export function money(minor: number, currency: string): string {
  */
 export const inUnits = (minor: number): string => (minor / 100).toFixed(2);
 
+const REGIONS = new Intl.DisplayNames('en', { type: 'region', fallback: 'none' });
+
+/** Is this a country by its two letters (ISO 3166-1)? ZZ stands for none. */
+export const isCountry = (code: string): boolean => /^[A-Z]{2}$/.test(code) && code !== 'ZZ' && REGIONS.of(code) !== undefined;
+
 /** Is it a currency that money can be in, as an ISO 4217 code in capitals? */
 export const isCurrency = (code: string): boolean => CURRENCIES.has(code);
 const CURRENCIES: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));

@@ -1,4 +1,4 @@
-import { isCurrency } from '@outfit/core';
+import { isCountry, isCurrency } from '@outfit/core';
 import { type Column, day, formerly, money, named, oneOf, refuse, wholeNumber } from '../table/index.js';
 
 const or = <T, D>(column: Column<T>, optional: D): Column<T | D> => ({ name: column.name, optional, read: (cell) => column.read(cell) });
@@ -34,12 +34,10 @@ const percent = (name: string): Column<number> => ({
 });
 
 const MOST_POSTAGE_MINOR = 10_000_00;
-const REGIONS = new Intl.DisplayNames('en', { type: 'region', fallback: 'none' });
-
 /** A country by its two letters (ISO 3166-1); ZZ stands for none. */
 const country = (name: string): Column<string> => ({
   name,
-  read: (cell) => (/^[A-Z]{2}$/.test(cell) && cell !== 'ZZ' && REGIONS.of(cell) !== undefined ? cell : refuse('Not a country such as NL.')),
+  read: (cell) => (isCountry(cell) ? cell : refuse('Not a country such as NL.')),
 });
 
 const currency = (name: string, example: string): Column<string> => ({

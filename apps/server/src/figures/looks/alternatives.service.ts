@@ -81,18 +81,21 @@ export class AlternativesService {
 
   /** Puts a look in the bin, or takes it out again. The chosen look stays. */
   bin(id: string, isAway: boolean): Promise<FigureDto> {
-    return this.database.write<FigureDto>(() => {
-      const look = this.store.look(id);
-      if (isAway && this.store.figure(look.figure).chosenLook === id)
-        throw new Problem(409, `“${look.name}” is the chosen look. Choose another first.`);
-      const removedAt = isAway ? this.clock.now().toISOString() : null;
-      if ((look.removedAt === null) === isAway) {
-        this.store.updateLook(id, { removedAt });
-        const label = isAway ? `Put “${look.name}” in the bin` : `Took “${look.name}” out of the bin`;
-        this.record(look.figure, label, { looks: { [id]: { removedAt: look.removedAt } } }, { looks: { [id]: { removedAt } } });
-      }
-      return this.views.figure(look.figure);
-    });
+    return this.database.write<FigureDto>(() => this.views.figure(this.binNow(id, isAway)));
+  }
+
+  /** The same within a unit of work that is under way; whose look it is. */
+  binNow(id: string, isAway: boolean): string {
+    const look = this.store.look(id);
+    if (isAway && this.store.figure(look.figure).chosenLook === id)
+      throw new Problem(409, `“${look.name}” is the chosen look. Choose another first.`);
+    const removedAt = isAway ? this.clock.now().toISOString() : null;
+    if ((look.removedAt === null) === isAway) {
+      this.store.updateLook(id, { removedAt });
+      const label = isAway ? `Put “${look.name}” in the bin` : `Took “${look.name}” out of the bin`;
+      this.record(look.figure, label, { looks: { [id]: { removedAt: look.removedAt } } }, { looks: { [id]: { removedAt } } });
+    }
+    return look.figure;
   }
 
   /** The looks of a figure that are not in the bin. */

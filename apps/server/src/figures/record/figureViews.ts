@@ -24,8 +24,8 @@ export class FigureViews {
   ) {}
 
   lineUps(): LineUpDto[] {
-    const figures = this.ofFigures(this.store.figures());
     const lineUps = this.store.lineUps();
+    const figures = this.ofFigures(lineUps.flatMap(({ id }) => this.store.figuresOf(id)));
     const labels = this.history.labels(
       'line-up',
       lineUps.map((row) => row.id),

@@ -6,6 +6,8 @@ export class LineUpEntity {
   @PrimaryColumn('text') id: string;
   @Column('text') name: string;
   @Column('integer') place: number;
+  /** When it was put in the bin; null while it stands. */
+  @Column('text', { nullable: true }) removedAt: string | null;
   /** Grows with every change, so that whoever writes can say which one they saw. */
   @Column('integer') version: number;
 }
@@ -18,6 +20,8 @@ export class FigureEntity {
   @Column('text') role: string;
   @Column('simple-json') brief: Brief;
   @Column('text') chosenLook: string;
+  /** When it was put in the bin; null while it stands, which it does only where its line-up does. */
+  @Column('text', { nullable: true }) removedAt: string | null;
   @Column('integer') version: number;
 }
 

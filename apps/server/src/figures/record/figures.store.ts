@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import type { Look, LookPart } from '@outfit/core';
 import { Database, type EntityTable } from '../../platform/db/index.js';
-import { notFound } from '../../platform/http/index.js';
-import { FigureEntity, LineUpEntity, lookColumns, LookEntity } from './figures.entities.js';
+import { notFound, Problem } from '../../platform/http/index.js';
+import { FigureEntity, LineUpEntity, lookColumns, LookEntity, ReferencePictureEntity } from './figures.entities.js';
 
 export interface FigureName {
   readonly id: string;
@@ -10,6 +10,20 @@ export interface FigureName {
   readonly role: string;
   readonly name: string;
 }
+
+/** Something in the bin. */
+interface InTheBin {
+  readonly id: string;
+  readonly name: string;
+  readonly stoodIn: string;
+  readonly at: string;
+}
+
+/** May what is asked for lie in the bin? */
+type Where = 'standing' | 'in the bin too';
+
+/** Figures that are not in the bin, neither by themselves nor with their line-up. */
+const STANDING = 'figure JOIN line_up ON line_up.id = figure.lineUp AND line_up.removedAt IS NULL AND figure.removedAt IS NULL';
 
 /** The look that a figure shows. */
 interface ShownLook {
@@ -24,18 +38,22 @@ interface ShownLook {
 export class FiguresStore {
   constructor(private readonly database: Database) {}
 
+  /** The line-ups that stand, in their order. */
   lineUps(): LineUpEntity[] {
-    return this.lineUpTable.find({ order: { place: 'ASC' } });
+    return this.lineUpTable.find({ where: { removedAt: null }, order: { place: 'ASC', id: 'ASC' } });
   }
 
-  lineUp(id: string): LineUpEntity {
-    return this.lineUpTable.first({ id }) ?? refuse('line-up', id);
+  /** A line-up that stands, or one that may lie in the bin. */
+  lineUp(id: string, where: Where = 'standing'): LineUpEntity {
+    const row = this.lineUpTable.first({ id }) ?? refuse('line-up', id);
+    if (where === 'standing' && row.removedAt !== null) throw inTheBin(row.name);
+    return row;
   }
 
-  /** Every figure by its name, in the order they stand in. */
+  /** Every figure that stands by its name, in the order they stand in. */
   names(): FigureName[] {
     return this.database
-      .prepare(`SELECT id, lineUp, role, json_extract(brief, '$.name') AS name FROM figure ORDER BY place, id`)
+      .prepare(`SELECT figure.id, lineUp, role, json_extract(brief, '$.name') AS name FROM ${STANDING} ORDER BY figure.place, figure.id`)
       .all() as FigureName[];
   }
 
@@ -45,7 +63,7 @@ export class FiguresStore {
       .prepare(
         `SELECT figure.id AS figure, json_extract(figure.brief, '$.name') AS name,
                 COALESCE(json_extract(figure.brief, '$.copies'), 1) AS copies, look.parts
-           FROM figure JOIN look ON look.id = figure.chosenLook
+           FROM ${STANDING} JOIN look ON look.id = figure.chosenLook
           WHERE figure.id > ? AND figure.lineUp <> ? ORDER BY figure.id LIMIT ?`,
       )
       .all(after, lineUp, most) as (Omit<ShownLook, 'parts'> & { readonly parts: string })[];
@@ -57,27 +75,24 @@ export class FiguresStore {
     return this.database
       .prepare(
         `SELECT DISTINCT figure.id, figure.lineUp, figure.role, json_extract(figure.brief, '$.name') AS name
-           FROM look JOIN figure ON figure.id = look.figure, json_each(look.parts) AS part
+           FROM ${STANDING} JOIN look ON look.figure = figure.id, json_each(look.parts) AS part
           WHERE look.removedAt IS NULL AND json_extract(part.value, '$.variant') IN (SELECT value FROM json_each(?))
           ORDER BY name, figure.id`,
       )
       .all(JSON.stringify(variants)) as FigureName[];
   }
 
-  figures(): FigureEntity[] {
-    return this.figureTable.find({ order: { place: 'ASC' } });
-  }
-
+  /** The figures of a line-up that are not in the bin, in their order. */
   figuresOf(lineUp: string): FigureEntity[] {
-    return this.figureTable.find({ where: { lineUp }, order: { place: 'ASC' } });
+    return this.figureTable.find({ where: { lineUp, removedAt: null }, order: { place: 'ASC', id: 'ASC' } });
   }
 
-  figure(id: string): FigureEntity {
-    return this.figureTable.first({ id }) ?? refuse('figure', id);
-  }
-
-  hasFigure(id: string): boolean {
-    return this.figureTable.has({ id });
+  /** A figure that stands, or one that may lie in the bin, by itself or with its line-up. */
+  figure(id: string, where: Where = 'standing'): FigureEntity {
+    const row = this.figureTable.first({ id }) ?? refuse('figure', id);
+    if (where === 'standing' && (row.removedAt !== null || this.lineUp(row.lineUp, 'in the bin too').removedAt !== null))
+      throw inTheBin(row.brief.name);
+    return row;
   }
 
   /** The looks of figures that are not in the bin, in their order. */
@@ -94,25 +109,25 @@ export class FiguresStore {
     return this.lookTable.count({ figure });
   }
 
-  insertLineUp(row: Omit<LineUpEntity, 'version'>): void {
-    this.lineUpTable.insert({ ...row, version: 1 });
+  insertLineUp(row: Omit<LineUpEntity, 'version' | 'removedAt'>): void {
+    this.lineUpTable.insert({ ...row, removedAt: null, version: 1 });
   }
 
-  insertFigure(row: Omit<FigureEntity, 'version'>): void {
-    this.figureTable.insert({ ...row, version: 1 });
+  insertFigure(row: Omit<FigureEntity, 'version' | 'removedAt'>): void {
+    this.figureTable.insert({ ...row, removedAt: null, version: 1 });
   }
 
   insertLook(row: Pick<LookEntity, 'id' | 'figure' | 'place' | 'name'>, look: Look): void {
     this.lookTable.insert({ ...row, removedAt: null, version: 1, ...lookColumns(look) });
   }
 
-  updateLineUp(id: string): void {
-    const { version } = this.lineUp(id);
-    this.lineUpTable.update({ id }, { version: version + 1 });
+  updateLineUp(id: string, set: Partial<Omit<LineUpEntity, 'id' | 'version'>>): void {
+    const { version } = this.lineUp(id, 'in the bin too');
+    this.lineUpTable.update({ id }, { ...set, version: version + 1 });
   }
 
   updateFigure(id: string, set: Partial<Omit<FigureEntity, 'id' | 'version'>>): void {
-    const { version } = this.figure(id);
+    const { version } = this.figure(id, 'in the bin too');
     this.figureTable.update({ id }, { ...set, version: version + 1 });
   }
 
@@ -131,6 +146,59 @@ export class FiguresStore {
       .all(variant) as string[];
   }
 
+  binnedLineUps(): InTheBin[] {
+    return this.lineUpTable
+      .find()
+      .flatMap(({ id, name, removedAt }) => (removedAt === null ? [] : [{ id, name, stoodIn: '', at: removedAt }]));
+  }
+
+  /** Figures that were put in the bin by themselves, out of a line-up that stands. */
+  binnedFigures(): InTheBin[] {
+    return this.database
+      .prepare(
+        `SELECT figure.id, json_extract(figure.brief, '$.name') AS name, line_up.name AS stoodIn, figure.removedAt AS at
+           FROM figure JOIN line_up ON line_up.id = figure.lineUp WHERE figure.removedAt IS NOT NULL AND line_up.removedAt IS NULL`,
+      )
+      .all() as InTheBin[];
+  }
+
+  binnedLooks(): InTheBin[] {
+    return this.binnedOfFigures('look');
+  }
+
+  binnedPictures(): InTheBin[] {
+    return this.binnedOfFigures('reference_picture');
+  }
+
+  /** Rows of a table that were put in the bin by themselves, of figures that stand. */
+  private binnedOfFigures(table: 'look' | 'reference_picture'): InTheBin[] {
+    return this.database
+      .prepare(
+        `SELECT own.id, own.name, json_extract(figure.brief, '$.name') AS stoodIn, own.removedAt AS at
+           FROM ${STANDING} JOIN ${table} AS own ON own.figure = figure.id WHERE own.removedAt IS NOT NULL`,
+      )
+      .all() as InTheBin[];
+  }
+
+  throwAwayLineUp(id: string): void {
+    for (const { id: figure } of this.figureTable.find({ where: { lineUp: id } })) this.throwAwayFigure(figure);
+    this.lineUpTable.delete({ id });
+  }
+
+  throwAwayFigure(id: string): void {
+    this.database.assertWriting();
+    for (const table of ['notice', 'reference_picture', 'look']) this.database.prepare(`DELETE FROM ${table} WHERE figure = ?`).run(id);
+    this.figureTable.delete({ id });
+  }
+
+  throwAwayLook(id: string): void {
+    this.lookTable.delete({ id });
+  }
+
+  throwAwayPicture(id: string): void {
+    this.database.table(ReferencePictureEntity).delete({ id });
+  }
+
   private get lineUpTable(): EntityTable<LineUpEntity> {
     return this.database.table(LineUpEntity);
   }
@@ -143,6 +211,8 @@ export class FiguresStore {
     return this.database.table(LookEntity);
   }
 }
+
+const inTheBin = (name: string): Problem => new Problem(404, `“${name}” lies in the bin. Take it out there to go on with it.`);
 
 function refuse(kind: string, id: string): never {
   throw notFound(kind, id);

@@ -63,17 +63,20 @@ export class ReferencesService {
   }
 
   bin(id: string, isAway: boolean): Promise<ReferencePictureDto[]> {
-    return this.database.write<ReferencePictureDto[]>(() => {
-      const picture = this.store.picture(id);
-      if (!isAway && picture.removedAt !== null) this.refuseMore(picture.figure);
-      const removedAt = isAway ? this.clock.now().toISOString() : null;
-      if ((picture.removedAt === null) === isAway) {
-        this.store.update(id, { removedAt });
-        const label = isAway ? `Put the picture ${picture.name} in the bin` : `Took the picture ${picture.name} out of the bin`;
-        this.record(picture.figure, label, { pictures: { [id]: { removedAt: picture.removedAt } } }, { pictures: { [id]: { removedAt } } });
-      }
-      return this.view(picture.figure);
-    });
+    return this.database.write<ReferencePictureDto[]>(() => this.view(this.binNow(id, isAway)));
+  }
+
+  /** The same within a unit of work that is under way; whose picture it is. */
+  binNow(id: string, isAway: boolean): string {
+    const picture = this.store.picture(id);
+    if (!isAway && picture.removedAt !== null) this.refuseMore(picture.figure);
+    const removedAt = isAway ? this.clock.now().toISOString() : null;
+    if ((picture.removedAt === null) === isAway) {
+      this.store.update(id, { removedAt });
+      const label = isAway ? `Put the picture ${picture.name} in the bin` : `Took the picture ${picture.name} out of the bin`;
+      this.record(picture.figure, label, { pictures: { [id]: { removedAt: picture.removedAt } } }, { pictures: { [id]: { removedAt } } });
+    }
+    return picture.figure;
   }
 
   private refuseMore(figure: string): void {

@@ -5,6 +5,7 @@ import { Market1764400000000 } from './0004-market.js';
 import { House1764500000000 } from './0005-house.js';
 import { Scale1764600000000 } from './0006-scale.js';
 import { Errands1764700000000 } from './0007-errands.js';
+import { Bin1764800000000 } from './0008-bin.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -15,4 +16,5 @@ export const MIGRATIONS = [
   House1764500000000,
   Scale1764600000000,
   Errands1764700000000,
+  Bin1764800000000,
 ];

@@ -1,0 +1,3 @@
+export { ArrangingController } from './arranging.controller.js';
+export { ArrangingService } from './arranging.service.js';
+export { FiguresBin } from './figuresBin.js';

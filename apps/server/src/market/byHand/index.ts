@@ -1,0 +1,2 @@
+export { ByHandController } from './byHand.controller.js';
+export { ByHandService } from './byHand.service.js';

@@ -1,0 +1,2 @@
+export { BinModule } from './bin.module.js';
+export { BinService } from './bin.service.js';

@@ -1,0 +1,92 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { OfferDto, PricesDto, SellerDto } from '../src/market/market.dto.js';
+import { Harness } from './harness.js';
+
+let server: Harness;
+beforeAll(async () => {
+  server = await Harness.start();
+});
+afterAll(() => server.stop());
+
+const SELLER = {
+  name: 'Tuesday Table',
+  country: 'NL',
+  currency: 'EUR',
+  days: 4,
+  postage: [
+    { upToG: 100, costMinor: 250 },
+    { upToG: 2000, costMinor: 495 },
+  ],
+  minimumMinor: 0,
+  handlingMinor: 50,
+  freePostageFromMinor: null,
+  trusted: true,
+  thirdParty: false,
+};
+const OFFER = { item: 'HA-118·raven', priceMinor: 1, stock: 3, multiple: 1, condition: 'used' };
+const sellers = async (): Promise<SellerDto[]> => (await server.get<SellerDto[]>('market/sellers')).body;
+const cheapest = async (): Promise<number | undefined> => {
+  const { body } = await server.get<PricesDto>('market/prices');
+  const seller = body.lowest.names.indexOf('tuesday-table');
+  const at = body.lowest.sellers.indexOf(seller);
+  return at < 0 ? undefined : body.lowest.priceMinor[at];
+};
+
+describe('a seller written down by hand', () => {
+  test('is there with its terms, is changed, and never doubles another', async () => {
+    expect((await server.post<{ id: string }>('market/sellers', SELLER)).body).toEqual({ id: 'tuesday-table' });
+    expect((await sellers()).find((row) => row.id === 'tuesday-table')).toMatchObject({
+      name: 'Tuesday Table',
+      handlingMinor: 50,
+      offerCount: 0,
+    });
+    const again = await server.post('market/sellers', { ...SELLER, name: ' tuesday table ' });
+    expect(again.status).toBeGreaterThanOrEqual(400);
+    expect(again.status).toBeLessThan(500);
+    await server.put('market/sellers/tuesday-table', { ...SELLER, handlingMinor: 75 });
+    expect((await sellers()).find((row) => row.id === 'tuesday-table')?.handlingMinor).toBe(75);
+  });
+
+  test('is refused with the field and a sentence', async () => {
+    for (const [change, sentence] of [
+      [{ country: 'XX' }, /no country/],
+      [{ currency: 'EUX' }, /no currency/],
+      [{ postage: [] }, /Postage is empty/],
+      [
+        {
+          postage: [
+            { upToG: 100, costMinor: 300 },
+            { upToG: 50, costMinor: 400 },
+          ],
+        },
+        /weight rises/,
+      ],
+      [{ days: -1 }, /Days on the way/],
+    ] as const) {
+      const { status, body } = await server.post('market/sellers', { ...SELLER, name: 'Another', ...change });
+      expect([400, 422]).toContain(status);
+      expect(JSON.stringify(body)).toMatch(sentence);
+    }
+  });
+
+  test('offers parts: the lowest price follows at once, and follows again when the offer goes', async () => {
+    const { body } = await server.post<OfferDto[]>('market/sellers/tuesday-table/offers', OFFER);
+    const own = body.find((offer) => offer.seller === 'tuesday-table');
+    expect(own).toMatchObject({ priceMinor: 1, stock: 3, condition: 'used' });
+    expect(await cheapest()).toBe(1);
+    // The same part in the same condition is the same offer, at another price.
+    await server.post('market/sellers/tuesday-table/offers', { ...OFFER, priceMinor: 2 });
+    expect(await cheapest()).toBe(2);
+    expect((await sellers()).find((row) => row.id === 'tuesday-table')?.offerCount).toBe(1);
+    await server.request('DELETE', `market/offers/${encodeURIComponent(own?.id ?? '')}`);
+    expect(await cheapest()).toBeUndefined();
+  });
+
+  test('does not offer what is not there, and simulated offers are left alone', async () => {
+    expect((await server.post('market/sellers/tuesday-table/offers', { ...OFFER, item: 'HA-000·raven' })).status).toBe(404);
+    expect((await server.post('market/sellers/nobody/offers', OFFER)).status).toBe(404);
+    const { body } = await server.get<OfferDto[]>(`market/offers?kind=variant&item=${encodeURIComponent('HA-118·raven')}`);
+    const simulated = body.find((offer) => offer.origin === 'simulated');
+    if (simulated) expect((await server.request('DELETE', `market/offers/${encodeURIComponent(simulated.id)}`)).status).toBe(409);
+  });
+});
