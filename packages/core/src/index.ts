@@ -151,6 +151,7 @@ export {
   schemeOf,
   SKIN_SCHOOLS,
   type SkinSchool,
+  labOf,
 } from './colour/index.js';
 export {
   type Adjustments,

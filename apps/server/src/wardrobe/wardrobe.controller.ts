@@ -4,7 +4,7 @@ import type { Request, Response } from 'express';
 import { bytesOf, sendKept } from '../platform/http/index.js';
 import { AgreementQuery } from '../platform/importing/index.js';
 import { PieceSearch } from './pieceSearch.js';
-import { DonorDto, PieceDto, PieceReportDto, PiecesPageDto, PiecesPageQuery, PiecesQuery, StockDto } from './wardrobe.dto.js';
+import { DonorDto, NewPiecesDto, PieceDto, PieceReportDto, PiecesPageDto, PiecesPageQuery, PiecesQuery, StockDto } from './wardrobe.dto.js';
 import { WardrobeService } from './wardrobe.service.js';
 
 @ApiTags('wardrobe')
@@ -20,6 +20,13 @@ export class WardrobeController {
   @ApiOkResponse({ type: [PieceDto] })
   pieces(@Query() { variant }: PiecesQuery): PieceDto[] {
     return this.service.pieces(variant);
+  }
+
+  @Post('pieces')
+  @ApiOperation({ operationId: 'addPieces' })
+  @ApiCreatedResponse({ type: [PieceDto] })
+  add(@Body() body: NewPiecesDto): Promise<PieceDto[]> {
+    return this.service.add(body);
   }
 
   @Get('pieces/page')

@@ -1,7 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { type Condition, CONDITIONS } from '@outfit/core';
 import type { RowMeaning } from '@outfit/core/wardrobe';
-import { Id, Text, Whole } from '../platform/http/index.js';
+import { Id, OneOf, Text, Whole } from '../platform/http/index.js';
 import { ImportReportDto } from '../platform/importing/index.js';
 
 export class PieceDto {
@@ -37,6 +37,15 @@ export class StockDto {
   @ApiProperty({ description: 'The state of the catalogue whose rows these are' }) catalogue: string;
   @ApiProperty({ type: [Number], description: 'Rows of the owned variants in the catalogue' }) rows: readonly number[];
   @ApiProperty({ type: [Number] }) quantities: readonly number[];
+}
+
+/** Pieces that are put into the wardrobe by hand. */
+export class NewPiecesDto {
+  @Id('Part', { most: 500 }) variant: string;
+  @Whole('How many', 1, 100_000) quantity: number;
+  @OneOf('Condition', CONDITIONS) condition: Condition;
+  @Text('Place', { least: 0, most: 200, optional: true }) place?: string;
+  @Text('Note', { least: 0, most: 500, optional: true }) note?: string;
 }
 
 export class DonorDto {

@@ -2,13 +2,16 @@ import { Injectable } from '@nestjs/common';
 import { type OwnedRun, stockOf } from '@outfit/core';
 import { writeTable } from '@outfit/formats';
 import { CatalogueHooks, CatalogueService } from '../catalogue/index.js';
+import { Clock } from '../platform/clock/index.js';
+import { Database } from '../platform/db/index.js';
+import { notFound } from '../platform/http/index.js';
 import { ImportsService } from '../platform/importing/index.js';
 import type { PieceChanges } from './import.worker.js';
 import { workerBeside } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
 import type { Agreement } from '../platform/tables/index.js';
 import { pieceDto } from './pieceView.js';
-import type { DonorDto, PieceDto, PieceReportDto, StockDto } from './wardrobe.dto.js';
+import type { DonorDto, NewPiecesDto, PieceDto, PieceReportDto, StockDto } from './wardrobe.dto.js';
 import type { DonorEntity, PieceEntity } from './wardrobe.entities.js';
 import { WardrobeStore } from './wardrobe.store.js';
 
@@ -36,6 +39,8 @@ export class WardrobeService {
     private readonly catalogue: CatalogueService,
     private readonly imports: ImportsService,
     private readonly live: LiveService,
+    private readonly database: Database,
+    private readonly clock: Clock,
     hooks: CatalogueHooks,
   ) {
     hooks.setOwned({ revision: () => this.revision, variants: () => new Set(this.stockNow().stock.keys()) });
@@ -79,6 +84,19 @@ export class WardrobeService {
   fill(pieces: readonly Omit<PieceEntity, 'id'>[], donors: readonly Omit<DonorEntity, 'id'>[]): void {
     this.store.add(pieces, donors);
     this.revision += 1;
+  }
+
+  /** Puts pieces of a part into the wardrobe; those of the part that are there now. */
+  async add({ variant, quantity, condition, place, note }: NewPiecesDto): Promise<PieceDto[]> {
+    const catalogue = this.catalogue.now();
+    if (!catalogue.has(variant)) throw notFound('part', variant);
+    const piece = { variant: catalogue.resolve(variant), quantity, condition, place: place ?? '', note: note ?? '' };
+    await this.database.write(() => {
+      this.store.add([{ ...piece, addedAt: this.clock.now().toISOString() }], []);
+      this.database.afterCommit(() => (this.revision += 1));
+      this.live.changed('wardrobe');
+    });
+    return this.pieces(piece.variant);
   }
 
   /** Reads a file of owned pieces and takes what the person agreed to, all of it or nothing. */

@@ -135,7 +135,7 @@ export async function refreshFigure(dispatch: AppDispatch, id: string): Promise<
 }
 
 export const webApi = generatedApi.enhanceEndpoints({
-  addTagTypes: ['references', 'watches', 'history'],
+  addTagTypes: ['references', 'watches', 'history', 'bin'],
   endpoints: {
     saveBrief: keepFigure,
     chooseLook: keepFigure,
@@ -176,6 +176,24 @@ export const webApi = generatedApi.enhanceEndpoints({
     undo: { invalidatesTags: ['history', 'references'] },
     redo: { invalidatesTags: ['history', 'references'] },
     orderLineUp: { invalidatesTags: ['figures', 'history'] },
+    createFigure: { invalidatesTags: ['figures', 'history'] },
+    createLineUp: { invalidatesTags: ['figures', 'history'] },
+    renameLineUp: { invalidatesTags: ['figures', 'history'] },
+    orderLineUps: { invalidatesTags: ['figures', 'history'] },
+    binLineUp: { invalidatesTags: ['figures', 'history', 'bin'] },
+    moveFigures: { invalidatesTags: ['figures', 'history'] },
+    copyFigures: { invalidatesTags: ['figures', 'history'] },
+    binFigures: { invalidatesTags: ['figures', 'history', 'bin'] },
+    // What comes back may be of any kind.
+    listBin: { keepUnusedDataFor: 0, providesTags: ['bin', 'figures', 'catalogue', 'errands'] },
+    bringBack: { invalidatesTags: ['bin', 'figures', 'catalogue', 'errands', 'references', 'wardrobe', 'market', 'history'] },
+    throwAway: { invalidatesTags: ['bin'] },
+    emptyBin: { invalidatesTags: ['bin'] },
+    binEntry: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'history', 'bin'] },
+    addSeller: { invalidatesTags: ['market'] },
+    changeSeller: { invalidatesTags: ['market'] },
+    addOffer: { invalidatesTags: ['market'] },
+    dropOffer: { invalidatesTags: ['market'] },
     importOffers: { invalidatesTags: ['market'] },
     importSellers: { invalidatesTags: ['market'] },
     importRates: { invalidatesTags: ['market'] },

@@ -471,6 +471,14 @@ const injectedRtkApi = api
         }),
         providesTags: ['wardrobe'],
       }),
+      addPieces: build.mutation<AddPiecesApiResponse, AddPiecesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/pieces`,
+          method: 'POST',
+          body: queryArg.newPiecesDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
       pagePieces: build.query<PagePiecesApiResponse, PagePiecesApiArg>({
         query: (queryArg) => ({
           url: `/api/wardrobe/pieces/page`,
@@ -1035,6 +1043,10 @@ export type ListPiecesApiResponse = /** status 200  */ PieceDto[];
 export type ListPiecesApiArg = {
   /** Only the pieces of this part */
   variant?: string;
+};
+export type AddPiecesApiResponse = /** status 201  */ PieceDto[];
+export type AddPiecesApiArg = {
+  newPiecesDto: NewPiecesDto;
 };
 export type PagePiecesApiResponse = /** status 200  */ PiecesPageDto;
 export type PagePiecesApiArg = {
@@ -1910,6 +1922,13 @@ export type PieceDto = {
   place: string;
   note: string;
 };
+export type NewPiecesDto = {
+  variant: string;
+  quantity: number;
+  condition: 'new' | 'used' | 'worn';
+  place?: string;
+  note?: string;
+};
 export type PiecesPageDto = {
   /** Runs with these words, on all pages */
   total: number;
@@ -2651,6 +2670,7 @@ export const {
   useBinReferenceMutation,
   useRestoreReferenceMutation,
   useListPiecesQuery,
+  useAddPiecesMutation,
   usePagePiecesQuery,
   useReadStockQuery,
   useListDonorsQuery,

@@ -6,7 +6,7 @@ export function Lost() {
     <Empty title="There is nothing at this address">
       <p>It may name a figure that has gone, or carry a slip of the pen.</p>
       <Link to="/" className="text-lagoon underline">
-        Back to the line-up
+        To the workroom
       </Link>
     </Empty>
   );

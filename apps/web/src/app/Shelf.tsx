@@ -1,6 +1,7 @@
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { lazy, startTransition, Suspense, useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
+import { LineUpPicker } from '@/parts';
 import { useLineUp, useNames, useOpen, useOpenLineUp } from '@/workspace';
 
 /** Read, and drawn, after the page. */
@@ -11,7 +12,11 @@ export function Shelf() {
   const isItsTurn = useAfterPage();
   const lineUps = useNames();
   const { figure } = useOpen();
-  const [folded, setFolded] = useState(false);
+  const { pathname } = useLocation();
+  // Where the page itself shows who stands together, the shelf would show them twice.
+  const isStage = /^\/(line-ups\/[^/]+)?$/.test(pathname);
+  const [asked, setFolded] = useState<boolean | null>(null);
+  const folded = asked ?? isStage;
   const open = useOpenLineUp();
   const shown = lineUps.find((row) => row.id === open) ?? lineUps[0];
   const lineUp = useLineUp(shown?.id);
@@ -21,19 +26,15 @@ export function Shelf() {
     <footer className="border-rule bg-sheet border-t print:hidden [contain:layout_paint] will-change-transform" aria-label="Shelf">
       {/* As high as it will be: the page above does not move when the figures come. */}
       <div className={`flex items-stretch ${folded ? '' : 'min-h-23.5'}`}>
-        <div className="border-rule flex w-36 shrink-0 flex-col justify-center gap-1 border-r px-3 py-1">
-          <select
-            aria-label="Line-up on the shelf"
-            className="w-full truncate bg-transparent text-[0.87rem] font-medium"
+        <div
+          className={`border-rule flex shrink-0 justify-center gap-1 border-r px-3 py-1 ${folded ? 'w-auto flex-row items-center gap-4' : 'w-36 flex-col'}`}
+        >
+          <LineUpPicker
+            label="Line-up on the shelf"
+            className={`!border-transparent !bg-transparent !px-1 text-[0.87rem] font-medium ${folded ? '!w-44' : ''}`}
             value={shown.id}
-            onChange={(event) => void navigate(`/line-ups/${event.target.value}`)}
-          >
-            {lineUps.map((row) => (
-              <option key={row.id} value={row.id}>
-                {row.name}
-              </option>
-            ))}
-          </select>
+            onChoose={(id) => void navigate(`/line-ups/${id}`)}
+          />
           <button
             type="button"
             className="text-pencil hover:text-ink flex items-center gap-1 text-[0.8rem]"

@@ -10,7 +10,8 @@ export const router = createBrowserRouter([
     errorElement: <Broken />,
     hydrateFallbackElement: <p className="text-pencil p-6">Opening the workroom…</p>,
     children: [
-      { index: true, lazy: async () => ({ Component: (await import('@/features/lineups')).Home }) },
+      { index: true, lazy: async () => ({ Component: (await import('@/features/workroom')).WorkroomPage }) },
+      { path: 'bin', lazy: async () => ({ Component: (await import('@/features/bin')).BinPage }) },
       { path: 'line-ups/:lineUpId', lazy: async () => ({ Component: (await import('@/features/lineups')).LineUpPage }) },
       { path: 'figures/:figureId', element: <Navigate to="fitting" replace /> },
       { path: 'figures/:figureId/brief', lazy: async () => ({ Component: (await import('@/features/brief')).BriefPage }) },

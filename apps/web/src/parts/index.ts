@@ -6,3 +6,14 @@ export { ProblemTable } from './ProblemTable';
 export { PINKED, Swatch } from './Swatch';
 export { Why } from './Why';
 export { UndoButtons } from './UndoButtons';
+export {
+  ColourPicker,
+  LineUpPicker,
+  MouldPicker,
+  OfficialPicker,
+  PartPicker,
+  PrintPicker,
+  sampleOf,
+  SmallMould,
+  SmallPart,
+} from './pickers';

@@ -6,6 +6,7 @@ export { Chips, Choice, Input, KeptInput, Label, OwnInput } from './fields';
 export { longDay, longMoment, plural, sentenceOf, whole } from './format';
 export { Heads } from './Heads';
 export { Menu } from './Menu';
+export { type Pick, Picker } from './picker';
 export { Sheet } from './Sheet';
 export { tell, Toasts } from './telling';
 export {

@@ -4,7 +4,7 @@ import { sentenceOf, tell } from '@/ui';
 import { useAppDispatch } from './store';
 import { isTyping } from './typing';
 
-export type UndoSubject = 'figure' | 'line-up' | 'catalogue';
+export type UndoSubject = 'figure' | 'line-up' | 'workroom' | 'catalogue';
 
 /** What Undo and Redo would take back and bring back here, and how. Null when there is nothing. */
 export interface Undoing {
@@ -13,7 +13,10 @@ export interface Undoing {
   step(kind: 'undo' | 'redo'): void;
 }
 
-/** Undo and redo of a brief and the looks chosen for it, of a line-up, or of the catalogue; also after a reload, also by the keyboard. */
+/**
+ * Undo and redo of a brief and the looks chosen for it, of who stands in a line-up, of the line-ups of the workroom, or of the catalogue;
+ * also after a reload, also by the keyboard.
+ */
 export function useUndo(subject: UndoSubject, item: string): Undoing {
   const dispatch = useAppDispatch();
   const { data } = useReadNextStepsQuery({ subject, item });
@@ -26,7 +29,9 @@ export function useUndo(subject: UndoSubject, item: string): Undoing {
         tell(kind === 'undo' ? `Undone: ${done}` : `Done again: ${done}`);
         if (subject === 'figure') return refreshFigure(dispatch, item);
         dispatch(
-          webApi.util.invalidateTags(subject === 'line-up' ? ['figures'] : ['catalogue', 'figures', 'wardrobe', 'market', 'notices']),
+          webApi.util.invalidateTags(
+            subject === 'catalogue' ? ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'bin'] : ['figures', 'bin'],
+          ),
         );
         return undefined;
       })

@@ -4,11 +4,13 @@ import type { FigureDto, LineUpNamesDto } from '@/api';
 export type Deed = { readonly label: string; readonly keys?: string } & ({ readonly path: string } | { readonly run: () => void });
 
 export const PLACES: readonly (readonly [label: string, path: string])[] = [
+  ['Workroom', '/'],
   ['Wardrobe', '/wardrobe'],
   ['Catalogue', '/catalogue'],
   ['Sources', '/catalogue/sources'],
   ['Own entries', '/catalogue/own'],
   ['Market', '/market'],
+  ['Bin', '/bin'],
 ];
 
 /** Presses a key for the person: every page takes back and does again by the same keys, each what is its own. */
@@ -71,6 +73,7 @@ export function deedsFor({ figure, lineUps, openLineUp, address }: Here): readon
           { label: `Errand for all of ${lineUp.name}`, path: `/line-ups/${lineUp.id}/errand` },
         ]
       : []),
+    { label: 'New line-up', path: '/?new=1' },
     { label: 'Export owned pieces', run: download('/api/wardrobe/pieces.csv') },
     { label: 'Export the parts of the catalogue', run: download('/api/catalogue/export?what=variants') },
   ];

@@ -1,7 +1,6 @@
 import { type Look, nearestWorn, readDifference } from '@outfit/core';
 import { X } from 'lucide-react';
-import { Swatch } from '@/parts';
-import { Choice } from '@/ui';
+import { ColourPicker, Swatch } from '@/parts';
 import { useWorkspace } from '@/workspace';
 
 interface ColourWishesProps {
@@ -13,7 +12,6 @@ interface ColourWishesProps {
 /** The wanted main colours, each with how near the chosen look comes. */
 export function ColourWishes({ colours, look, onChange }: ColourWishesProps) {
   const { catalogue } = useWorkspace();
-  const others = catalogue.data.colours.filter((colour) => !colours.includes(colour.id) && colour.kind !== 'skin');
   return (
     <fieldset>
       <legend className="text-pencil mb-1 text-[0.87rem]">Main colours</legend>
@@ -43,12 +41,13 @@ export function ColourWishes({ colours, look, onChange }: ColourWishesProps) {
         })}
       </ul>
       {colours.length < 8 && (
-        <Choice
-          aria-label="Add a colour"
+        <ColourPicker
+          label="Add a colour"
           className="mt-1.5"
-          value=""
-          options={[{ value: '', label: 'Add a colour…' }, ...others.map((colour) => ({ value: colour.id, label: colour.name }))]}
-          onChoose={(id) => id !== '' && onChange([...colours, id])}
+          placeholder="Add a colour…"
+          value={null}
+          among={(colour) => !colours.includes(colour.id) && colour.kind !== 'skin'}
+          onChoose={(id) => onChange([...colours, id])}
         />
       )}
     </fieldset>

@@ -1,5 +1,6 @@
 import { AGE_BANDS, AS_ITS_AGE, type Catalogue, type FeatureKind, MOOD_NAMES, readPredicate } from '@outfit/core';
 import { useId } from 'react';
+import { ColourPicker } from '@/parts';
 import { Choice, Input } from '@/ui';
 
 const FIRST_TARGETS: Partial<Record<FeatureKind, string>> = {
@@ -36,7 +37,7 @@ export function TargetField({ kind, target, catalogue, onChange }: TargetFieldPr
     case 'absence':
       return options(catalogue.data.motifs.map((motif) => ({ value: motif.id, label: motif.name })));
     case 'colour':
-      return options(catalogue.data.colours.map((colour) => ({ value: colour.id, label: colour.name })));
+      return <ColourPicker label="Target" value={target} onChoose={onChange} />;
     case 'expression':
       return options(MOOD_NAMES.map((mood) => ({ value: mood, label: mood })));
     case 'height':

@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type BeginningDto, useCreateFigureMutation } from '@/api';
-import { FigurePicture, PartPicture } from '@/parts';
-import { Button, Choice, Input, Label, sentenceOf, Sheet, tell, useAddress } from '@/ui';
+import { FigurePicture, OfficialPicker, PartPicture, SmallPart } from '@/parts';
+import { Button, Input, Label, type Pick, Picker, sentenceOf, Sheet, tell, useAddress } from '@/ui';
 import { useNames, useWorkspace } from '@/workspace';
 
 /** What a figure may be started from; for a picture its brief is opened where pictures are looked at. */
@@ -49,18 +49,14 @@ function Start({ lineUp, from: first }: { readonly lineUp: string; readonly from
   const [name, setName] = useState('');
   const [create, { isLoading }] = useCreateFigureMutation();
   const navigate = useNavigate();
-  const options = useMemo((): readonly { readonly value: string; readonly label: string }[] => {
-    if (kind === 'official')
-      return catalogue.data.officialFigures
-        .map((row) => ({ value: row.id, label: `${row.person ? `${row.person}, ` : ''}${row.name}, ${row.id}` }))
-        .sort((a, b) => a.label.localeCompare(b.label));
+  const options = useMemo((): readonly Pick[] => {
     if (kind === 'figure')
-      return lineUps.flatMap((row) => row.figures.map((figure) => ({ value: figure.id, label: `${figure.name}, ${row.name}` })));
+      return lineUps.flatMap((row) => row.figures.map((figure) => ({ value: figure.id, text: figure.name, more: row.name })));
     if (kind === 'part')
       return owned
         .variants()
-        .map((value) => ({ value, label: catalogue.nameOf(catalogue.variant(value)) }))
-        .sort((a, b) => a.label.localeCompare(b.label));
+        .map((value) => ({ value, text: catalogue.nameOf(catalogue.variant(value)) }))
+        .sort((a, b) => a.text.localeCompare(b.text));
     return [];
   }, [kind, catalogue, lineUps, owned]);
   const official = kind === 'official' ? catalogue.data.officialFigures.find((row) => row.id === id) : undefined;
@@ -113,9 +109,20 @@ function Start({ lineUp, from: first }: { readonly lineUp: string; readonly from
           ))}
         </fieldset>
         {!isEmpty && (
-          <Label text="Which">
-            <Choice value={id} options={[{ value: '', label: 'Choose…' }, ...options]} onChoose={choose} />
-          </Label>
+          <div>
+            <span className="text-pencil mb-0.5 block text-[0.87rem]">Which</span>
+            {kind === 'official' && <OfficialPicker label="Which" value={id} onChoose={choose} />}
+            {kind === 'part' && (
+              <Picker
+                label="Which"
+                value={id}
+                options={options}
+                picture={(option) => <SmallPart variant={catalogue.variant(option.value)} />}
+                onChoose={choose}
+              />
+            )}
+            {kind === 'figure' && <Picker label="Which" value={id} options={options} onChoose={choose} />}
+          </div>
         )}
         <Label text="Name of the new figure">
           <Input value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />

@@ -1,2 +1,1 @@
-export { Home } from './Home';
 export { LineUpPage } from './LineUpPage';

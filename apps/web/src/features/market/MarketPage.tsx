@@ -1,7 +1,8 @@
 import { useImportOffersMutation, useImportRatesMutation, useImportSellersMutation, useListSellersQuery } from '@/api';
 import { Link } from 'react-router';
 import { ImportDialog } from '@/parts';
-import { plural, useAddress } from '@/ui';
+import { Button, plural, useAddress } from '@/ui';
+import { SellerSheet } from './byHand';
 import { ClockBar } from './ClockBar';
 import { ImportChanges } from './ImportChanges';
 import { Offers } from './Offers';
@@ -66,6 +67,15 @@ export function MarketPage() {
           </View>
         </nav>
         <div className="ml-auto flex gap-2">
+          <SellerSheet
+            trigger={<Button>Add a seller…</Button>}
+            onKept={(id) =>
+              change((next) => {
+                next.set('seller', id);
+                next.delete('words');
+              })
+            }
+          />
           <ImportDialog
             title="Import sellers"
             opens="Sellers…"
@@ -91,7 +101,8 @@ export function MarketPage() {
       </div>
       {sellers.length === 0 && (
         <p className="text-pencil mt-3">
-          Nobody sells anything yet. Import the sellers you buy from with “Sellers…”, then the offers of each with “Import CSV…”.
+          Nobody sells anything yet. Write down the sellers you buy from with “Add a seller…”, or import many with “Sellers…” and their
+          offers with “Import CSV…”.
         </p>
       )}
       <div className="mt-3 grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_18rem] gap-4 max-lg:grid-cols-1">

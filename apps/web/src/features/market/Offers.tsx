@@ -4,8 +4,9 @@ import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { OfferDto, SellerDto } from '@/api';
 import { toPrices } from '@/parts';
-import { longDay, OwnInput, plural } from '@/ui';
+import { Button, longDay, OwnInput, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
+import { OfferSheet, SellerSheet } from './byHand';
 import { useSellerOffers } from './useSellerOffers';
 
 interface OffersProps {
@@ -42,6 +43,8 @@ export function Offers({ seller, words, onWords }: OffersProps) {
         <span role="status" className="text-pencil text-[0.87rem] whitespace-nowrap">
           {offers.total === null ? 'Looking…' : plural(total, 'offer')}
         </span>
+        <SellerSheet seller={seller} trigger={<Button>Terms…</Button>} onKept={() => undefined} />
+        <OfferSheet seller={seller} />
       </div>
       <div role="table" aria-label="List of offers" aria-rowcount={total} className="flex min-h-0 flex-1 flex-col text-[0.93rem]">
         <div role="row" className={`${COLUMNS} bg-paper text-pencil py-1 text-[0.87rem]`}>

@@ -1,6 +1,10 @@
-import type { InputHTMLAttributes, ReactNode, SelectHTMLAttributes } from 'react';
+import { createContext, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes, useContext } from 'react';
+import { Picker } from '../picker';
 
 const BOX = 'border-rule bg-sheet rounded-cut w-full border px-2 py-1 placeholder:text-pencil';
+
+/** The words of the label around a field, for fields that a label does not name by itself. */
+const LabelText = createContext('');
 
 export function Label({
   text,
@@ -14,7 +18,7 @@ export function Label({
   return (
     <label className={`block ${className}`}>
       <span className="text-pencil mb-0.5 block text-[0.87rem]">{text}</span>
-      {children}
+      <LabelText.Provider value={text}>{children}</LabelText.Provider>
     </label>
   );
 }
@@ -29,8 +33,26 @@ interface ChoiceProps<T extends string> extends Omit<SelectHTMLAttributes<HTMLSe
   readonly onChoose: (value: T) => void;
 }
 
-/** A choice of a few words. */
+/** So many words can be taken in at a glance; among more one searches. */
+const MOST_AT_A_GLANCE = 10;
+
+/** A choice of words: of a few from a plain list, of more by searching. An option without a value that ends in "…" asks to choose. */
 export function Choice<T extends string>({ value, options, onChoose, className = '', ...rest }: ChoiceProps<T>) {
+  const around = useContext(LabelText);
+  if (options.length > MOST_AT_A_GLANCE) {
+    const asking = options.find((option) => option.value === '' && option.label.endsWith('…'));
+    return (
+      <Picker
+        label={rest['aria-label'] ?? around}
+        value={value}
+        options={options.filter((option) => option !== asking).map((option) => ({ value: option.value, text: option.label }))}
+        {...(asking && { placeholder: asking.label })}
+        {...(rest.disabled === true && { disabled: true })}
+        className={className}
+        onChoose={(chosen) => onChoose(chosen as T)}
+      />
+    );
+  }
   return (
     <select
       className={`${BOX} ${className}`}

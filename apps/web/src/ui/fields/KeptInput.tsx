@@ -10,12 +10,14 @@ interface KeptInputProps {
   readonly placeholder?: string;
   readonly className?: string;
   readonly onKeep: (value: string) => void;
+  /** The field was left, with or without a change. It is written in from the first moment then. */
+  readonly onLeft?: () => void;
 }
 
 /** A line of text that is kept when it is left or Enter is pressed, and only when it has changed. */
 export const KeptInput = (props: KeptInputProps) => <Draft key={props.value} {...props} />;
 
-function Draft({ label, value, maxLength, optional = false, placeholder, className = '', onKeep }: KeptInputProps) {
+function Draft({ label, value, maxLength, optional = false, placeholder, className = '', onKeep, onLeft }: KeptInputProps) {
   const [text, setText] = useState(value);
   const keep = (): void => {
     const next = text.trim();
@@ -29,8 +31,13 @@ function Draft({ label, value, maxLength, optional = false, placeholder, classNa
       value={text}
       maxLength={maxLength}
       onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      // Where it may be left it was opened to be written in.
+      autoFocus={onLeft !== undefined}
+      onBlur={() => {
+        keep();
+        onLeft?.();
+      }}
+      onKeyDown={(event) => event.key === 'Enter' && (onLeft ? event.currentTarget.blur() : keep())}
     />
   );
 }

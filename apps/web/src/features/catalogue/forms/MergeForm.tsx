@@ -1,27 +1,19 @@
 import { type Mergeable, MERGEABLE } from '@outfit/core';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { useMergeEntriesMutation } from '@/api';
-import { Button, Choice, Input, Label, sentenceOf, tell } from '@/ui';
+import { ColourPicker, MouldPicker, PartPicker } from '@/parts';
+import { Button, Choice, Label, Picker, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 
 const KIND_NAMES: Readonly<Record<Mergeable, string>> = { mould: 'moulds', colour: 'colours', print: 'prints', variant: 'parts' };
 
 /** Two entries that are one and the same: the double goes, and whatever names it means the other from then on. */
 export function MergeForm() {
-  const { catalogue } = useWorkspace();
-  const names = useId();
   const [mergeEntries, { isLoading }] = useMergeEntriesMutation();
   const [kind, setKind] = useState<Mergeable>('variant');
   const [double, setDouble] = useState('');
   const [kept, setKept] = useState('');
-  const { variants, moulds, colours, prints } = catalogue.data;
-  const ids = {
-    variant: variants.filter((row) => !row.mergedInto).map((row) => row.id),
-    mould: moulds.map((row) => row.number),
-    colour: colours.map((row) => row.id),
-    print: prints.map((row) => row.id),
-  }[kind];
-  const ready = ids.includes(double) && ids.includes(kept) && double !== kept;
+  const ready = double !== '' && kept !== '' && double !== kept;
   return (
     <form
       className="max-w-xl space-y-3"
@@ -39,19 +31,18 @@ export function MergeForm() {
       }}
     >
       <Label text="Two">
-        <Choice<Mergeable> value={kind} options={MERGEABLE.map((value) => ({ value, label: KIND_NAMES[value] }))} onChoose={setKind} />
+        <Choice<Mergeable>
+          value={kind}
+          options={MERGEABLE.map((value) => ({ value, label: KIND_NAMES[value] }))}
+          onChoose={(next) => {
+            setKind(next);
+            setDouble('');
+            setKept('');
+          }}
+        />
       </Label>
-      <Label text="The double, which goes">
-        <Input list={names} value={double} className="font-mono" onChange={(event) => setDouble(event.target.value)} />
-      </Label>
-      <Label text="The entry that stays">
-        <Input list={names} value={kept} className="font-mono" onChange={(event) => setKept(event.target.value)} />
-      </Label>
-      <datalist id={names}>
-        {ids.slice(0, 5000).map((id) => (
-          <option key={id} value={id} />
-        ))}
-      </datalist>
+      <OneOf kind={kind} label="The double, which goes" value={double} onChoose={setDouble} />
+      <OneOf kind={kind} label="The entry that stays" value={kept} onChoose={setKept} />
       <p className="text-pencil text-[0.93rem]">
         Nothing is lost: what names the double is not rewritten, and the merge can be taken back under “What was changed”.
       </p>
@@ -59,5 +50,27 @@ export function MergeForm() {
         Merge them
       </Button>
     </form>
+  );
+}
+
+interface OneOfProps {
+  readonly kind: Mergeable;
+  readonly label: string;
+  readonly value: string;
+  readonly onChoose: (id: string) => void;
+}
+
+/** One entry of a kind, by its picture. */
+function OneOf({ kind, ...rest }: OneOfProps) {
+  const { catalogue } = useWorkspace();
+  const prints = catalogue.data.prints.map((row) => ({ value: row.id, text: row.name, more: row.id }));
+  return (
+    <div>
+      <span className="text-pencil mb-0.5 block text-[0.87rem]">{rest.label}</span>
+      {kind === 'variant' && <PartPicker {...rest} />}
+      {kind === 'mould' && <MouldPicker {...rest} />}
+      {kind === 'colour' && <ColourPicker {...rest} />}
+      {kind === 'print' && <Picker {...rest} options={prints} />}
+    </div>
   );
 }

@@ -1,10 +1,12 @@
 import { type Material, MATERIALS, type Mould, type MouldGeometry } from '@outfit/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { MouldPicker } from '@/parts';
 import { Button, Choice, Input, Label, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toMould } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
+import { NothingYet } from './NothingYet';
 import { useKeepEntry } from './useKeepEntry';
 
 const LENGTHS: readonly (readonly [keyof MouldGeometry & ('heightMm' | 'riseMm' | 'thicknessMm' | 'massG'), string])[] = [
@@ -23,16 +25,14 @@ const list = (text: string): string[] =>
 /** A mould of one's own starts from one it is like, and keeps its place, drawing and covers. */
 export function MouldForm() {
   const { catalogue } = useWorkspace();
-  const [like, setLike] = useState('HA-118');
+  const [like, setLike] = useState(catalogue.data.moulds[0]?.number ?? '');
+  if (!catalogue.hasMould(like)) return <NothingYet what="moulds" />;
   return (
     <>
-      <Label text="Like which mould" className="mb-3 max-w-md">
-        <Choice
-          value={like}
-          options={catalogue.data.moulds.map((row) => ({ value: row.number, label: `${row.number} ${row.name}` }))}
-          onChoose={setLike}
-        />
-      </Label>
+      <div className="mb-3 max-w-md">
+        <span className="text-pencil mb-0.5 block text-[0.87rem]">Like which mould</span>
+        <MouldPicker label="Like which mould" value={like} onChoose={setLike} />
+      </div>
       <MouldFields key={like} like={catalogue.mould(like)} />
     </>
   );

@@ -11,13 +11,26 @@ import { CatalogueTabs } from '../CatalogueTabs';
 import { Photographs } from '../pages';
 import { homeOf, toPrint, toVariant } from '../paths';
 import { ColourChoice } from './ColourChoice';
-import { draftCatalogue, draftOf, emptyDraft, type PrintDraft, printOfDraft, SURFACES, usualColours, usualZones } from './printDraft';
+import { NothingYet } from './NothingYet';
+import {
+  draftCatalogue,
+  draftOf,
+  emptyDraft,
+  mouldFor,
+  type PrintDraft,
+  printOfDraft,
+  SURFACES,
+  usualColours,
+  usualZones,
+} from './printDraft';
 
 /** A print, composed of motifs layer by layer and drawn as one goes; new ones at the address `new`. */
 export function PrintPage() {
   const { catalogue } = useWorkspace();
   const { print: id = '' } = useParams();
   if (id !== 'new' && !catalogue.hasPrint(id)) return <Empty title="There is no such print">Compose one under Own entries.</Empty>;
+  if (!mouldFor('torso', catalogue) || catalogue.data.colours.length === 0)
+    return <NothingYet what="colours and a torso, head, arm or legs to print on" />;
   return <Composer key={id} id={id} />;
 }
 
@@ -28,7 +41,7 @@ function Composer({ id }: { readonly id: string }) {
   const isNew = id === 'new';
   const [draft, setDraft] = useState<PrintDraft>(() => {
     const known = catalogue.data.prints.find((print) => print.id === id);
-    return known ? draftOf(known, catalogue) : emptyDraft('torso');
+    return known ? draftOf(known, catalogue) : emptyDraft('torso', catalogue);
   });
   const surface = SURFACES[draft.surface];
   const [face, setFace] = useState<Face>(surface.faces[0] ?? 'front');
@@ -147,9 +160,11 @@ function Composer({ id }: { readonly id: string }) {
             <Label text="For">
               <Choice<Surface>
                 value={draft.surface}
-                options={(Object.keys(SURFACES) as Surface[]).map((value) => ({ value, label: SURFACES[value].name }))}
+                options={(Object.keys(SURFACES) as Surface[])
+                  .filter((value) => mouldFor(value, catalogue))
+                  .map((value) => ({ value, label: SURFACES[value].name }))}
                 onChoose={(value) => {
-                  setDraft({ ...emptyDraft(value), name: draft.name });
+                  setDraft({ ...emptyDraft(value, catalogue), name: draft.name });
                   setFace(SURFACES[value].faces[0] ?? 'front');
                 }}
               />
@@ -207,7 +222,8 @@ function MoodChoice(props: { readonly text: string; readonly value: MoodName | u
 /** The draft as it would be drawn anywhere else, from both sides. */
 function LiveDrawing({ draft }: { readonly draft: PrintDraft }) {
   const { catalogue } = useWorkspace();
-  const drawn = useMemo(() => draftCatalogue(draft, catalogue), [draft, catalogue]);
+  const mould = mouldFor(draft.surface, catalogue)?.number ?? '';
+  const drawn = useMemo(() => draftCatalogue(draft, mould, catalogue), [draft, mould, catalogue]);
   const { position, faces } = SURFACES[draft.surface];
   const views = faces.length > 1 ? (['front', 'back'] as const) : (['front'] as const);
   const sides = (['left', 'right'] as const).slice(0, draft.surface === 'arm' ? 1 : 2);

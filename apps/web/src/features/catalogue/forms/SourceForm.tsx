@@ -9,9 +9,10 @@ import {
   type YieldKind,
 } from '@outfit/core';
 import { X } from 'lucide-react';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Button, Choice, Input, Label, plural } from '@/ui';
+import { OfficialPicker, PartPicker } from '@/parts';
+import { Button, Choice, Input, Label, Picker, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toSource } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
@@ -28,11 +29,12 @@ export function SourceForm() {
   return (
     <>
       <Label text="Which" className="mb-3 max-w-md">
-        <Choice
+        <Picker
+          label="Which"
           value={start}
           options={[
-            { value: '', label: 'a new one' },
-            ...catalogue.data.sources.map((row) => ({ value: row.id, label: `${row.id} ${row.name}` })),
+            { value: '', text: 'a new one' },
+            ...catalogue.data.sources.map((row) => ({ value: row.id, text: row.name, more: `${row.id}, ${row.kind}, ${row.year}` })),
           ]}
           onChoose={setStart}
         />
@@ -156,14 +158,6 @@ interface YieldRowProps {
 }
 
 function YieldRow({ line, onChange, onRemove }: YieldRowProps) {
-  const { catalogue } = useWorkspace();
-  const names = useId();
-  const known = {
-    figure: catalogue.data.officialFigures,
-    variant: catalogue.data.variants,
-    bundle: catalogue.data.bundles,
-    source: catalogue.data.sources,
-  }[line.kind];
   return (
     <div className="my-1 grid grid-cols-[4rem_7rem_minmax(0,1fr)_7rem_2rem] items-center gap-2">
       <Input
@@ -173,18 +167,7 @@ function YieldRow({ line, onChange, onRemove }: YieldRowProps) {
         onChange={(event) => onChange({ quantity: Number(event.target.value) || 1 })}
       />
       <Choice<YieldKind> aria-label="What kind" value={line.kind} options={YIELD_NAMES} onChoose={(kind) => onChange({ kind, item: '' })} />
-      <Input
-        aria-label="Which"
-        list={names}
-        value={line.item}
-        className="font-mono"
-        onChange={(event) => onChange({ item: event.target.value })}
-      />
-      <datalist id={names}>
-        {known.slice(0, 3000).map((row) => (
-          <option key={row.id} value={row.id} />
-        ))}
-      </datalist>
+      <WhatIsYielded kind={line.kind} item={line.item} onChoose={(item) => onChange({ item })} />
       <Choice<Certainty>
         aria-label="How sure"
         value={line.certainty}
@@ -195,5 +178,21 @@ function YieldRow({ line, onChange, onRemove }: YieldRowProps) {
         <X size={15} strokeWidth={1.75} />
       </Button>
     </div>
+  );
+}
+
+interface WhatIsYieldedProps {
+  readonly kind: YieldKind;
+  readonly item: string;
+  readonly onChoose: (item: string) => void;
+}
+
+function WhatIsYielded({ kind, item, onChoose }: WhatIsYieldedProps) {
+  const { catalogue } = useWorkspace();
+  if (kind === 'variant') return <PartPicker label="Which" value={item} onChoose={onChoose} />;
+  if (kind === 'figure') return <OfficialPicker label="Which" value={item} onChoose={onChoose} />;
+  const rows = kind === 'bundle' ? catalogue.data.bundles : catalogue.data.sources;
+  return (
+    <Picker label="Which" value={item} options={rows.map((row) => ({ value: row.id, text: row.name, more: row.id }))} onChoose={onChoose} />
   );
 }

@@ -1,7 +1,9 @@
 import {
   Catalogue,
+  labOf,
   type Era,
   type Face,
+  type Mould,
   type Position,
   type Print,
   type PrintMotif,
@@ -11,24 +13,58 @@ import {
 } from '@outfit/core';
 import type { Surface } from '@outfit/drawing';
 
-/** What can be printed on, the mould it is shown on while it is composed, and its printed faces. */
+/** What can be printed on, which moulds have it, and its printed faces and zones. */
 export const SURFACES: Readonly<
   Record<
     Surface,
     {
       readonly name: string;
-      readonly mould: string;
+      /** The family of the moulds that have it, and the silhouette of the plainest of them. */
+      readonly family: string;
+      readonly plainest: string;
       readonly position: Position;
       readonly faces: readonly Face[];
       readonly zones: readonly Zone[];
     }
   >
 > = {
-  head: { name: 'Head', mould: 'HD-101', position: 'head', faces: ['front', 'back'], zones: ['brow', 'eyes', 'mouth', 'chin'] },
-  torso: { name: 'Torso', mould: 'TO-401', position: 'torso', faces: ['front', 'back'], zones: ['collar', 'chest', 'belly', 'hem'] },
-  arm: { name: 'Arm', mould: 'AR-501', position: 'arm.L', faces: ['side'], zones: ['upper', 'fore'] },
-  legs: { name: 'Legs', mould: 'LG-701', position: 'hips', faces: ['front', 'back'], zones: ['hip', 'thigh', 'shin', 'foot'] },
+  head: {
+    name: 'Head',
+    family: 'head',
+    plainest: 'head',
+    position: 'head',
+    faces: ['front', 'back'],
+    zones: ['brow', 'eyes', 'mouth', 'chin'],
+  },
+  torso: {
+    name: 'Torso',
+    family: 'torso',
+    plainest: 'torso',
+    position: 'torso',
+    faces: ['front', 'back'],
+    zones: ['collar', 'chest', 'belly', 'hem'],
+  },
+  arm: { name: 'Arm', family: 'arm', plainest: 'arm', position: 'arm.L', faces: ['side'], zones: ['upper', 'fore'] },
+  legs: {
+    name: 'Legs',
+    family: 'legs',
+    plainest: 'legs',
+    position: 'hips',
+    faces: ['front', 'back'],
+    zones: ['hip', 'thigh', 'shin', 'foot'],
+  },
 };
+
+/** The mould that prints of a surface are shown on: the plainest of its family; undefined while the catalogue has none. */
+export function mouldFor(surface: Surface, { data }: Catalogue): Mould | undefined {
+  const { family, plainest, position } = SURFACES[surface];
+  const own = data.moulds.filter((mould) => mould.family === family && mould.fills.some((fills) => fills.includes(position)));
+  return own.find((mould) => mould.silhouette === plainest) ?? own[0];
+}
+
+/** The surface of a mould that prints lie on; undefined where none does. */
+export const surfaceOfMould = (mould: Mould): Surface | undefined =>
+  (Object.keys(SURFACES) as Surface[]).find((surface) => mould.fills.some((fills) => fills.includes(SURFACES[surface].position)));
 
 /** The surface a finished print is for, told by its zones. */
 export function surfaceOfPrint(print: Print): Surface {
@@ -51,7 +87,7 @@ export function usualColours(motif: string, catalogue: Catalogue): readonly stri
     const known = print.motifs.find((row) => row.motif === motif);
     if (known) return known.colours;
   }
-  return ['soot'];
+  return [darkest(catalogue)];
 }
 
 export interface PrintDraft {
@@ -66,14 +102,23 @@ export interface PrintDraft {
   readonly motifs: readonly PrintMotif[];
 }
 
-export const emptyDraft = (surface: Surface): PrintDraft => ({
+/** The colour of the palette that lines are drawn in, and the one nearest to paper; empty in a catalogue without colours. */
+const darkest = (catalogue: Catalogue): string => extreme(catalogue, (a, b) => a - b);
+const palest = (catalogue: Catalogue): string => extreme(catalogue, (a, b) => b - a);
+const extreme = ({ data }: Catalogue, order: (a: number, b: number) => number): string =>
+  [...data.colours]
+    .filter((colour) => colour.finish === 'solid')
+    .sort((a, b) => order(labOf(a.hex).l, labOf(b.hex).l))
+    .at(0)?.id ?? '';
+
+export const emptyDraft = (surface: Surface, catalogue: Catalogue): PrintDraft => ({
   id: '',
   name: '',
   era: 'late',
   mood: surface === 'head' ? 'calm' : undefined,
   secondMood: undefined,
   surface,
-  base: surface === 'head' ? 'almond' : 'oatmeal',
+  base: (surface === 'head' ? catalogue.data.colours.find((colour) => colour.kind === 'skin')?.id : undefined) ?? palest(catalogue),
   motifs: [],
 });
 
@@ -81,7 +126,7 @@ export function draftOf(print: Print, catalogue: Catalogue): PrintDraft {
   const surface = surfaceOfPrint(print);
   const worn = catalogue.data.variants.find((variant) => variant.print === print.id);
   const { id, name, era, mood, secondMood, motifs } = print;
-  return { id, name, era, mood, secondMood, surface, base: worn?.colours[0] ?? emptyDraft(surface).base, motifs };
+  return { id, name, era, mood, secondMood, surface, base: worn?.colours[0] ?? emptyDraft(surface, catalogue).base, motifs };
 }
 
 /** The print a draft would be saved as. Its number comes from its name when it has none yet. */
@@ -113,10 +158,13 @@ export function holding(variant: Variant, { data }: Catalogue): Catalogue {
 }
 
 /** A little catalogue that holds the draft on its mould, so that the same drawing shows it. */
-export function draftCatalogue(draft: PrintDraft, catalogue: Catalogue): { readonly catalogue: Catalogue; readonly variant: Variant } {
+export function draftCatalogue(
+  draft: PrintDraft,
+  mould: string,
+  catalogue: Catalogue,
+): { readonly catalogue: Catalogue; readonly variant: Variant } {
   const print = { ...printOfDraft(draft), id: 'draft' };
-  const { mould } = SURFACES[draft.surface];
-  const colours = [draft.base, 'soot'];
+  const colours = [draft.base];
   const variant: Variant = { id: variantIdOf(mould, colours, 'draft'), mould, colours, print: 'draft', made: { from: 2000, until: 2000 } };
   const only = holding(variant, new Catalogue({ ...catalogue.data, prints: [print] }));
   return { catalogue: only, variant };

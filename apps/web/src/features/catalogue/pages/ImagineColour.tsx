@@ -2,7 +2,8 @@ import { colourDifference, mainColourOf, readDifference, type Variant, variantId
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSaveEntryMutation } from '@/api';
-import { Button, Choice, sentenceOf, tell } from '@/ui';
+import { ColourPicker } from '@/parts';
+import { Button, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toVariant } from '../paths';
 
@@ -30,13 +31,7 @@ export function ImagineColour({ variant }: { readonly variant: Variant }) {
     <div className="mt-2 flex flex-wrap items-center gap-2">
       <span className="flex items-center gap-1.5">
         In another colour:
-        <Choice
-          aria-label="In another colour"
-          className="!w-auto !py-0.5"
-          value={colour}
-          options={catalogue.data.colours.map((row) => ({ value: row.id, label: row.name }))}
-          onChoose={setColour}
-        />
+        <ColourPicker label="In another colour" className="!w-44 !py-0.5" value={colour} onChoose={setColour} />
       </span>
       {colour !== variant.colours[index] && (
         <>

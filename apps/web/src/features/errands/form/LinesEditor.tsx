@@ -1,7 +1,8 @@
 import { X } from 'lucide-react';
+import { useMemo } from 'react';
 import { webApi } from '@/api';
 import { FigurePicture } from '@/parts';
-import { Choice, Input, Label } from '@/ui';
+import { Choice, Input, Label, Picker, plural } from '@/ui';
 import { lineUpOf, useAppDispatch, useFigure, useNames, useWorkspace } from '@/workspace';
 import { copiesOf, type DraftLine, lineOf } from './lines';
 
@@ -16,6 +17,14 @@ interface LinesEditorProps {
 export function LinesEditor({ lines, onChange }: LinesEditorProps) {
   const dispatch = useAppDispatch();
   const lineUps = useNames();
+  const options = useMemo(
+    () =>
+      lineUps.flatMap((lineUp) => [
+        { value: lineUp.id, text: `All of ${lineUp.name}`, more: plural(lineUp.figures.length, 'figure') },
+        ...lineUp.figures.map((figure) => ({ value: figure.id, text: figure.name, more: lineUp.name })),
+      ]),
+    [lineUps],
+  );
   const add = async (id: string): Promise<void> => {
     const lineUp = lineUps.some((row) => row.id === id) ? id : lineUpOf(lineUps, id);
     if (lineUp === undefined) return;
@@ -38,25 +47,13 @@ export function LinesEditor({ lines, onChange }: LinesEditorProps) {
       {lines.length > 1 && (
         <p className="text-pencil text-[0.87rem]">Looks in one group are never shown together: they share their parts.</p>
       )}
-      <Label text="Add to the trip">
-        <select
-          className="border-rule bg-sheet rounded-cut w-full border px-2 py-1"
-          value=""
-          onChange={(event) => void add(event.target.value)}
-        >
-          <option value="">a figure or a line-up …</option>
-          {lineUps.map((lineUp) => (
-            <optgroup key={lineUp.id} label={lineUp.name}>
-              <option value={lineUp.id}>All of {lineUp.name}</option>
-              {lineUp.figures.map((figure) => (
-                <option key={figure.id} value={figure.id}>
-                  {figure.name}
-                </option>
-              ))}
-            </optgroup>
-          ))}
-        </select>
-      </Label>
+      <Picker
+        label="Add to the trip"
+        placeholder="Add a figure or a line-up…"
+        value={null}
+        options={options}
+        onChoose={(id) => void add(id)}
+      />
     </fieldset>
   );
 }

@@ -1,0 +1,1 @@
+export { BinPage } from './BinPage';

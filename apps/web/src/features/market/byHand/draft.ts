@@ -1,0 +1,80 @@
+import type { SellerByHandDto, SellerDto } from '@/api';
+
+/** A seller as it is being written down: amounts as they are typed. */
+export interface SellerDraft {
+  readonly name: string;
+  readonly country: string;
+  readonly currency: string;
+  readonly days: string;
+  readonly steps: readonly { readonly upToG: string; readonly cost: string }[];
+  readonly minimum: string;
+  readonly handling: string;
+  readonly freeFrom: string;
+  readonly trusted: boolean;
+  readonly thirdParty: boolean;
+}
+
+export const EMPTY_SELLER: SellerDraft = {
+  name: '',
+  country: '',
+  currency: 'EUR',
+  days: '5',
+  steps: [{ upToG: '2000', cost: '' }],
+  minimum: '',
+  handling: '',
+  freeFrom: '',
+  trusted: true,
+  thirdParty: false,
+};
+
+/** An amount as it is typed, in minor units; nothing typed is nothing, and null is what is no amount. */
+export function minorOf(text: string): number | null {
+  if (text.trim() === '') return 0;
+  const match = /^(\d{1,7})(?:[.,](\d{1,2}))?$/.exec(text.trim());
+  return match ? Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0')) : null;
+}
+
+const typed = (minor: number): string => (minor === 0 ? '' : (minor / 100).toFixed(2));
+
+/** A known seller as a draft. Its terms are sent in the workspace's currency: `perUnit` gives them back as the seller asks. */
+export function draftOf(seller: SellerDto): SellerDraft {
+  const asked = (minor: number): string => typed(Math.round(minor / (seller.rate?.perUnit ?? 1)));
+  return {
+    name: seller.name,
+    country: seller.country,
+    currency: seller.currency,
+    days: String(seller.days),
+    steps: seller.postage.map((step) => ({ upToG: String(step.upToG), cost: asked(step.costMinor) || '0' })),
+    minimum: asked(seller.minimumMinor),
+    handling: asked(seller.handlingMinor),
+    freeFrom: seller.freePostageFromMinor === null ? '' : asked(seller.freePostageFromMinor),
+    trusted: seller.trusted,
+    thirdParty: seller.thirdParty,
+  };
+}
+
+/** What a draft would be sent as; the first field that cannot be read, in words, when there is one. */
+export function readDraft(draft: SellerDraft): { readonly seller: SellerByHandDto } | { readonly fault: string } {
+  const postage = draft.steps.map(({ upToG, cost }) => ({ upToG: Number(upToG), costMinor: minorOf(cost) }));
+  const [minimumMinor, handlingMinor] = [minorOf(draft.minimum), minorOf(draft.handling)];
+  const freePostageFromMinor = draft.freeFrom.trim() === '' ? null : minorOf(draft.freeFrom);
+  if (draft.name.trim() === '') return { fault: 'What is the seller called?' };
+  if (postage.some((step) => !Number.isInteger(step.upToG) || step.upToG < 1)) return { fault: 'Postage is up to so many whole grams.' };
+  if (postage.some((step) => step.costMinor === null)) return { fault: 'Postage is an amount such as 3.95.' };
+  if (minimumMinor === null || handlingMinor === null || (freePostageFromMinor === null && draft.freeFrom.trim() !== ''))
+    return { fault: 'Amounts are written such as 3.95.' };
+  return {
+    seller: {
+      name: draft.name.trim(),
+      country: draft.country.trim().toUpperCase(),
+      currency: draft.currency.trim().toUpperCase(),
+      days: Number(draft.days) || 0,
+      postage: postage.map(({ upToG, costMinor }) => ({ upToG, costMinor: costMinor ?? 0 })),
+      minimumMinor,
+      handlingMinor,
+      freePostageFromMinor,
+      trusted: draft.trusted,
+      thirdParty: draft.thirdParty,
+    },
+  };
+}

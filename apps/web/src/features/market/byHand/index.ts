@@ -1,0 +1,2 @@
+export { OfferSheet } from './OfferSheet';
+export { SellerSheet } from './SellerSheet';

@@ -1,0 +1,1 @@
+export { WorkroomPage } from './WorkroomPage';

@@ -1,0 +1,1 @@
+export { type Pick, Picker } from './Picker';
