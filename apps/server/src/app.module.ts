@@ -1,5 +1,6 @@
 import { type DynamicModule, Global, Module, type OnApplicationShutdown } from '@nestjs/common';
 import { CatalogueModule } from './catalogue/index.js';
+import { BeginningModule } from './demo/index.js';
 import { ErrandsModule } from './errands/index.js';
 import { FiguresModule } from './figures/index.js';
 import { MarketModule } from './market/index.js';
@@ -12,6 +13,7 @@ import { ImportingModule } from './platform/importing/index.js';
 import { JobsModule } from './platform/jobs/index.js';
 import { LiveModule } from './platform/live/index.js';
 import { WardrobeModule } from './wardrobe/index.js';
+import { type OwnWorkspace, type WorkspaceHost, WorkspacesModule } from './workspaces/index.js';
 
 /** What everything stands on: the time, and the workspace's database. It is closed, and its folder let go of, last of all. */
 @Global()
@@ -42,17 +44,19 @@ class GroundModule implements OnApplicationShutdown {
 
 @Module({})
 export class AppModule {
-  static over(dataFolder: string, database: Database, lock: FolderLock): DynamicModule {
+  static over(own: OwnWorkspace, database: Database, lock: FolderLock, host: WorkspaceHost): DynamicModule {
     return {
       module: AppModule,
       imports: [
         GroundModule.over(database, lock),
-        FilesModule.over(dataFolder),
+        FilesModule.over(own.folder),
+        WorkspacesModule.over(host, own),
         LiveModule,
         HistoryModule,
         BinModule,
         JobsModule,
         ImportingModule,
+        BeginningModule,
         CatalogueModule,
         FiguresModule,
         WardrobeModule,

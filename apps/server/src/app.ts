@@ -3,7 +3,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
 import type { NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
-import { existsSync, mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { join } from 'node:path';
 import sirv from 'sirv';
@@ -25,6 +25,7 @@ import {
 } from './platform/http/index.js';
 import { rememberTab } from './platform/live/index.js';
 import { SCHEMA } from './schema.js';
+import { type OwnWorkspace, WorkspaceHost } from './workspaces/index.js';
 
 export interface AppOptions {
   /** Folder of the person's data; made when missing. */
@@ -65,13 +66,27 @@ const squeezed = compression({
  * Builds the application, not yet listening. Takes the data folder for itself: a second server on it is refused. Throws
  * StartRefused with a sentence for what a person can put right.
  */
-export async function createApp({ dataFolder, webFolder, demo }: AppOptions): Promise<NestExpressApplication> {
+export function createApp({ dataFolder, webFolder, demo }: AppOptions): Promise<NestExpressApplication> {
+  const host: WorkspaceHost = new WorkspaceHost(dataFolder, demo, (folder, path, begin) =>
+    openWorkspace({ folder, path }, webFolder, begin === 'demo', host),
+  );
+  return openWorkspace({ folder: dataFolder, path: '' }, webFolder, demo, host);
+}
+
+/** One workspace, its database open and its folder locked. */
+async function openWorkspace(
+  own: OwnWorkspace,
+  webFolder: string | null,
+  demo: boolean,
+  host: WorkspaceHost,
+): Promise<NestExpressApplication> {
+  const dataFolder = own.folder;
   mkdirSync(dataFolder, { recursive: true });
   const lock = FolderLock.take(dataFolder);
   let database: Database | null = null;
   try {
     database = await openDatabase(join(dataFolder, 'outfit.sqlite'), SCHEMA, new Date());
-    const app = await buildApp(dataFolder, database, lock, webFolder);
+    const app = await buildApp(own, database, lock, webFolder, host);
     if (demo) await loadDemo(app);
     return app;
   } catch (error) {
@@ -82,12 +97,13 @@ export async function createApp({ dataFolder, webFolder, demo }: AppOptions): Pr
 }
 
 async function buildApp(
-  dataFolder: string,
+  own: OwnWorkspace,
   database: Database,
   lock: FolderLock,
   webFolder: string | null,
+  host: WorkspaceHost,
 ): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(dataFolder, database, lock), {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(own, database, lock, host), {
     bodyParser: false,
     logger: ['error', 'warn'],
     abortOnError: false,
@@ -95,15 +111,16 @@ async function buildApp(
     forceCloseConnections: true,
   });
   app.setGlobalPrefix('api');
+  if (own.path === '') app.use(sameMachine, host.dispatch);
   app.use(sameMachine, SECURITY, rememberTab, inGoodTime, squeezed);
   app.use('/api/errands/solve', jsonBody('10mb'));
   app.use('/api/catalogue/import', catalogueBody);
   app.use(['/api/catalogue/photographs', '/api/figures/:id/references'], pictureBody);
   app.use(jsonBody('1mb'), csvBody);
-  if (webFolder !== null) serveWeb(app, webFolder);
+  if (webFolder !== null) serveWeb(app, webFolder, own.path);
   app.useGlobalPipes(validation());
   app.useGlobalFilters(new ProblemFilter());
-  app.enableShutdownHooks();
+  if (own.path === '') app.enableShutdownHooks();
   await app.init();
   (app.getHttpServer() as Server).on('clientError', refuseUnreadable);
   // After the routes: whatever no controller answered, and whatever failed before one was reached.
@@ -115,9 +132,11 @@ async function buildApp(
  * Serves the built pages, as the build compressed them; every address of the application that is no file answers with its one
  * page. Files under /assets have the hash of what is in them in their names and are never asked for twice.
  */
-function serveWeb(app: NestExpressApplication, folder: string): void {
+function serveWeb(app: NestExpressApplication, folder: string, path: string): void {
   const page = join(folder, 'index.html');
   if (!existsSync(page)) throw new Error(`The web application is not built: there is no ${page}.`);
+  // What a page of a workspace beside the first asks for ahead is its own.
+  const beside = path === '' ? null : readFileSync(page, 'utf8').replaceAll('href="/api/', `href="${path}/api/`);
   const files = sirv(folder, {
     brotli: true,
     etag: true,
@@ -129,6 +148,7 @@ function serveWeb(app: NestExpressApplication, folder: string): void {
     if (request.path.startsWith('/api/')) return next();
     files(request, response, () => {
       if (!['GET', 'HEAD'].includes(request.method) || request.path.includes('.')) return next();
+      if (beside !== null) return void response.type('html').set('Cache-Control', 'no-cache').send(beside);
       request.url = '/index.html';
       files(request, response, next);
     });

@@ -1,1 +1,2 @@
 export { loadDemo } from './loadDemo.js';
+export { BeginningModule } from './beginning.module.js';

@@ -1,11 +1,58 @@
 import { api } from '@/api/base';
-export const addTagTypes = ['history', 'bin', 'jobs', 'catalogue', 'figures', 'looks', 'notices', 'wardrobe', 'market', 'errands'] as const;
+export const addTagTypes = [
+  'workspaces',
+  'history',
+  'bin',
+  'jobs',
+  'catalogue',
+  'figures',
+  'looks',
+  'notices',
+  'wardrobe',
+  'market',
+  'errands',
+] as const;
 const injectedRtkApi = api
   .enhanceEndpoints({
     addTagTypes,
   })
   .injectEndpoints({
     endpoints: (build) => ({
+      listWorkspaces: build.query<ListWorkspacesApiResponse, ListWorkspacesApiArg>({
+        query: () => ({ url: `/api/workspaces` }),
+        providesTags: ['workspaces'],
+      }),
+      createWorkspace: build.mutation<CreateWorkspaceApiResponse, CreateWorkspaceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/workspaces`,
+          method: 'POST',
+          body: queryArg.newWorkspaceDto,
+        }),
+        invalidatesTags: ['workspaces'],
+      }),
+      renameWorkspace: build.mutation<RenameWorkspaceApiResponse, RenameWorkspaceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/workspaces/name`,
+          method: 'PUT',
+          body: queryArg.workspaceNameDto,
+        }),
+        invalidatesTags: ['workspaces'],
+      }),
+      carryAway: build.query<CarryAwayApiResponse, CarryAwayApiArg>({
+        query: () => ({ url: `/api/workspaces/archive` }),
+        providesTags: ['workspaces'],
+      }),
+      bringWorkspaceBack: build.mutation<BringWorkspaceBackApiResponse, BringWorkspaceBackApiArg>({
+        query: (queryArg) => ({
+          url: `/api/workspaces/archive`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            name: queryArg.name,
+          },
+        }),
+        invalidatesTags: ['workspaces'],
+      }),
       listChanges: build.query<ListChangesApiResponse, ListChangesApiArg>({
         query: (queryArg) => ({
           url: `/api/history/${queryArg.subject}/${queryArg.item}`,
@@ -64,6 +111,14 @@ const injectedRtkApi = api
           method: 'POST',
         }),
         invalidatesTags: ['jobs'],
+      }),
+      beginWith: build.mutation<BeginWithApiResponse, BeginWithApiArg>({
+        query: (queryArg) => ({
+          url: `/api/beginning`,
+          method: 'POST',
+          body: queryArg.beginWithDto,
+        }),
+        invalidatesTags: ['catalogue'],
       }),
       importCatalogue: build.mutation<ImportCatalogueApiResponse, ImportCatalogueApiArg>({
         query: (queryArg) => ({
@@ -757,6 +812,23 @@ const injectedRtkApi = api
     overrideExisting: false,
   });
 export { injectedRtkApi as generatedApi };
+export type ListWorkspacesApiResponse = /** status 200  */ WorkspaceDto[];
+export type ListWorkspacesApiArg = void;
+export type CreateWorkspaceApiResponse = /** status 201  */ WorkspaceDto;
+export type CreateWorkspaceApiArg = {
+  newWorkspaceDto: NewWorkspaceDto;
+};
+export type RenameWorkspaceApiResponse = /** status 200  */ WorkspaceDto[];
+export type RenameWorkspaceApiArg = {
+  workspaceNameDto: WorkspaceNameDto;
+};
+export type CarryAwayApiResponse = unknown;
+export type CarryAwayApiArg = void;
+export type BringWorkspaceBackApiResponse = /** status 201  */ WorkspaceDto;
+export type BringWorkspaceBackApiArg = {
+  name: string;
+  body: Blob;
+};
 export type ListChangesApiResponse = /** status 200  */ ChangeDto[];
 export type ListChangesApiArg = {
   subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe';
@@ -798,6 +870,10 @@ export type ReadJobApiArg = {
 export type StopJobApiResponse = /** status 201  */ AnyJobDto;
 export type StopJobApiArg = {
   id: string;
+};
+export type BeginWithApiResponse = /** status 201  */ BegunDto;
+export type BeginWithApiArg = {
+  beginWithDto: BeginWithDto;
 };
 export type ImportCatalogueApiResponse = /** status 202  */ ImportJobDto;
 export type ImportCatalogueApiArg = {
@@ -1210,6 +1286,22 @@ export type ExportShoppingListApiResponse = unknown;
 export type ExportShoppingListApiArg = {
   id: string;
 };
+export type WorkspaceDto = {
+  /** Its short name; empty for the one the server was started on */
+  id: string;
+  name: string;
+  /** Where its pages are: "" or "/w/its-short-name" */
+  path: string;
+  /** The one that was asked */
+  isOpen: boolean;
+};
+export type NewWorkspaceDto = {
+  name: string;
+  begin: 'empty' | 'demo';
+};
+export type WorkspaceNameDto = {
+  name: string;
+};
 export type ChangeDto = {
   id: number;
   at: string;
@@ -1255,6 +1347,14 @@ export type AnyJobDto = {
   result: {
     [key: string]: any;
   } | null;
+};
+export type BegunDto = {
+  moulds: number;
+  colours: number;
+};
+export type BeginWithDto = {
+  /** The starter kit */
+  with: 'basics';
 };
 export type ImportProgress = {
   phase: 'reading' | 'checking' | 'comparing' | 'writing';
@@ -2608,6 +2708,11 @@ export type SubstituteDto = {
   accepted: boolean;
 };
 export const {
+  useListWorkspacesQuery,
+  useCreateWorkspaceMutation,
+  useRenameWorkspaceMutation,
+  useCarryAwayQuery,
+  useBringWorkspaceBackMutation,
   useListChangesQuery,
   useReadNextStepsQuery,
   useUndoMutation,
@@ -2618,6 +2723,7 @@ export const {
   useThrowAwayMutation,
   useReadJobQuery,
   useStopJobMutation,
+  useBeginWithMutation,
   useImportCatalogueMutation,
   useExportCatalogueQuery,
   useListPhotographsQuery,

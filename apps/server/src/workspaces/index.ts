@@ -1,0 +1,3 @@
+export { WorkspaceHost } from './host.js';
+export { WorkspacesModule } from './workspaces.module.js';
+export type { OwnWorkspace } from './workspaces.service.js';
