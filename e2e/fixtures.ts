@@ -5,13 +5,14 @@ import { join } from 'node:path';
 import { startServer } from './server.js';
 
 /** Every test has the application to itself, on a copy of the demo data: none sees what another did, so they run side by side. */
-export const test = base.extend<{ readonly application: string }>({
+export const test = base.extend<{ readonly application: string; readonly isDemo: boolean }>({
+  /** False where a test begins with nothing at all. */
+  isDemo: [true, { option: true }],
   application: [
-    // eslint-disable-next-line no-empty-pattern
-    async ({}, use) => {
+    async ({ isDemo }, use) => {
       const folder = mkdtempSync(join(tmpdir(), 'outfit-e2e-'));
-      cpSync(process.env['OUTFIT_E2E_TEMPLATE'] ?? '', folder, { recursive: true });
-      const server = await startServer(folder);
+      if (isDemo) cpSync(process.env['OUTFIT_E2E_TEMPLATE'] ?? '', folder, { recursive: true });
+      const server = await startServer(folder, isDemo);
       await use(server.address);
       await server.stop();
       rmSync(folder, { recursive: true, force: true });

@@ -8,9 +8,11 @@ export interface RunningServer {
   stop(): Promise<void>;
 }
 
-/** Starts the built application on a data folder, on a port of its own. */
-export async function startServer(folder: string): Promise<RunningServer> {
-  const server = spawn(process.execPath, [MAIN, '--demo', '--data', folder, '--port', '0'], { stdio: ['ignore', 'pipe', 'pipe'] });
+/** Starts the built application on a data folder, on a port of its own; a folder without data is filled with the demo or left empty. */
+export async function startServer(folder: string, isDemo = true): Promise<RunningServer> {
+  const server = spawn(process.execPath, [MAIN, ...(isDemo ? ['--demo'] : []), '--data', folder, '--port', '0'], {
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   const gone = new Promise<void>((resolve) => server.once('exit', () => resolve()));
   const address = await new Promise<string>((resolve, reject) => {
     let said = '';

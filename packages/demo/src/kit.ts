@@ -33,6 +33,8 @@ const SPARE = new Set(['heather', 'lichen', 'apricot', 'hay', 'peat', 'mallow', 
 /** What the parts of the kit are made in, until a person says what there really is. */
 const SHOWN: readonly (readonly [of: (mould: Mould) => boolean, colours: string])[] = [
   [({ family }) => family === 'head' || family === 'hand', 'almond, honey, cocoa, umber, shell'],
+  [({ silhouette }) => silhouette === 'arm-short', 'chalk+almond, chalk+honey, chalk+cocoa, slate+almond, woad+honey, moss+umber'],
+  [({ silhouette }) => silhouette === 'arm-glove', 'chalk+soot, slate+soot, woad+walnut, madder+soot, moss+walnut'],
   [({ family }) => family === 'arm', 'chalk, slate, soot, woad, madder, moss, almond, honey, cocoa, umber, shell'],
   [({ hairColour }) => hairColour === 0, 'raven, walnut, chestnut, straw, ember, silver'],
   [({ family }) => family === 'held' || family === 'beside', 'teak, slate, chalk'],
@@ -54,7 +56,7 @@ const plainMould = (silhouette: string): Mould => {
 
 const shownIn = (mould: Mould): readonly Variant[] =>
   (SHOWN.find(([of]) => of(mould))?.[1] ?? '').split(', ').map((colour) => {
-    const colours = [colour];
+    const colours = colour.split('+');
     return { id: variantIdOf(mould.number, colours, undefined), mould: mould.number, colours, made: MADE };
   });
 

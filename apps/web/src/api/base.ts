@@ -1,4 +1,5 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { BASE } from './path';
 import { TAB } from './tab';
 
 /** A list is sent as one value after another under the same name; what is undefined is left out. */
@@ -16,7 +17,7 @@ function serialize(params: Readonly<Record<string, unknown>>): string {
  * the page has preloaded, and is not sent twice.
  */
 const ask = fetchBaseQuery({
-  baseUrl: '/',
+  baseUrl: `${BASE}/`,
   paramsSerializer: serialize,
   prepareHeaders: (headers, { type }) => {
     if (type === 'mutation') headers.set('x-outfit-tab', TAB);

@@ -178,6 +178,8 @@ export const webApi = generatedApi.enhanceEndpoints({
     orderLineUp: { invalidatesTags: ['figures', 'history'] },
     createFigure: { invalidatesTags: ['figures', 'history'] },
     createLineUp: { invalidatesTags: ['figures', 'history'] },
+    beginWith: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'history'] },
+    addPieces: { invalidatesTags: ['wardrobe'] },
     renameLineUp: { invalidatesTags: ['figures', 'history'] },
     orderLineUps: { invalidatesTags: ['figures', 'history'] },
     binLineUp: { invalidatesTags: ['figures', 'history', 'bin'] },

@@ -1,5 +1,7 @@
 export { currentOf, refreshFigure, versionOfLook, webApi } from './cache';
+export { apiPath, BASE } from './path';
 export { TAB } from './tab';
+export { bringWorkspaceBack } from './workspaces';
 export { packedOf, rememberCatalogue } from './catalogue';
 export {
   type NotedSubstituteDto,
@@ -66,6 +68,11 @@ export {
   useOrderLineUpsMutation,
   useRenameLineUpMutation,
   useThrowAwayMutation,
+  type WorkspaceDto,
+  useBeginWithMutation,
+  useCreateWorkspaceMutation,
+  useListWorkspacesQuery,
+  useRenameWorkspaceMutation,
   useAddLookMutation,
   useAddPhotographMutation,
   useAddReferenceMutation,

@@ -4,6 +4,7 @@ import { Link, NavLink, useLocation } from 'react-router';
 import { plural } from '@/ui';
 import { chosenLookOf, useCompany, useOpen, useWorkspace } from '@/workspace';
 import { Palette } from './palette';
+import { WorkspaceSwitch } from './workspaces';
 
 const PLACES = [
   { to: '/wardrobe', name: 'Wardrobe' },
@@ -18,6 +19,7 @@ export function Thread() {
       <Link to="/" className="font-head text-[1.27rem] font-bold tracking-tight">
         Outfit
       </Link>
+      <WorkspaceSwitch />
       <Stages />
       <nav aria-label="Places" className="ml-auto flex gap-4">
         {PLACES.map((place) => (

@@ -1,3 +1,4 @@
+import { apiPath } from '@/api';
 import { useEffect, useRef, useState } from 'react';
 
 /** What every job has, whatever its kind. */
@@ -8,7 +9,7 @@ interface AnyJob {
 
 /** Listens to a job until it has ended; call what it returns to listen no longer. */
 export function listenToJob<Job extends AnyJob>(id: string, heard: (job: Job) => void): () => void {
-  const events = new EventSource(`/api/jobs/${id}/events`);
+  const events = new EventSource(apiPath(`jobs/${id}/events`));
   events.onmessage = (event: MessageEvent<string>) => {
     const job = JSON.parse(event.data) as Job;
     heard(job);

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { refreshFigure, TAB, webApi } from '@/api';
+import { refreshFigure, TAB, webApi, apiPath } from '@/api';
 import { useAppDispatch } from './store';
 
 /** What the server tells every open tab once something has been changed. */
@@ -17,7 +17,7 @@ const EVERYTHING = ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 're
 export function useLive(): void {
   const dispatch = useAppDispatch();
   useEffect(() => {
-    const events = new EventSource('/api/live');
+    const events = new EventSource(apiPath('live'));
     let wasOpen = false;
     events.addEventListener('hello', () => {
       // After a break nobody knows what was missed.

@@ -1,3 +1,4 @@
+import { apiPath } from '@/api';
 import type { FigureDto, LineUpNamesDto } from '@/api';
 
 /** Something to do: a place to go for it, or to be done where one is. */
@@ -19,7 +20,7 @@ const press =
   (): void =>
     void window.dispatchEvent(new KeyboardEvent('keydown', { key, ctrlKey: true, shiftKey }));
 
-const download = (path: string) => (): void => window.location.assign(path);
+const download = (path: string) => (): void => window.location.assign(apiPath(path));
 
 interface Here {
   readonly figure: FigureDto | null;
@@ -74,7 +75,7 @@ export function deedsFor({ figure, lineUps, openLineUp, address }: Here): readon
         ]
       : []),
     { label: 'New line-up', path: '/?new=1' },
-    { label: 'Export owned pieces', run: download('/api/wardrobe/pieces.csv') },
-    { label: 'Export the parts of the catalogue', run: download('/api/catalogue/export?what=variants') },
+    { label: 'Export owned pieces', run: download('wardrobe/pieces.csv') },
+    { label: 'Export the parts of the catalogue', run: download('catalogue/export?what=variants') },
   ];
 }

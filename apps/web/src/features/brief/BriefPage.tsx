@@ -81,9 +81,11 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
           <FigurePicture look={look} catalogue={catalogue} pxPerMm={8.2} label={`${brief.name}, the chosen look`} />
           <div className="border-ink w-full border-t-2 pt-2">
             <p>
-              likeness <b className="font-mono text-lg">{Math.round(likeness.score)}</b> of 100
+              likeness <b className="font-mono text-lg">{look.parts.length === 0 ? '–' : Math.round(likeness.score)}</b> of 100
             </p>
-            <p className="text-pencil text-[0.93rem]">stands {standing.total.toFixed(1)} mm</p>
+            <p className="text-pencil text-[0.93rem]">
+              {look.parts.length === 0 ? 'nothing worn yet' : `stands ${standing.total.toFixed(1)} mm`}
+            </p>
             {likeness.missing.length > 0 && (
               <p className="text-madder text-[0.93rem]">
                 Still missing: {likeness.missing.map((feature) => feature.label.toLowerCase()).join(', ')}

@@ -1,4 +1,4 @@
-import type { BriefDto } from '@/api';
+import { BASE, type BriefDto } from '@/api';
 
 /** A brief that was typed and not yet saved, over the version it was typed over. */
 export interface KeptDraft {
@@ -6,7 +6,7 @@ export interface KeptDraft {
   readonly version: number;
 }
 
-const keyOf = (figure: string): string => `outfit brief ${figure}`;
+const keyOf = (figure: string): string => `outfit brief ${BASE}${figure}`;
 
 /**
  * Keeps a draft in this browser until the server has it: a tab that is closed at once loses nothing. Browsers that keep nothing

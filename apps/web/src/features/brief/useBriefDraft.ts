@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { type BriefDto, currentOf, type FigureDto, TAB, useSaveBriefMutation } from '@/api';
+import { type BriefDto, currentOf, type FigureDto, TAB, useSaveBriefMutation, apiPath } from '@/api';
 import { sentenceOf } from '@/ui';
 import { keepDraft, type KeptDraft, keptDraft } from './keptDraft';
 
@@ -96,7 +96,7 @@ export function useBriefDraft(figure: FigureDto): BriefDraft {
   useEffect(() => {
     const onHide = (): void => {
       if (pending.current === null) return;
-      void fetch(`/api/figures/${encodeURIComponent(figure.id)}/brief?version=${seen.current}`, {
+      void fetch(apiPath(`figures/${encodeURIComponent(figure.id)}/brief?version=${seen.current}`), {
         method: 'PUT',
         keepalive: true,
         headers: { 'content-type': 'application/json', 'x-outfit-tab': TAB },

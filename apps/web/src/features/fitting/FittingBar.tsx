@@ -1,3 +1,4 @@
+import { apiPath } from '@/api';
 import type { Spot } from '@outfit/core';
 import { type View, VIEWS } from '@outfit/drawing';
 import { Download, Plus } from 'lucide-react';
@@ -85,7 +86,7 @@ function TakeAway({ look, view }: Pick<FittingBarProps, 'look' | 'view'>) {
           <p className="font-semibold">The {view} of this look</p>
           <p className="mt-1 flex gap-4">
             {(['svg', 'png'] as const).map((kind) => (
-              <a key={kind} download href={`/api/looks/${look.id}/picture.${kind}?view=${view}`} className="text-lagoon underline">
+              <a key={kind} download href={apiPath(`looks/${look.id}/picture.${kind}?view=${view}`)} className="text-lagoon underline">
                 Save as {kind.toUpperCase()}
               </a>
             ))}

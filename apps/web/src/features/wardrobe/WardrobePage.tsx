@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { Download } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { type PieceDto, useImportPiecesMutation } from '@/api';
+import { type PieceDto, useImportPiecesMutation, apiPath } from '@/api';
 import { ImportDialog, PartPicture, Swatch } from '@/parts';
 import { Empty, OwnInput, plural, useAddress } from '@/ui';
 import { useWorkspace } from '@/workspace';
@@ -41,7 +41,7 @@ export function WardrobePage() {
           {all ? `${plural(all.pieces, 'piece')} in ${plural(all.runs, 'run')}` : 'Looking…'}
         </p>
         <div className="ml-auto flex items-center gap-2">
-          <a href="/api/wardrobe/pieces.csv" download className="text-lagoon inline-flex items-center gap-1 underline">
+          <a href={apiPath('wardrobe/pieces.csv')} download className="text-lagoon inline-flex items-center gap-1 underline">
             <Download size={16} strokeWidth={1.75} /> Export CSV
           </a>
           <ImportDialog

@@ -1,14 +1,21 @@
 import { Link } from 'react-router';
-import { useOrderLineUpsMutation } from '@/api';
+import { type LineUpNamesDto, useOrderLineUpsMutation } from '@/api';
 import { UndoButtons } from '@/parts';
-import { attempt, plural } from '@/ui';
-import { useNames, useUndo } from '@/workspace';
+import { attempt, Empty, plural } from '@/ui';
+import { useNames, useUndo, useWorkspace } from '@/workspace';
+import { BeginPage, FirstSteps } from './begin';
 import { LineUpCard } from './LineUpCard';
 import { NewLineUp } from './NewLineUp';
 
 /** Every line-up of the workspace: begun, named, copied, put in order, put away. */
 export function WorkroomPage() {
+  const { catalogue } = useWorkspace();
   const lineUps = useNames();
+  const isEmpty = lineUps.length === 0 && catalogue.data.moulds.length === 0 && catalogue.data.colours.length === 0;
+  return isEmpty ? <BeginPage /> : <Workroom lineUps={lineUps} />;
+}
+
+function Workroom({ lineUps }: { readonly lineUps: readonly LineUpNamesDto[] }) {
   const undoing = useUndo('workroom', 'all');
   const [order] = useOrderLineUpsMutation();
   const figures = lineUps.reduce((all, row) => all + row.figures.length, 0);
@@ -34,6 +41,12 @@ export function WorkroomPage() {
         </Link>
         <NewLineUp />
       </div>
+      <FirstSteps />
+      {lineUps.length === 0 && (
+        <Empty title="No line-up yet">
+          <p>A line-up holds the figures that stand together. Make the first one with “New line-up…”.</p>
+        </Empty>
+      )}
       <ul aria-label="Line-ups" className="mt-4 grid min-h-0 flex-1 auto-rows-min grid-cols-2 gap-4 overflow-auto pb-4 max-lg:grid-cols-1">
         {lineUps.map((lineUp, i) => (
           <li key={lineUp.id}>

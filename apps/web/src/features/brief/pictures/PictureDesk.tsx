@@ -1,7 +1,7 @@
 import { type Area, AREAS, type Existence, type Look, nearestPalette, positionsOf, samplePatch, shelfOf, wornParts } from '@outfit/core';
 import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { type BriefDto, type PinDto, type ReferencePictureDto, usePinReferenceMutation } from '@/api';
+import { type BriefDto, type PinDto, type ReferencePictureDto, usePinReferenceMutation, apiPath } from '@/api';
 import { Swatch } from '@/parts';
 import { Button, Choice, KeptInput, Label, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
@@ -30,7 +30,7 @@ interface PictureDeskProps {
 /** One picture and what is read off it: the colour under the disc, the palette beside it, pins with notes. */
 export function PictureDesk({ picture, figure, brief, look, onChange }: PictureDeskProps) {
   const { catalogue } = useWorkspace();
-  const raster = useRaster(`/api/photographs/${picture.file}`);
+  const raster = useRaster(apiPath(`photographs/${picture.file}`));
   const [area, setArea] = useState<Area>('torso');
   const [radius, setRadius] = useState(FIRST_DISC);
   const [mode, setMode] = useState<'pick' | 'pin'>('pick');

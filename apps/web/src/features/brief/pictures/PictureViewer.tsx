@@ -1,3 +1,4 @@
+import { apiPath } from '@/api';
 import { Minus, Plus, Scan } from 'lucide-react';
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { ReferencePictureDto } from '@/api';
@@ -105,7 +106,7 @@ export function PictureViewer({ picture, point, disc, onPoint }: PictureViewerPr
         onPointerMove={onPointerMove}
         onPointerUp={onPointerUp}
       >
-        <image href={`/api/photographs/${picture.file}`} width={width} height={height} />
+        <image href={apiPath(`photographs/${picture.file}`)} width={width} height={height} />
         {disc !== null && (
           <g fill="none" aria-hidden="true">
             <circle cx={aim.x * width} cy={aim.y * height} r={disc * width} stroke="#FAFBF8" strokeWidth={unit * 0.55} />

@@ -9,6 +9,7 @@ import {
   useAddReferenceMutation,
   useBinReferenceMutation,
   useRestoreReferenceMutation,
+  apiPath,
 } from '@/api';
 import { attempt, Button, tell, useAddress } from '@/ui';
 import { PictureDesk } from './PictureDesk';
@@ -90,7 +91,7 @@ export function Pictures({ figure, pictures, brief, look, onChange }: PicturesPr
             title={picture.name}
             className={`rounded-cut h-12 w-12 overflow-hidden border-2 ${picture.id === open?.id ? 'border-lagoon' : 'border-rule'}`}
           >
-            <img src={`/api/photographs/${picture.file}`} alt={picture.name} className="h-full w-full object-cover" />
+            <img src={apiPath(`photographs/${picture.file}`)} alt={picture.name} className="h-full w-full object-cover" />
           </button>
         ))}
         <label className="border-pencil rounded-cut hover:border-lagoon text-lagoon flex h-12 cursor-pointer items-center gap-2 border border-dashed px-3">

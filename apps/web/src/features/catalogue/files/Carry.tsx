@@ -1,6 +1,6 @@
 import { CATALOGUE_KINDS, type CatalogueKind } from '@outfit/core';
 import { useState } from 'react';
-import { type ImportReport, useImportCatalogueMutation, useStopJobMutation, webApi, type ImportJobDto } from '@/api';
+import { type ImportReport, useImportCatalogueMutation, useStopJobMutation, webApi, type ImportJobDto, apiPath } from '@/api';
 import { ProblemTable } from '@/parts';
 import { Button, Choice, Label, plural, sentenceOf } from '@/ui';
 import { useAppDispatch, useJob } from '@/workspace';
@@ -58,7 +58,7 @@ export function Carry() {
         <ul className="mt-1 grid grid-cols-2 gap-x-5">
           {WHAT.map((kind) => (
             <li key={kind}>
-              <a href={`/api/catalogue/export?what=${kind}`} download className="text-lagoon underline">
+              <a href={apiPath(`catalogue/export?what=${kind}`)} download className="text-lagoon underline">
                 {NAMES[kind].charAt(0).toUpperCase() + NAMES[kind].slice(1)}
               </a>
             </li>

@@ -1,4 +1,4 @@
-import { useAddPhotographMutation, useListPhotographsQuery } from '@/api';
+import { useAddPhotographMutation, useListPhotographsQuery, apiPath } from '@/api';
 import { sentenceOf, tell } from '@/ui';
 
 const FACES = ['front', 'back', 'left', 'right', 'second face'] as const;
@@ -30,7 +30,11 @@ export function Photographs({ kind, item }: PhotographsProps) {
             <li key={face} className="text-center text-[0.8rem]">
               <label className="border-pencil rounded-cut hover:border-lagoon block cursor-pointer border border-dashed">
                 {photograph ? (
-                  <img src={`/api/photographs/${photograph.id}`} alt={`${face} of ${item}`} className="aspect-square w-full object-cover" />
+                  <img
+                    src={apiPath(`photographs/${photograph.id}`)}
+                    alt={`${face} of ${item}`}
+                    className="aspect-square w-full object-cover"
+                  />
                 ) : (
                   <span className="text-lagoon flex aspect-square items-center justify-center">add</span>
                 )}

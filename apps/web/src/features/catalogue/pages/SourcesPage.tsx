@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { plural } from '@/ui';
+import { Empty, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { toSource } from '../paths';
@@ -17,7 +17,18 @@ export function SourcesPage() {
   return (
     <div className="mx-auto flex h-full max-w-6xl flex-col px-5 py-3">
       <CatalogueTabs />
-      <p className="text-pencil mt-2">
+      {ranges.length === 0 && (
+        <Empty title="No sources yet">
+          <p>
+            A source is a product and what it yields: a set, a bag, a magazine.{' '}
+            <Link to="/catalogue/own?do=source" className="text-lagoon underline">
+              Add one
+            </Link>
+            , and where a part comes from is told.
+          </p>
+        </Empty>
+      )}
+      <p className={`text-pencil mt-2 ${ranges.length === 0 ? 'hidden' : ''}`}>
         {plural(catalogue.data.sources.length, 'source')} in {plural(ranges.length, 'range')}
       </p>
       <div className="mt-2 min-h-0 flex-1 columns-3 gap-6 overflow-auto">

@@ -1,6 +1,6 @@
 import { Download, ListChecks } from 'lucide-react';
 import { Link } from 'react-router';
-import { type AdjustmentsDto, type ErrandDto, type ErrandSettingsDto, useListSellersQuery } from '@/api';
+import { type AdjustmentsDto, type ErrandDto, type ErrandSettingsDto, useListSellersQuery, apiPath } from '@/api';
 import { longDay, plural } from '@/ui';
 import { CheaperVersion, CopiesPanel } from '../copies';
 import { FigureCosts } from './FigureCosts';
@@ -45,12 +45,12 @@ export function PlanView({ errand, making, earlier, onReplan }: PlanViewProps) {
             </Link>
             <a
               download
-              href={`/api/errands/${errand.id}/shopping-list.csv`}
+              href={apiPath(`errands/${errand.id}/shopping-list.csv`)}
               className="text-lagoon inline-flex items-center gap-1 underline"
             >
               <Download size={16} strokeWidth={1.75} /> Shopping list (CSV)
             </a>
-            <a download href={`/api/errands/${errand.id}/plan.json`} className="text-lagoon inline-flex items-center gap-1 underline">
+            <a download href={apiPath(`errands/${errand.id}/plan.json`)} className="text-lagoon inline-flex items-center gap-1 underline">
               <Download size={16} strokeWidth={1.75} /> Plan (JSON)
             </a>
           </p>

@@ -29,7 +29,7 @@ let supply: Supply | null = null;
 
 let version: string | null = null;
 /** The catalogue as the worker reads it by itself while the page reads its own; null when that failed. */
-const reading = fetch('/api/catalogue/packed')
+const reading = fetch(`${self.name}/api/catalogue/packed`)
   .then((answer) => answer.json() as Promise<Versioned>)
   .then(open, () => null);
 

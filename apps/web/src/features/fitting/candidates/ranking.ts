@@ -1,6 +1,6 @@
 import type { Brief, CandidateRanking, FaceElsewhere, Look, Spot } from '@outfit/core';
 import { type Remote, wrap } from 'comlink';
-import { packedOf } from '@/api';
+import { BASE, packedOf } from '@/api';
 import { LatestWork, type Workspace } from '@/workspace';
 import type { Ranking } from './candidates.worker';
 
@@ -25,7 +25,11 @@ interface Room {
 let room: Room | null = openRoom();
 
 function openRoom(): Room {
-  const worker = new Worker(new URL('./candidates.worker.ts', import.meta.url), { type: 'module' });
+  const worker = new Worker(new URL('./candidates.worker.ts', import.meta.url), {
+    type: 'module',
+    // It learns from its name which workspace it works for.
+    name: BASE,
+  });
   const died = new Promise<never>((_, reject) => {
     worker.onerror = (event) => reject(new Error(event.message || 'The worker that ranks has died.'));
   });

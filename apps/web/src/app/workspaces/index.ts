@@ -1,0 +1,1 @@
+export { WorkspaceSwitch } from './WorkspaceSwitch';

@@ -1,0 +1,2 @@
+export { BeginPage } from './BeginPage';
+export { FirstSteps } from './FirstSteps';

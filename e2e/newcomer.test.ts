@@ -1,0 +1,143 @@
+import type { Page } from '@playwright/test';
+import { candidates, parts, pick } from './dressing.js';
+import { expect, test } from './fixtures.js';
+
+test.use({ isDemo: false });
+
+const beginWithBasics = async (page: Page): Promise<void> => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'How do you want to begin?' })).toBeVisible();
+  await page.getByRole('button', { name: 'Start with the basics' }).click();
+  await expect(page.getByRole('heading', { name: 'Workroom' })).toBeVisible();
+};
+
+test('from nothing to the first priced figure, without touching a file', async ({ page }) => {
+  await beginWithBasics(page);
+  const steps = page.getByRole('region', { name: 'First steps' });
+  await expect(steps.getByLabel('to do')).toHaveCount(4);
+
+  // A line-up.
+  await steps.getByRole('link', { name: '1. Make a line-up' }).click();
+  await page.getByLabel('Name of the line-up').fill('The bakery');
+  await page.getByRole('button', { name: 'Begin it' }).click();
+  await expect(page.getByRole('heading', { name: 'The bakery' })).toBeVisible();
+  await expect(page.getByText('Nobody stands here yet')).toBeVisible();
+
+  // Two parts of one's own, with how many there are of them.
+  await page.getByRole('link', { name: 'Outfit' }).click();
+  await steps.getByRole('link', { name: '2. Add two parts you have' }).click();
+  for (const [mould, colour] of [
+    ['bob', 'rust'],
+    ['torso', 'weld'],
+  ] as const) {
+    await pick(page, 'Mould', mould);
+    await pick(page, /^Colour 1, /, colour);
+    await page.getByLabel('How many you have').fill('1');
+    await page.getByRole('button', { name: 'Add this part' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Added.' })).toBeVisible();
+  }
+  await page.getByRole('link', { name: 'Wardrobe' }).click();
+  await expect(page.getByTestId('wardrobe-total')).toHaveText('2 pieces in 2 runs');
+
+  // A dressed figure.
+  await page.getByRole('link', { name: 'Outfit' }).click();
+  await expect(steps.getByLabel('done', { exact: true })).toHaveCount(2);
+  await steps.getByRole('link', { name: '3. Dress a figure' }).click();
+  await page.getByLabel('Name of the new figure').fill('Ada Crumb');
+  await page.getByRole('button', { name: 'Add to the line-up' }).click();
+  await page.getByRole('link', { name: 'Go to the fitting' }).click();
+  await expect(page.getByRole('heading', { name: 'Ada Crumb' })).toBeVisible();
+  for (const [position, words] of [
+    ['Headgear', 'bob rust'],
+    ['Torso', 'torso weld'],
+    ['Head', 'head honey'],
+    ['Left arm', 'arm chalk'],
+    ['Right arm', 'arm chalk'],
+    ['Left hand', 'hand honey'],
+    ['Right hand', 'hand honey'],
+    ['Legs', 'standard slate'],
+  ] as const) {
+    await page.getByRole('button', { name: new RegExp(`^${position}(, empty)?$`) }).click();
+    await page.getByLabel('Filter by words').fill(words);
+    const best = candidates(page).first();
+    for (const word of words.split(' ')) await expect(best).toContainText(new RegExp(word, 'i'));
+    await best.click();
+    await expect(parts(page)).toContainText(`${position}: `);
+  }
+  await expect(page.getByText('Nothing to mend: this look can be built.')).toBeVisible();
+
+  // A seller with three offers.
+  await page.getByRole('link', { name: 'Market' }).click();
+  await page.getByRole('button', { name: 'Add a seller…' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Tuesday table');
+  await page.getByLabel('Country, two letters').fill('NL');
+  await page.getByLabel('Step 1, costs').fill('2.50');
+  await page.getByRole('button', { name: 'Add this seller' }).click();
+  await page.getByRole('button', { name: 'Offer by hand…' }).click();
+  for (const [part, price] of [
+    ['head honey', '0.80'],
+    ['standard legs slate', '1.20'],
+    ['hand honey', '0.15'],
+  ] as const) {
+    await pick(page, 'Part', part);
+    await page.getByLabel('Price of one').fill(price);
+    await page.getByLabel('How many are left').fill('4');
+    await page.getByRole('button', { name: 'Add the offer' }).click();
+    await expect(page.getByRole('list', { name: 'Offers added' })).toContainText(price);
+  }
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByTestId('market-total')).toHaveText('3 offers from 1 seller');
+
+  // A plan with its cost, and what is short.
+  await page.getByRole('link', { name: 'Outfit' }).click();
+  await steps.getByRole('link', { name: '4. See what is missing' }).click();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  // 0.80 + 1.20 + 2 × 0.15, and 2.50 of postage.
+  await expect(page.getByText('€4.80').first()).toBeVisible();
+  await expect(page.getByText(/Arm in chalk/).first()).toBeVisible();
+});
+
+test('nothing crashes in a workspace that has nothing: every page says what to do', async ({ page }) => {
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  for (const path of [
+    '/catalogue',
+    '/catalogue/sources',
+    '/catalogue/prints/new',
+    '/wardrobe',
+    '/market',
+    '/market?show=sellers',
+    '/bin',
+  ]) {
+    await page.goto(path);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+  }
+  for (const task of ['part', 'mould', 'colour', 'source', 'merge', 'carry', 'changes']) {
+    await page.goto(`/catalogue/own?do=${task}`);
+    await expect(page.locator('#task')).toBeVisible();
+  }
+  await expect(page.getByText('This screen broke')).toHaveCount(0);
+  expect(errors).toEqual([]);
+  await page.goto('/catalogue/own?do=part');
+  await expect(page.getByText('The catalogue is empty')).toBeVisible();
+});
+
+test('the demo opens beside one’s own workspace; the switch goes there and back, and nothing mixes', async ({ page }) => {
+  await beginWithBasics(page);
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Workspace' }).click();
+  await page.getByRole('menuitem', { name: 'New workspace…' }).click();
+  await page.getByLabel('Name of the workspace').fill('Swap night');
+  await page.getByRole('button', { name: 'Make and open it' }).click();
+  await expect(page).toHaveURL(/\/w\/swap-night\/$/);
+  await page.getByRole('button', { name: 'Open the demo' }).click();
+  await expect(page).toHaveURL(/\/w\/demo\/$/, { timeout: 30_000 });
+  await expect(page.getByRole('link', { name: 'The Heron crew' })).toBeVisible();
+  // A figure of the demo opens, is ranked and drawn at an address of its own.
+  await page.goto(`${new URL(page.url()).origin}/w/demo/figures/hob-linnet/fitting?position=headgear`);
+  await expect(candidates(page).nth(2)).toBeVisible();
+  await page.getByRole('button', { name: 'Demo' }).click();
+  await page.getByRole('menuitem', { name: 'Workspace', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Workroom' })).toBeVisible();
+  await expect(page.getByText('No line-up yet')).toBeVisible();
+});
