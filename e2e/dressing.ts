@@ -6,15 +6,20 @@ export const candidates = (page: Page): Locator => page.getByRole('listbox', { n
 export const parts = (page: Page): Locator => page.getByRole('list', { name: 'Parts of this look' });
 export const marks = (page: Page): Locator => page.getByRole('region', { name: 'Marks' });
 
-/** Chooses among many: opens the choice, types what is looked for, takes the first that is found. */
-export async function pick(page: Page | Locator, label: string | RegExp, words: string): Promise<void> {
-  const on = 'page' in page ? page.page() : page;
+/** Chooses among many: opens the choice, types what is looked for, takes the first that is found once the list has followed. */
+export async function pick(page: Page, label: string | RegExp, words: string): Promise<void> {
   await page
     .getByRole('button', { name: typeof label === 'string' ? new RegExp(`^${label}: `) : label })
     .first()
     .click();
-  await on.getByRole('combobox', { name: /^Search: / }).fill(words);
-  await on.getByRole('option').first().click();
+  const search = page.getByRole('combobox', { name: /^Search: / });
+  await search.fill(words);
+  const first = page
+    .locator(`[id="${(await search.getAttribute('aria-controls')) ?? ''}"]`)
+    .getByRole('option')
+    .first();
+  for (const word of words.split(' ')) await expect(first).toContainText(new RegExp(word, 'i'));
+  await first.click();
 }
 
 /** Types words into the filter, waits until the list has followed, as a reader does, and puts the best of them on. */

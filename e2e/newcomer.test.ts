@@ -51,8 +51,8 @@ test('from nothing to the first priced figure, without touching a file', async (
     ['Headgear', 'bob rust'],
     ['Torso', 'torso weld'],
     ['Head', 'head honey'],
-    ['Left arm', 'arm chalk'],
-    ['Right arm', 'arm chalk'],
+    ['Left arm', 'arm woad'],
+    ['Right arm', 'arm woad'],
     ['Left hand', 'hand honey'],
     ['Right hand', 'hand honey'],
     ['Legs', 'standard slate'],
@@ -91,10 +91,10 @@ test('from nothing to the first priced figure, without touching a file', async (
   // A plan with its cost, and what is short.
   await page.getByRole('link', { name: 'Outfit' }).click();
   await steps.getByRole('link', { name: '4. See what is missing' }).click();
-  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByRole('button', { name: 'Plan the errand' }).click();
   // 0.80 + 1.20 + 2 × 0.15, and 2.50 of postage.
   await expect(page.getByText('€4.80').first()).toBeVisible();
-  await expect(page.getByText(/Arm in chalk/).first()).toBeVisible();
+  await expect(page.getByText(/arm in woad/i).first()).toBeVisible();
 });
 
 test('nothing crashes in a workspace that has nothing: every page says what to do', async ({ page }) => {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { Catalogue, judge, NOTHING_KNOWN, P40, rowFaults, emptyBrief } from '@outfit/core';
+import { ALONE, Catalogue, judge, NOTHING_KNOWN, P40, rankCandidates, rowFaults, emptyBrief } from '@outfit/core';
 import { SILHOUETTE_NAMES } from '@outfit/drawing';
 import { demoWorld, starterKit } from '../src/index.js';
 
@@ -19,6 +19,14 @@ describe('the starter kit', () => {
 
   test('has nothing of a world of its own: no prints, official figures, sources', () => {
     expect([kit.prints, kit.officialFigures, kit.sources, kit.bundles]).toEqual([[], [], [], []]);
+  });
+
+  test('is ranked for every place it has parts for, also those written down with fewer colours than their mould has', () => {
+    const catalogue = new Catalogue(kit);
+    const supply = { owned: () => 0, landedMinor: () => null };
+    const bare = { parts: [{ position: 'head', variant: 'head·honey', turned: false }], overrules: [] } as never;
+    for (const position of ['headgear', 'torso', 'hand.L', 'neck.1', 'held.R', 'hips'] as const)
+      expect(rankCandidates(bare, emptyBrief('Somebody'), { position }, catalogue, P40, supply, ALONE).rows.length).toBeGreaterThan(0);
   });
 
   test('dresses a figure that can be built: nothing blocks', () => {

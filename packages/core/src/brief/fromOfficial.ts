@@ -129,7 +129,7 @@ export function briefFromOfficial(figure: OfficialFigure, catalogue: Catalogue, 
       : [{ area: 'face', kind: 'identity', target: figure.person, label: `A head that has been ${figure.person}`, weight: 'nice' }];
   const height: Omit<Feature, 'id'> = { area: 'whole', kind: 'height', target: AS_ITS_AGE, label: 'Height of its age', weight: 'want' };
   const head = worn.find((item) => item.part.position === 'head');
-  const skin = head && catalogue.colour(head.variant.colours[0] ?? '');
+  const skin = head && catalogue.colourAt(head.variant, 0);
   return {
     ...emptyBrief(figure.person ?? figure.name),
     story: `The official ${figure.name}, to be made better.`,

@@ -63,6 +63,11 @@ export class Catalogue {
     return found(this.colours.get(id), 'colour', id);
   }
 
+  /** A part's colour by its index; one that was written down with fewer colours is in its first there too. */
+  colourAt({ colours }: Pick<Variant, 'colours'>, index: number): Colour {
+    return this.colour(colours[index] ?? colours[0] ?? '');
+  }
+
   mould(number: string): Mould {
     return found(this.moulds.get(number), 'mould', number);
   }

@@ -18,9 +18,7 @@ export const existence = (cell: ColourCell): Existence => (cell.made.length > 0 
  * The colour a variant is known by: its hair where its mould has any, else its first. Throws RangeError when the catalogue lacks it.
  */
 export function mainColourOf(variant: Variant, catalogue: Catalogue): Colour {
-  const mould = catalogue.mouldOf(variant);
-  const at = mould.hairColour ?? 0;
-  return catalogue.colour(variant.colours[at] ?? variant.colours[0] ?? '');
+  return catalogue.colourAt(variant, catalogue.mouldOf(variant).hairColour ?? 0);
 }
 
 /**

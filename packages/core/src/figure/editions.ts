@@ -15,7 +15,7 @@ export interface Edition {
  */
 export function skinsFor(look: Look, school: SkinSchool, catalogue: Catalogue): readonly Colour[] {
   const head = look.parts.find((part) => part.position === 'head');
-  const now = head && catalogue.colour(catalogue.variant(head.variant).colours[0] ?? '');
+  const now = head && catalogue.colourAt(catalogue.variant(head.variant), 0);
   const skins = catalogue.data.colours.filter((colour) => colour.kind === 'skin' && colour.skinSchool === school);
   return now ? [...skins].sort((a, b) => colourDifference(a, now) - colourDifference(b, now)) : skins;
 }
@@ -29,7 +29,7 @@ export function editionIn(look: Look, skin: Colour, catalogue: Catalogue): Editi
   const parts = look.parts.map((part): LookPart => {
     const variant = catalogue.variant(part.variant);
     const at = catalogue.mouldOf(variant).skinColour;
-    const now = at === undefined ? undefined : catalogue.colour(variant.colours[at] ?? '');
+    const now = at === undefined ? undefined : catalogue.colourAt(variant, at);
     if (at === undefined || now?.kind !== 'skin' || now.id === skin.id) return part;
     const colours = variant.colours.map((id, i) => (i === at ? skin.id : id));
     const id = variantIdOf(variant.mould, colours, variant.print);

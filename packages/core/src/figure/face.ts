@@ -26,7 +26,7 @@ export function shownFace(worn: readonly Worn[], catalogue: Catalogue): ShownFac
   const [front, behind] = head.part.turned ? (['back', 'front'] as const) : (['front', 'back'] as const);
   return {
     head,
-    skin: catalogue.colour(head.variant.colours[0] ?? ''),
+    skin: catalogue.colourAt(head.variant, 0),
     mood: moodOf(head),
     motifs: motifs.filter((motif) => motif.face === front),
     secondBehind: motifs.some((motif) => motif.face === behind),

@@ -94,8 +94,8 @@ function build(catalogue: Catalogue): VariantFacets {
     columns.colours[row] = tuple;
     if (print !== undefined) columns.print[row] = printRow.get(print) ?? -1;
     columns.base[row] = rows[0] ?? -1;
-    columns.hair[row] = rows[moulds[at]?.hairColour ?? -1] ?? -1;
-    columns.skin[row] = rows[moulds[at]?.skinColour ?? -1] ?? -1;
+    columns.hair[row] = rowAt(rows, moulds[at]?.hairColour);
+    columns.skin[row] = rowAt(rows, moulds[at]?.skinColour);
     for (let i = 0; i < COLOURS_OF_ROW; i += 1) eachColour[row * COLOURS_OF_ROW + i] = rows[i] ?? -1;
     if (variant.mergedInto !== undefined) continue;
     const known = rowsOfMould.get(number);
@@ -115,3 +115,6 @@ function build(catalogue: Catalogue): VariantFacets {
     ),
   };
 }
+
+/** The colour at an index as `Catalogue.colourAt` has it: a part with fewer colours is in its first there too; -1 for none. */
+const rowAt = (rows: readonly number[], index: number | undefined): number => (index === undefined ? -1 : (rows[index] ?? rows[0] ?? -1));

@@ -1,4 +1,4 @@
-import { positionName } from '@outfit/core';
+import { mainColourOf, positionName } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { PartPicture, Swatch } from '@/parts';
@@ -41,7 +41,7 @@ export function PartsInColours({ figure, colours, arePicked }: PartsInColoursPro
             {parts.map((variant) => (
               <Link
                 key={variant.id}
-                to={`/figures/${figure}/fitting?position=${position}&colour=${encodeURIComponent(variant.colours[catalogue.mouldOf(variant).hairColour ?? 0] ?? '')}`}
+                to={`/figures/${figure}/fitting?position=${position}&colour=${encodeURIComponent(mainColourOf(variant, catalogue).id)}`}
                 aria-label={`${catalogue.nameOf(variant)}: to the fitting`}
                 title={catalogue.nameOf(variant)}
               >

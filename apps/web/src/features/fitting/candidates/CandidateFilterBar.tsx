@@ -1,4 +1,4 @@
-import type { Candidate } from '@outfit/core';
+import { type Candidate, mainColourOf } from '@outfit/core';
 import { SlidersHorizontal } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useMemo } from 'react';
@@ -70,7 +70,7 @@ function MoreFilters({ filters, all, onFilter }: CandidateFilterBarProps) {
     const [colours, motifs, shapes] = [new Set<string>(), new Set<string>(), new Set<string>()];
     for (const variant of all()) {
       const mould = catalogue.mouldOf(variant);
-      colours.add(variant.colours[mould.hairColour ?? 0] ?? '');
+      colours.add(mainColourOf(variant, catalogue).id);
       for (const motif of [...mould.motifs, ...(catalogue.printOf(variant)?.motifs.map((row) => row.motif) ?? [])]) motifs.add(motif);
       for (const word of mould.shape.words) shapes.add(word);
     }

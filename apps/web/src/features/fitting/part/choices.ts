@@ -13,7 +13,7 @@ const ORDER = { made: 0, pictured: 1, never: 2 } as const;
 
 /** A part in every other colour of the palette, in one of its elements: what exists first, and the nearest to what is on first of those. */
 export function colourChoices(variant: Variant, element: number, catalogue: Catalogue): readonly ColourChoice[] {
-  const worn = catalogue.colour(variant.colours[element] ?? '');
+  const worn = catalogue.colourAt(variant, element);
   const { made: _, ...unmade } = variant;
   return [...catalogue.data.colours]
     .sort(paletteOrder)

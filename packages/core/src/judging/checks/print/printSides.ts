@@ -25,7 +25,7 @@ export const printSides: Check = (subject) => {
     if (!SEEN_FROM_THE_SIDE.has(item.part.position)) return [];
     const motifs = item.print?.motifs ?? [];
     const goesRound = (id: string): boolean => motifs.some((motif) => motif.motif === id && motif.face !== 'front');
-    const base = catalogue.colour(item.variant.colours[0] ?? '');
+    const base = catalogue.colourAt(item.variant, 0);
     const bare = motifs
       .filter((motif) => motif.face === 'front' && motif.zones.length >= LEAST_ZONES && !goesRound(motif.motif))
       .map((motif) => ({ motif, colour: catalogue.colour(motif.colours[0] ?? base.id) }))

@@ -27,7 +27,7 @@ function growths({ worn, face, visibility, catalogue }: Subject): readonly Growt
     if (at === undefined || !(item.part.position === 'headgear' || isNeckLayer(item))) continue;
     found.push({
       what: item.part.position === 'headgear' ? 'hair' : 'beard',
-      colour: catalogue.colour(item.variant.colours[at] ?? ''),
+      colour: catalogue.colourAt(item.variant, at),
       item,
     });
   }
@@ -88,7 +88,7 @@ function problemOf(odd: Growth, from: readonly Growth[], subject: Subject): Prob
           : swaps(
               subject,
               [spot(item)],
-              recoloured(item, (variant) => matches(catalogue.colour(variant.colours[at] ?? ''))),
+              recoloured(item, (variant) => matches(catalogue.colourAt(variant, at))),
               item,
             );
       const heads = [...new Set(from.map((other) => other.item))].filter((other) => other.part.position === 'head');

@@ -30,7 +30,7 @@ export const skinMatch: Check = (subject) => {
             positions.map((position) => ({ position })),
             recoloured(item, (variant) => {
               const alike = variant.colours.every((id, i) => i === skinIndex || id === item.variant.colours[i]);
-              const skin = catalogue.colour(variant.colours[skinIndex] ?? '');
+              const skin = catalogue.colourAt(variant, skinIndex);
               return alike && skin.kind === 'skin' && colourDifference(skin, face.skin) <= MOST_DELTA_E;
             }),
             item,

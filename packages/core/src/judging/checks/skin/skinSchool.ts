@@ -44,7 +44,7 @@ export const skinSchool: Check = (subject) => {
 function byToneOf(items: readonly Worn[], subject: Subject): readonly Proposal[] {
   const { catalogue, brief } = subject;
   const tones = catalogue.data.colours.filter((colour) => colour.kind === 'skin' && colour.skinSchool === brief.skinSchool);
-  const skinOf = (item: Worn): Colour => catalogue.colour(item.variant.colours[item.mould.skinColour ?? 0] ?? '');
+  const skinOf = (item: Worn): Colour => catalogue.colourAt(item.variant, item.mould.skinColour ?? 0);
   return [...tones]
     .map((tone) => ({ tone, deltaE: Math.min(...items.map((item) => colourDifference(tone, skinOf(item)))) }))
     .sort((a, b) => a.deltaE - b.deltaE)

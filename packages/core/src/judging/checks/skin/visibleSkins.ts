@@ -15,7 +15,7 @@ const SKIN_ZONES: readonly Zone[] = ['fore', 'thigh', 'shin'];
 /** Skin the mould itself shows: hands, bare arms, bare legs, moulded ears. Gloves and sleeves are not skins. */
 function ofMould(item: Worn, { catalogue, visibility }: Subject): readonly VisibleSkin[] {
   if (item.mould.skinColour === undefined) return [];
-  const colour = catalogue.colour(item.variant.colours[item.mould.skinColour] ?? '');
+  const colour = catalogue.colourAt(item.variant, item.mould.skinColour);
   if (colour.kind !== 'skin') return [];
   const regions = SKIN_ZONES.map((zone) => regionAt(item.part.position, 'front', zone, false)).filter(
     (region): region is Region => region !== null,
