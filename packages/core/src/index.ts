@@ -323,3 +323,17 @@ export {
   worthOfPieces,
 } from './market/index.js';
 export { NO_SUPPLY, onDonors, ownedOf, type OwnedRun, stockOf, type Supply, supplyOf } from './wardrobe/index.js';
+export {
+  type BesideOutline,
+  type Descriptor,
+  DESCRIPTORS,
+  type HeldOutline,
+  measuresOf,
+  plainShaping,
+  readShaping,
+  SHAPE_FAMILIES,
+  type ShapeFamily,
+  type ShapeMeasures,
+  type Shaping,
+  writeShaping,
+} from './catalogue/index.js';

@@ -3,6 +3,7 @@ export {
   anchorOf,
   besideReach,
   boxText,
+  coversOf,
   drawLook,
   drawVariant,
   figureBox,

@@ -74,3 +74,17 @@ export {
 } from './search/index.js';
 export { explode, sourcesByVariant, type VariantSource, type VariantYield, yieldCycle } from './sources.js';
 export { type Use, usesOf } from './uses.js';
+export {
+  type BesideOutline,
+  type Descriptor,
+  DESCRIPTORS,
+  type HeldOutline,
+  measuresOf,
+  plainShaping,
+  readShaping,
+  SHAPE_FAMILIES,
+  type ShapeFamily,
+  type ShapeMeasures,
+  type Shaping,
+  writeShaping,
+} from './shaping/index.js';

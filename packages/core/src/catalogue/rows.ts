@@ -10,6 +10,7 @@ import {
   type Variant,
   variantIdOf,
 } from './entries.js';
+import { readShaping } from './shaping/index.js';
 import { yieldCycle } from './sources.js';
 
 /** The kinds of rows a catalogue holds, each after those it refers to. */
@@ -39,7 +40,7 @@ export interface KnownKeys {
   fillsOf(mould: string): Mould['fills'] | undefined;
   /** The parent of a motif that is there already. */
   parentOf(motif: string): string | undefined;
-  /** The silhouettes that can be drawn; null when nobody can say. */
+  /** The silhouettes that were drawn by hand; null when nobody can say. Those told by descriptors are known by reading them. */
   readonly silhouettes: ReadonlySet<string> | null;
   /** Sources that are there already, for circles through them. */
   readonly sources: readonly Pick<Source, 'id' | 'yields'>[];
@@ -176,7 +177,7 @@ function mouldFaults(mould: Mould, { silhouettes }: KnownKeys, there: There, rep
     if (twice !== undefined) report('fills', `${twice} is filled twice at once.`);
   }
   if (!FAMILIES.includes(mould.family)) report('family', `There is no family “${mould.family}”. Known are ${FAMILIES.join(', ')}.`);
-  if (silhouettes !== null && !silhouettes.has(mould.silhouette))
+  if (silhouettes !== null && !silhouettes.has(mould.silhouette) && readShaping(mould.silhouette) === null)
     report('silhouette', `There is no silhouette “${mould.silhouette}”. Choose the nearest by its picture.`);
   if ((mould.colourNames ?? []).length > MOST_COLOURS)
     report('colourNames', `A part has at most ${MOST_COLOURS} colours, and ${mould.colourNames?.length} are named.`);

@@ -5,6 +5,7 @@ import { HATS } from './hats/index.js';
 import { BESIDE, HELD } from './held/index.js';
 import { LEGS } from './legs/index.js';
 import { NECK } from './neck/index.js';
+import { shapedSilhouette } from './shaped/index.js';
 
 const withSides = (drawn: Readonly<Record<string, Silhouette>>): Record<string, Silhouette> =>
   Object.fromEntries(
@@ -26,7 +27,7 @@ const ALL: Readonly<Record<string, Silhouette>> = {
   ...BESIDE,
 };
 
-/** The silhouette of a mould by its name, or null when nobody has drawn it. */
-export const silhouette = (name: string): Silhouette | null => ALL[name] ?? null;
+/** The silhouette of a mould by its name: as somebody drew it, or as its descriptors tell; null when nobody can. */
+export const silhouette = (name: string): Silhouette | null => ALL[name] ?? shapedSilhouette(name);
 
 export const SILHOUETTE_NAMES: readonly string[] = Object.keys(ALL);

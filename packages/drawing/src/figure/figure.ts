@@ -1,4 +1,15 @@
-import { type Catalogue, fillingAt, type Look, type Mould, overallHeight, type Position, type Variant, wornParts } from '@outfit/core';
+import {
+  type Catalogue,
+  fillingAt,
+  type Look,
+  type Mould,
+  overallHeight,
+  type Position,
+  readShaping,
+  type Shaping,
+  type Variant,
+  wornParts,
+} from '@outfit/core';
 import type { View } from '../shape/index.js';
 import { type Box, boxText } from './box.js';
 import { drawLook, type DrawOptions, drawWorn } from './draw.js';
@@ -37,14 +48,16 @@ export function figureSvg(
 const PART_FRAMES: readonly (readonly [match: (position: Position, mould: Mould) => boolean, box: Box])[] = [
   [(p, mould) => p === 'headgear' && (mould.shape.length ?? 0) >= 3, { x: -125, y: -160, width: 250, height: 250 }],
   [(p) => p === 'headgear.addon', { x: -50, y: -212, width: 180, height: 180 }],
+  [(p, mould) => p === 'headgear' && (mould.geometry.riseMm ?? 0) > 5.9, { x: -120, y: -192, width: 240, height: 240 }],
   [(p) => p.startsWith('headgear'), { x: -108, y: -166, width: 216, height: 216 }],
   [(p) => p === 'head', { x: -72, y: -118, width: 144, height: 144 }],
   [(p) => p === 'torso', { x: -76, y: -138, width: 152, height: 152 }],
   [(p) => p === 'waist', { x: -100, y: -70, width: 200, height: 200 }],
+  [(p, mould) => p.startsWith('neck.') && (mould.shape.length ?? 0) >= 4, { x: -150, y: -70, width: 300, height: 340 }],
   [(p) => p.startsWith('neck.'), { x: -136, y: -76, width: 272, height: 310 }],
   [(p) => p.startsWith('arm.'), { x: 5, y: -124, width: 112, height: 112 }],
   [(p) => p.startsWith('hand.') || p.startsWith('wrist.'), { x: 34, y: -46, width: 66, height: 66 }],
-  [(p, mould) => p.startsWith('held.') && (mould.geometry.heightMm ?? 0) > 12, { x: -165, y: -246, width: 330, height: 330 }],
+  [(p, mould) => p.startsWith('held.') && (mould.geometry.heightMm ?? 0) > 9.5, { x: -165, y: -246, width: 330, height: 330 }],
   [(p) => p.startsWith('held.'), { x: -95, y: -98, width: 190, height: 190 }],
   [(p) => p.startsWith('feet.'), { x: -56, y: -60, width: 122, height: 68 }],
   [(p) => p === 'beside', { x: -110, y: -134, width: 220, height: 150 }],
@@ -100,4 +113,11 @@ const TOLD_FROM: Readonly<Record<string, View>> = {
 };
 
 /** The side from which a mould is told apart best, for thumbnails. */
-export const tellingView = (mould: Mould): View => TOLD_FROM[mould.silhouette] ?? 'front';
+export const tellingView = (mould: Mould): View => TOLD_FROM[mould.silhouette] ?? toldFrom(readShaping(mould.silhouette));
+
+/** The same of a shape told by its descriptors: capes from behind, hair that is tied behind from the side. */
+function toldFrom(shaping: Shaping | null): View {
+  if (shaping?.family === 'cape') return 'back';
+  const { tied = '' } = shaping?.values ?? {};
+  return ['tail', 'plait', 'low-knot', 'half'].includes(tied) ? 'left' : 'front';
+}

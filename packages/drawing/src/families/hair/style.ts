@@ -254,6 +254,30 @@ export function tail(start: number, end: number, texture: Texture = 'smooth') {
   };
 }
 
+/** A tail on one side of the head that falls to `end`: at +x from the front, at −x from behind. */
+export function sideTail(end: number) {
+  const falls = (x: number): string =>
+    `M${44 * x},-52 C${66 * x},-62 ${86 * x},-40 ${82 * x},${Math.round(end * 0.4) - 12} C${80 * x},${end - 10} ${72 * x},${end + 4} ${64 * x},${end + 2} C${56 * x},${end - 8} ${62 * x},-18 ${44 * x},-34 Z`;
+  const strand = (x: number): string => `M${52 * x},-46 C${70 * x},-36 ${72 * x},-8 ${66 * x},${end - 8}`;
+  const shapes = (x: number): Shape[] => [
+    hairShape(falls(x), Z.headgear - 1),
+    strandLine(strand(x), Z.headgear - 0.5),
+    tie(48 * x, -44, 7),
+  ];
+  return {
+    front: shapes(1),
+    back: shapes(-1),
+    side: [
+      hairShape(
+        `M-4,-54 C18,-58 26,-36 24,-14 C24,${Math.round(end * 0.6)} 14,${end + 4} 4,${end + 2} C-6,${end - 8} -4,-18 -12,-36 Z`,
+        Z.headgear + 2,
+      ),
+      strandLine(`M2,-46 C14,-30 14,0 6,${end - 8}`, Z.headgear + 3),
+      tie(2, -48, 7),
+    ],
+  };
+}
+
 /** The lobes of a plait down a line from `from` to `to`. */
 function lobes(from: Dot, to: Dot, width: number, z: number): Shape[] {
   const dots = resample(sample(`M${from.x},${from.y} C${from.x},${from.y} ${to.x},${to.y} ${to.x},${to.y}`), width * 1.25);

@@ -1,1 +1,2 @@
+export { OVER } from './strokes.js';
 export { NECK } from './neck.js';

@@ -1,0 +1,13 @@
+export {
+  type BesideOutline,
+  type Descriptor,
+  DESCRIPTORS,
+  type HeldOutline,
+  plainShaping,
+  readShaping,
+  SHAPE_FAMILIES,
+  type ShapeFamily,
+  type Shaping,
+  writeShaping,
+} from './descriptors.js';
+export { measuresOf, type ShapeMeasures } from './measures.js';

@@ -1,0 +1,1 @@
+export { shapedSilhouette } from './shaped.js';

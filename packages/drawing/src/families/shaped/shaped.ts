@@ -1,0 +1,42 @@
+import { readShaping, type ShapeFamily, type Shaping } from '@outfit/core';
+import type { Silhouette } from '../../shape/index.js';
+import { LEGS } from '../legs/index.js';
+import { shapedBeside } from './beside.js';
+import { shapedHair } from './hair.js';
+import { shapedHat, shapedHelmet } from './hats.js';
+import { shapedHeld } from './held.js';
+import { shapedSkirt } from './lower.js';
+import { shapedBeard, shapedCape, shapedScarf } from './neck.js';
+
+const TROUSERS: Readonly<Record<string, string>> = { long: 'legs', mid: 'legs-mid', short: 'legs-short' };
+
+const DRAW: Readonly<Record<ShapeFamily, (read: (key: string) => string) => Silhouette | undefined>> = {
+  hair: shapedHair,
+  hat: shapedHat,
+  helmet: shapedHelmet,
+  cape: shapedCape,
+  scarf: shapedScarf,
+  beard: shapedBeard,
+  skirt: shapedSkirt,
+  legs: (read) => LEGS[TROUSERS[read('length')] ?? ''],
+  held: shapedHeld,
+  beside: shapedBeside,
+};
+
+/** A shape drawn from four sides as its descriptors say. */
+export const drawShaping = ({ family, values }: Shaping): Silhouette | null => DRAW[family]((key) => values[key] ?? '') ?? null;
+
+/** Drawn once each: a page of a thousand parts has few moulds. */
+const drawn = new Map<string, Silhouette | null>();
+const MOST_KEPT = 500;
+
+/** The silhouette that a name tells by its descriptors; null for a name that tells none. */
+export function shapedSilhouette(name: string): Silhouette | null {
+  const known = drawn.get(name);
+  if (known !== undefined) return known;
+  const shaping = readShaping(name);
+  const art = shaping && drawShaping(shaping);
+  if (drawn.size >= MOST_KEPT) drawn.clear();
+  drawn.set(name, art);
+  return art;
+}

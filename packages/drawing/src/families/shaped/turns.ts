@@ -1,0 +1,21 @@
+import type { Shape, Silhouette } from '../../shape/index.js';
+
+const NUMBERS = /(-?[\d.]+),(-?[\d.]+)/g;
+const tidy = (n: number): number => Math.round(n * 10) / 10;
+const moved = (shape: Shape, to: (x: number, y: number) => readonly [number, number]): Shape => ({
+  ...shape,
+  d: shape.d.replace(NUMBERS, (_, x: string, y: string) => to(Number(x), Number(y)).map(tidy).join(',')),
+});
+
+/** Shapes as a mirror shows them, about x = 0. */
+export const flipped = (shapes: readonly Shape[]): readonly Shape[] => shapes.map((shape) => moved(shape, (x, y) => [-x, y]));
+
+/** A silhouette larger or smaller about its origin. */
+export function scaled(art: Silhouette, by: number): Silhouette {
+  const all = (shapes: readonly Shape[]): readonly Shape[] => shapes.map((shape) => moved(shape, (x, y) => [x * by, y * by]));
+  return { ...art, front: all(art.front), back: all(art.back), ...(art.side ? { side: all(art.side) } : {}) };
+}
+
+/** Shapes of one colour in another. */
+export const recoloured = (shapes: readonly Shape[], from: Shape['fill'], to: Shape['fill']): readonly Shape[] =>
+  shapes.map((shape) => ({ ...shape, ...(shape.fill === from ? { fill: to } : {}), ...(shape.lineOf === from ? { lineOf: to } : {}) }));
