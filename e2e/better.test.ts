@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { candidates, marks, parts, putOnBest } from './dressing.js';
+import { candidates, marks, parts, putOnBest, pick } from './dressing.js';
 import { expect, test } from './fixtures.js';
 import sharp from 'sharp';
 
@@ -9,7 +9,7 @@ async function begin(page: Page, kind: RegExp, name: string, which?: string): Pr
   await page.goto('/line-ups/better');
   await page.getByRole('button', { name: 'New figure…' }).click();
   await page.getByLabel(kind).check();
-  if (which !== undefined) await page.getByLabel('Which').selectOption(which);
+  if (which !== undefined) await pick(page, 'Which', which);
   await page.getByLabel('Name of the new figure').fill(name);
   await page.getByRole('button', { name: 'Add to the line-up' }).click();
 }
@@ -56,7 +56,7 @@ test('an official figure is made better: its faults are spotted, and mended by t
   await page.getByRole('button', { name: 'Take off', exact: true }).click();
   await page.getByRole('button', { name: 'Compare' }).click();
   await expect(page.getByRole('region', { name: 'As made', exact: true })).toBeVisible();
-  await page.getByLabel('Add to the comparison').selectOption('LR-21-a');
+  await pick(page, 'Add to the comparison', 'LR-21-a');
   const official = page.getByRole('region', { name: 'Toll keeper, official' });
   await expect(official.getByRole('img', { name: 'Toll keeper, official, back' })).toBeVisible();
   await expect(official).toContainText('pieces to change');

@@ -1,5 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { type Page } from '@playwright/test';
+import { pick } from './dressing.js';
 import { expect, test } from './fixtures.js';
 
 const found = (page: Page) => page.getByRole('listbox', { name: 'Found parts' });
@@ -117,8 +118,8 @@ test('a colour that is there already is not changed by adding one of its name: i
 
 test('a part that is there already is not changed by adding it: what it hangs on is said, and it is agreed to first', async ({ page }) => {
   await page.goto('/catalogue/own?do=part');
-  await page.getByLabel('Mould').first().selectOption('HA-118');
-  await page.getByLabel(/^Colour 1, hair/).selectOption('raven');
+  await pick(page, 'Mould', 'HA-118');
+  await pick(page, /^Colour 1, hair/, 'raven');
   const asked = page.getByRole('group', { name: 'It is there already' });
   await expect(asked).toContainText(/is in the catalogue already: 1 official figure wears it, 1 source holds it\./);
   const change = page.getByRole('button', { name: 'Keep the change' });
@@ -126,7 +127,7 @@ test('a part that is there already is not changed by adding it: what it hangs on
   await asked.getByRole('checkbox').check();
   await expect(change).toBeEnabled();
   // Another colour is another part: what was agreed to is asked anew for the next one that is there.
-  await page.getByLabel(/^Colour 1, hair/).selectOption('walnut');
+  await pick(page, /^Colour 1, hair/, 'walnut');
   await expect(asked.getByRole('checkbox')).not.toBeChecked();
 });
 
@@ -134,18 +135,19 @@ test('a print is composed and drawn as one goes, put on a part, and found', asyn
   await page.goto('/catalogue/prints/new');
   await expect(page.getByRole('button', { name: 'Keep this print' })).toBeDisabled();
   await page.getByLabel('Name').fill('Ferry striper');
-  await page.getByLabel('Add a motif').selectOption({ label: 'hooped stripes' });
-  await page.getByLabel('Colour 1 of hooped stripes').selectOption('lagoon');
+  await pick(page, 'Add a motif', 'hooped stripes');
+  await pick(page, 'Colour 1 of hooped stripes', 'lagoon');
   const drawing = page.getByRole('region', { name: 'Drawing' });
   await expect(drawing.locator('path[fill="#1F7F8C"]').first()).toBeVisible();
-  await page.getByLabel('Add a motif').selectOption({ label: 'bow tie' });
+  await pick(page, 'Add a motif', 'bow tie');
   await expect(page.getByRole('list', { name: 'Motifs on the front' }).getByRole('listitem')).toHaveCount(2);
   await page.getByRole('button', { name: 'Take off bow tie' }).click();
   await page.getByRole('button', { name: 'Keep this print' }).click();
   await expect(page.getByText('Print kept.')).toBeVisible();
   await page.getByRole('link', { name: 'Add a part with it' }).click();
-  await page.getByLabel(/^Colour 1, /).selectOption('chalk');
+  await pick(page, /^Colour 1, /, 'chalk');
   await page.getByRole('button', { name: 'Add this part' }).click();
+  await page.getByRole('link', { name: /^See / }).click();
   await expect(page.getByRole('heading', { name: 'Torso in chalk, Ferry striper' })).toBeVisible();
   await page.goto('/catalogue?q=ferry+striper');
   await expect(page.getByTestId('found')).toHaveText('1 part');

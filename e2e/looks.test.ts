@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { type Page } from '@playwright/test';
-import { candidates, parts, putOnBest } from './dressing.js';
+import { candidates, parts, putOnBest, pick } from './dressing.js';
 import { expect, test } from './fixtures.js';
 
 const press = async (page: Page, ...keys: string[]): Promise<void> => {
@@ -188,7 +188,7 @@ test('what would do as well stands beside the figure: passed over on the drawing
 
 test('the colours of a part are named, and lit on the drawing when pointed at', async ({ page }) => {
   await page.goto('/catalogue/own');
-  await page.getByLabel('Mould').first().selectOption('HT-204');
+  await pick(page, 'Mould', 'HT-204');
   await page.getByRole('button', { name: 'Another colour' }).click();
   await expect(page.getByText('band and peak')).toBeVisible();
   const traced = page.locator('figure svg path[stroke="#176874"]');
@@ -202,8 +202,8 @@ test('candidates are narrowed, ordered, explained; the filters are in the addres
   await page.goto('/figures/odile-marsh/fitting?position=headgear');
   await expect(candidates(page).first()).toBeVisible();
   await page.getByRole('button', { name: 'More filters and order' }).click();
-  await page.getByLabel('Exists in the colour').selectOption('rust');
-  await page.getByRole('combobox', { name: /^Shape/ }).selectOption('tied');
+  await pick(page, 'Exists in the colour', 'rust');
+  await pick(page, 'Shape', 'tied');
   await page.getByRole('combobox', { name: /^Order/ }).selectOption('price');
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page).toHaveURL(/colour=rust/);

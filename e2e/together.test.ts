@@ -6,10 +6,9 @@ const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 
 
 async function openBrief(page: Page): Promise<void> {
   await page.goto('/');
-  await page
-    .getByRole('contentinfo', { name: 'Shelf' })
-    .getByRole('button', { name: /^Marta Quill/ })
-    .click();
+  const shelf = page.getByRole('contentinfo', { name: 'Shelf' });
+  await shelf.getByRole('button', { name: 'Unfold the shelf' }).click();
+  await shelf.getByRole('button', { name: /^Marta Quill/ }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Marta Quill');
 }
 

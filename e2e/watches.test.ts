@@ -1,12 +1,12 @@
+import { pick } from './dressing.js';
 import { expect, test } from './fixtures.js';
 
 test('a month goes by, and a watch tells that a colour exists now', async ({ page }) => {
   await page.goto('/market');
   const day = await page.getByTestId('market-day').textContent();
   const watches = page.getByRole('complementary', { name: 'Watches' });
-  await watches.getByLabel('Tell me when this mould').fill('HA-118');
-  await expect(watches).toContainText('HA-118, Low knot');
-  await watches.getByLabel('exists in').selectOption('ember');
+  await pick(page, 'Tell me when this mould', 'HA-118');
+  await pick(page, 'exists in', 'ember');
   await watches.getByRole('button', { name: 'Watch for it' }).click();
   await expect(watches.getByRole('list', { name: 'Watched for' })).toContainText('when Low knot exists in ember');
 

@@ -17,7 +17,6 @@ export async function bringWorkspaceBack(file: File): Promise<WorkspaceDto> {
     body: file,
   });
   const data = (await answer.json()) as WorkspaceDto;
-  // eslint-disable-next-line @typescript-eslint/only-throw-error -- the shape that answers of the cache fail with
   if (!answer.ok) throw { status: answer.status, data };
   return data;
 }

@@ -1,5 +1,6 @@
 export { attempt } from './attempt';
 export { Button } from './Button';
+export { chooseFile } from './chooseFile';
 export { AXIS, Chart, CHART } from './Chart';
 export { Empty } from './Empty';
 export { Chips, Choice, Input, KeptInput, Label, OwnInput } from './fields';

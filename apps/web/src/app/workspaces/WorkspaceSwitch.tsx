@@ -1,8 +1,8 @@
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { apiPath, bringWorkspaceBack, useListWorkspacesQuery } from '@/api';
-import { sentenceOf, tell } from '@/ui';
+import { chooseFile, sentenceOf, tell } from '@/ui';
 import { WorkspaceNameSheet } from './WorkspaceNameSheet';
 
 const ITEM = 'data-highlighted:bg-lagoon-wash block cursor-pointer px-4 py-1 outline-none';
@@ -11,7 +11,6 @@ const ITEM = 'data-highlighted:bg-lagoon-wash block cursor-pointer px-4 py-1 out
 export function WorkspaceSwitch() {
   const { data: workspaces = [] } = useListWorkspacesQuery();
   const [asked, ask] = useState<'new' | 'rename' | null>(null);
-  const file = useRef<HTMLInputElement>(null);
   const open = workspaces.find((row) => row.isOpen);
   const bringBack = async (chosen: File): Promise<void> => {
     tell('Bringing it back. This takes a while for a large workspace.');
@@ -55,24 +54,12 @@ export function WorkspaceSwitch() {
                 Carry it away as a file
               </a>
             </DropdownMenu.Item>
-            <DropdownMenu.Item className={ITEM} onSelect={() => file.current?.click()}>
+            <DropdownMenu.Item className={ITEM} onSelect={() => chooseFile('.outfit', (chosen) => void bringBack(chosen))}>
               Bring one back from a file…
             </DropdownMenu.Item>
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
-      <input
-        ref={file}
-        type="file"
-        accept=".outfit"
-        aria-label="A workspace that was carried away"
-        className="hidden"
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
-          event.target.value = '';
-          if (chosen) void bringBack(chosen);
-        }}
-      />
       {asked !== null && <WorkspaceNameSheet task={asked} name={asked === 'rename' ? (open?.name ?? '') : ''} onDone={() => ask(null)} />}
     </>
   );

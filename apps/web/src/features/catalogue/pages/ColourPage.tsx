@@ -6,6 +6,7 @@ import { Empty, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { homeOf, toColour, toMould, toVariant } from '../paths';
+import { EntryDeeds } from './EntryDeeds';
 
 const NEAR = 6;
 
@@ -40,6 +41,7 @@ function InColour({ colour }: { readonly colour: Colour }) {
           {colour.hex}, {colour.finish}, in plain words {plainWords(colour).join(', ')}
         </span>
       </h1>
+      <EntryDeeds kind="colours" item={colour.id} name={colour.name} goneTo="/catalogue" />
       <p className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <span className="text-pencil">Nearest:</span>
         {near.map(({ other, deltaE }) => (

@@ -8,6 +8,7 @@ import {
   type Mould,
   money,
   readDifference,
+  readShaping,
 } from '@outfit/core';
 import { VIEWS } from '@outfit/drawing';
 import { useMemo } from 'react';
@@ -17,6 +18,7 @@ import { Chips, Empty, plural, useAddress } from '@/ui';
 import { useWorkspace, type Workspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { homeOf, toColour, toSource, toVariant, yearsOf } from '../paths';
+import { EntryDeeds } from './EntryDeeds';
 import { useSources } from './useSources';
 
 const KINDS: readonly (readonly [ColourKind, string])[] = [
@@ -80,6 +82,16 @@ function MouldTable({ mould }: { readonly mould: Mould }) {
         </div>
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-2">
+        <EntryDeeds kind="moulds" item={mould.number} name={mould.name} goneTo="/catalogue">
+          <Link to={`/catalogue/own?do=part&mould=${encodeURIComponent(mould.number)}`} className="text-lagoon underline">
+            Add a part in it
+          </Link>
+          {readShaping(mould.silhouette) && (
+            <Link to={`/catalogue/own?do=shape&mould=${encodeURIComponent(mould.number)}`} className="text-lagoon underline">
+              Change its shape
+            </Link>
+          )}
+        </EntryDeeds>
         <p role="status" className="mr-auto">
           Made in {plural(counts.made, 'colour')}, imagined in {counts.imagined}, never seen in {counts.never}.
         </p>

@@ -6,6 +6,7 @@ import { Empty, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { homeOf, toSource, toVariant } from '../paths';
+import { EntryDeeds } from './EntryDeeds';
 
 /** One official product: its figures, and everything it comes to when taken to single parts. */
 export function SourcePage() {
@@ -27,6 +28,7 @@ export function SourcePage() {
       <h1 className="mt-3 text-2xl">
         {source.name} <span className="text-pencil font-mono text-[1.07rem]">{source.id}</span>
       </h1>
+      <EntryDeeds kind="sources" item={source.id} name={source.name} goneTo="/catalogue/sources" />
       <p className="text-pencil">
         {source.range}, {source.kind}, {source.year}
         {source.printRun &&

@@ -11,6 +11,7 @@ import { homeOf, toColour, toMould, toPrint, toSource, toVariant, yearsOf } from
 import { ImagineColour } from './ImagineColour';
 import { Photographs } from './Photographs';
 import { useSources } from './useSources';
+import { EntryDeeds } from './EntryDeeds';
 
 /** One part: from all sides, where it comes from, who sells it, who wears it, what lies in the wardrobe, what is near. */
 export function VariantPage() {
@@ -73,6 +74,11 @@ function Part({ variant }: { readonly variant: Variant }) {
               {variant.made ? `Made ${yearsOf(variant)}` : 'Imagined: nobody has made this'}
             </span>
           </p>
+          <EntryDeeds kind="variants" item={variant.id} name={catalogue.nameOf(variant)} goneTo={toMould(mould.number)}>
+            <Link to={`/catalogue/own?do=part&mould=${encodeURIComponent(mould.number)}`} className="text-lagoon underline">
+              Its next colour
+            </Link>
+          </EntryDeeds>
           <ImagineColour variant={variant} />
           <WhereFrom variant={variant} />
           <WhoSells variant={variant} />

@@ -1,7 +1,7 @@
-import { type ReactNode, useRef } from 'react';
+import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { bringWorkspaceBack, useBeginWithMutation, useCreateWorkspaceMutation, useListWorkspacesQuery } from '@/api';
-import { Button, plural, sentenceOf, tell } from '@/ui';
+import { Button, chooseFile, plural, sentenceOf, tell } from '@/ui';
 
 const DEMO = 'Demo';
 
@@ -11,7 +11,6 @@ export function BeginPage() {
   const [beginWith, beginning] = useBeginWithMutation();
   const [create, creating] = useCreateWorkspaceMutation();
   const { data: workspaces = [] } = useListWorkspacesQuery();
-  const file = useRef<HTMLInputElement>(null);
   const withBasics = async (): Promise<void> => {
     try {
       const { moulds, colours } = await beginWith({ beginWithDto: { with: 'basics' } }).unwrap();
@@ -68,21 +67,9 @@ export function BeginPage() {
         <Way
           title="Bring a whole workspace back"
           about="The file that “Carry it away” gave, from this machine or another. It opens beside this one."
-          act={<Button onClick={() => file.current?.click()}>Choose the file…</Button>}
+          act={<Button onClick={() => chooseFile('.outfit', (chosen) => void bringBack(chosen))}>Choose the file…</Button>}
         />
       </ul>
-      <input
-        ref={file}
-        type="file"
-        accept=".outfit"
-        aria-label="The file of a whole workspace"
-        className="hidden"
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
-          event.target.value = '';
-          if (chosen) void bringBack(chosen);
-        }}
-      />
     </div>
   );
 }

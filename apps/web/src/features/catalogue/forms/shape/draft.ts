@@ -1,0 +1,113 @@
+import {
+  type Catalogue,
+  measuresOf,
+  type Mould,
+  type MouldGeometry,
+  paletteOrder,
+  plainShaping,
+  readShaping,
+  type ShapeFamily,
+  type Shaping,
+  type Variant,
+  writeShaping,
+} from '@outfit/core';
+import { coversOf } from '@outfit/drawing';
+import { slug } from '../printDraft';
+
+/** The measures of a shape that a person may correct, with their names and units. */
+export const MEASURES = [
+  ['riseMm', 'Rises above the head, mm'],
+  ['heightMm', 'Height, mm'],
+  ['thicknessMm', 'Thickness on the neck, mm'],
+  ['collarRiseMm', 'Collar rises, mm'],
+  ['backDropMm', 'Hangs down behind, mm'],
+  ['backDepthMm', 'Depth behind, mm'],
+  ['massG', 'Mass, g'],
+] as const satisfies readonly (readonly [keyof MouldGeometry, string])[];
+export type Measure = (typeof MEASURES)[number][0];
+
+/** A mould as it is told: its shape, its names, and the measures that a person knows better. */
+export interface ShapeDraft {
+  readonly shaping: Shaping;
+  readonly name: string;
+  readonly number: string;
+  readonly nicknames: string;
+  readonly thirdParty: boolean;
+  /** As they were typed; these stay when the shape changes. */
+  readonly corrected: Readonly<Partial<Record<Measure, string>>>;
+}
+
+export const emptyDraft = (family: ShapeFamily): ShapeDraft => ({
+  shaping: plainShaping(family),
+  name: '',
+  number: '',
+  nicknames: '',
+  thirdParty: false,
+  corrected: {},
+});
+
+/** A known mould as a draft, when its shape is told by descriptors; a measure that does not follow from them was corrected. */
+export function draftOfMould(mould: Mould): ShapeDraft | null {
+  const shaping = readShaping(mould.silhouette);
+  if (!shaping) return null;
+  const told = measuresOf(shaping).geometry;
+  const corrected = Object.fromEntries(
+    MEASURES.flatMap(([key]) => {
+      const stands = mould.geometry[key];
+      return stands !== undefined && stands !== told[key] ? [[key, String(stands)]] : [];
+    }),
+  );
+  return {
+    shaping,
+    name: mould.name,
+    number: mould.number,
+    nicknames: mould.nicknames.join(', '),
+    thirdParty: mould.thirdParty,
+    corrected,
+  };
+}
+
+/** A number as it is typed, with a point or a comma; null for what is none. */
+export function measureOf(text: string): number | null {
+  return /^\d{1,3}([.,]\d{1,2})?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : null;
+}
+
+/** The mould a draft would be saved as. What it hides of the body is measured on its drawing. */
+export function mouldOfDraft({ shaping, name, number, nicknames, thirdParty, corrected }: ShapeDraft): Mould {
+  const { geometry, words, length, family, fills, material, hairColour, colourNames } = measuresOf(shaping);
+  const better = Object.fromEntries(
+    Object.entries(corrected).flatMap(([key, text]) => {
+      const value = measureOf(text);
+      return value === null ? [] : [[key, value]];
+    }),
+  );
+  const silhouette = writeShaping(shaping);
+  const measured = { ...geometry, ...better };
+  const covers = coversOf({ silhouette, fills, geometry: measured });
+  return {
+    number: number.trim() === '' ? slug(name) : number.trim(),
+    name: name.trim(),
+    nicknames: nicknames
+      .split(',')
+      .map((word) => word.trim())
+      .filter(Boolean),
+    family,
+    revision: 1,
+    material,
+    silhouette,
+    fills,
+    geometry: { ...measured, ...(Object.keys(covers).length > 0 ? { covers } : {}) },
+    shape: { words, ...(length === undefined ? {} : { length }) },
+    motifs: [],
+    thirdParty,
+    ...(hairColour === undefined ? {} : { hairColour }),
+    ...(colourNames === undefined ? {} : { colourNames }),
+  };
+}
+
+/** A part in it to be looked at, in colours that tell its elements apart. */
+export function sampleIn(mould: Mould, { data }: Catalogue): Variant {
+  const cloth = [...data.colours].sort(paletteOrder).filter((colour) => colour.finish === 'solid');
+  const colours = [0.5, 0.15, 0.85].map((share) => cloth[Math.floor(cloth.length * share)]?.id ?? '');
+  return { id: 'shape', mould: mould.number, colours };
+}

@@ -1,0 +1,1 @@
+export { ShapeForm } from './ShapeForm';
