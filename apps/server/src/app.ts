@@ -115,7 +115,7 @@ async function buildApp(
   app.use(sameMachine, SECURITY, rememberTab, inGoodTime, squeezed);
   app.use('/api/errands/solve', jsonBody('10mb'));
   app.use('/api/catalogue/import', catalogueBody);
-  app.use(['/api/catalogue/photographs', '/api/figures/:id/references'], pictureBody);
+  app.use(['/api/catalogue/photographs', '/api/catalogue/stack', '/api/figures/:id/references'], pictureBody);
   app.use(jsonBody('1mb'), csvBody);
   if (webFolder !== null) serveWeb(app, webFolder, own.path);
   app.useGlobalPipes(validation());

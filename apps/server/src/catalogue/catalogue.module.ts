@@ -5,11 +5,21 @@ import { EntriesService } from './entries.service.js';
 import { CatalogueFilesController, CatalogueFilesService } from './files/index.js';
 import { CatalogueHooks } from './hooks.js';
 import { PhotographsController, PhotographsService, PhotographsStore } from './photographs/index.js';
+import { StackController, StackService } from './stack/index.js';
 import { SearchService } from './search/index.js';
 
 @Module({
-  controllers: [CatalogueFilesController, PhotographsController, CatalogueController],
-  providers: [CatalogueFilesService, CatalogueHooks, CatalogueService, EntriesService, PhotographsService, PhotographsStore, SearchService],
+  controllers: [CatalogueFilesController, PhotographsController, StackController, CatalogueController],
+  providers: [
+    CatalogueFilesService,
+    CatalogueHooks,
+    CatalogueService,
+    EntriesService,
+    PhotographsService,
+    PhotographsStore,
+    SearchService,
+    StackService,
+  ],
   exports: [CatalogueHooks, CatalogueService, EntriesService],
 })
 export class CatalogueModule {}

@@ -135,7 +135,7 @@ export async function refreshFigure(dispatch: AppDispatch, id: string): Promise<
 }
 
 export const webApi = generatedApi.enhanceEndpoints({
-  addTagTypes: ['references', 'watches', 'history', 'bin'],
+  addTagTypes: ['references', 'watches', 'history', 'bin', 'stack'],
   endpoints: {
     saveBrief: keepFigure,
     chooseLook: keepFigure,
@@ -170,6 +170,9 @@ export const webApi = generatedApi.enhanceEndpoints({
     pinReference: { invalidatesTags: ['references', 'history'] },
     binReference: { invalidatesTags: ['references', 'history'] },
     restoreReference: { invalidatesTags: ['references', 'history'] },
+    listStack: { providesTags: ['stack'] },
+    stackPhotograph: { invalidatesTags: ['stack'] },
+    takeOffStack: { invalidatesTags: ['stack'] },
     readHistory: { keepUnusedDataFor: 0 },
     readFigure: { providesTags: [], keepUnusedDataFor: 0 },
     readNextSteps: { providesTags: ['history'] },

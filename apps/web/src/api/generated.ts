@@ -169,6 +169,28 @@ const injectedRtkApi = api
         query: (queryArg) => ({ url: `/api/photographs/${queryArg.id}` }),
         providesTags: ['catalogue'],
       }),
+      listStack: build.query<ListStackApiResponse, ListStackApiArg>({
+        query: () => ({ url: `/api/catalogue/stack` }),
+        providesTags: ['catalogue'],
+      }),
+      stackPhotograph: build.mutation<StackPhotographApiResponse, StackPhotographApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/stack`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            name: queryArg.name,
+          },
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
+      takeOffStack: build.mutation<TakeOffStackApiResponse, TakeOffStackApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/stack/${queryArg.id}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
       readCatalogue: build.query<ReadCatalogueApiResponse, ReadCatalogueApiArg>({
         query: () => ({ url: `/api/catalogue` }),
         providesTags: ['catalogue'],
@@ -903,6 +925,17 @@ export type ReadPhotographApiResponse = unknown;
 export type ReadPhotographApiArg = {
   id: string;
 };
+export type ListStackApiResponse = /** status 200  */ StackedPhotographDto[];
+export type ListStackApiArg = void;
+export type StackPhotographApiResponse = /** status 201  */ StackedPhotographDto[];
+export type StackPhotographApiArg = {
+  name: string;
+  body: Blob;
+};
+export type TakeOffStackApiResponse = /** status 200  */ StackedPhotographDto[];
+export type TakeOffStackApiArg = {
+  id: string;
+};
 export type ReadCatalogueApiResponse = /** status 200  */ CatalogueDto;
 export type ReadCatalogueApiArg = void;
 export type ReadPackedCatalogueApiResponse = /** status 200  */ PackedCatalogueDto;
@@ -1401,6 +1434,14 @@ export type PhotographDto = {
   kind: 'print' | 'variant' | 'mould';
   item: string;
   face: 'front' | 'back' | 'left' | 'right' | 'second face';
+  width: number;
+  height: number;
+};
+export type StackedPhotographDto = {
+  id: string;
+  /** The file it lies in, under photographs/ */
+  file: string;
+  name: string;
   width: number;
   height: number;
 };
@@ -2729,6 +2770,9 @@ export const {
   useListPhotographsQuery,
   useAddPhotographMutation,
   useReadPhotographQuery,
+  useListStackQuery,
+  useStackPhotographMutation,
+  useTakeOffStackMutation,
   useReadCatalogueQuery,
   useReadPackedCatalogueQuery,
   useSearchCatalogueQuery,

@@ -17,3 +17,4 @@ export {
   SmallMould,
   SmallPart,
 } from './pickers';
+export { type PicturePoint, PictureViewer, useRaster } from './pictures';

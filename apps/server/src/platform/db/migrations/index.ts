@@ -6,6 +6,7 @@ import { House1764500000000 } from './0005-house.js';
 import { Scale1764600000000 } from './0006-scale.js';
 import { Errands1764700000000 } from './0007-errands.js';
 import { Bin1764800000000 } from './0008-bin.js';
+import { PhotoStack1764900000000 } from './0009-photo-stack.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -17,4 +18,5 @@ export const MIGRATIONS = [
   Scale1764600000000,
   Errands1764700000000,
   Bin1764800000000,
+  PhotoStack1764900000000,
 ];

@@ -2,14 +2,12 @@ import { type Area, AREAS, type Existence, type Look, nearestPalette, positionsO
 import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { type BriefDto, type PinDto, type ReferencePictureDto, usePinReferenceMutation, apiPath } from '@/api';
-import { Swatch } from '@/parts';
+import { Swatch, type PicturePoint, PictureViewer, useRaster } from '@/parts';
 import { Button, Choice, KeptInput, Label, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { AREA_WORDS } from '../areaWords';
-import { type PicturePoint, PictureViewer } from './PictureViewer';
 import { coloursOfPicture } from './partsIn';
 import { PartsInColours } from './PartsInColours';
-import { useRaster } from './useRaster';
 
 /** Areas where skin may be in sight. */
 const BARE: readonly Area[] = ['face', 'arms', 'hands', 'legs', 'whole'];

@@ -8,11 +8,18 @@ import { ColourForm } from './ColourForm';
 import { MergeForm } from './MergeForm';
 import { MouldForm } from './MouldForm';
 import { PartForm } from './PartForm';
+import { PhotosForm } from './photos';
 import { ShapeForm } from './shape';
 import { SourceForm } from './SourceForm';
 
 const TASKS = [
   { id: 'part', name: 'Add a part', about: 'A mould in its colours, with a print or plain; made or imagined.', view: PartForm },
+  {
+    id: 'photos',
+    name: 'Parts from photographs',
+    about: 'One after the other: pick the colour, choose the mould, add it.',
+    view: PhotosForm,
+  },
   { id: 'shape', name: 'Add a mould by its shape', about: 'Say what you see; it is drawn and measured as you say it.', view: ShapeForm },
   { id: 'mould', name: 'A mould like another', about: 'A new shape, like one that is there.', view: MouldForm },
   { id: 'colour', name: 'Add or change a colour', about: 'Another colour of the palette.', view: ColourForm },

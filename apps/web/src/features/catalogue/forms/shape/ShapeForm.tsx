@@ -180,7 +180,7 @@ function Measures({ draft, onChange }: { readonly draft: ShapeDraft; readonly on
         const told = geometry[key];
         const typed = draft.corrected[key];
         return (
-          <label key={key} className="border-rule flex items-center gap-2 border-b py-0.5 text-[0.93rem]">
+          <div key={key} className="border-rule flex items-center gap-2 border-b py-0.5 text-[0.93rem]">
             <span className="flex-1 leading-tight">
               {words}
               {typed !== undefined && (
@@ -197,12 +197,13 @@ function Measures({ draft, onChange }: { readonly draft: ShapeDraft; readonly on
               )}
             </span>
             <Input
+              aria-label={words}
               inputMode="decimal"
               className="!w-16 !py-0 text-right font-mono"
               value={typed ?? String(told ?? '')}
               onChange={(event) => onChange({ ...draft.corrected, [key]: event.target.value })}
             />
-          </label>
+          </div>
         );
       })}
     </fieldset>

@@ -11,7 +11,7 @@ export interface PicturePoint {
 }
 
 interface PictureViewerProps {
-  readonly picture: ReferencePictureDto;
+  readonly picture: Pick<ReferencePictureDto, 'file' | 'name' | 'width' | 'height' | 'pins'>;
   readonly point: PicturePoint | null;
   /** Radius of the disc as a share of the picture's width; null when no disc is shown. */
   readonly disc: number | null;

@@ -1,0 +1,2 @@
+export { StackController } from './stack.controller.js';
+export { StackService } from './stack.service.js';

@@ -1,0 +1,229 @@
+import {
+  type Certainty,
+  CERTAINTIES,
+  colourNameOf,
+  type Mould,
+  nearestPalette,
+  samplePatch,
+  type Variant,
+  variantIdOf,
+} from '@outfit/core';
+import { useCallback, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { apiPath, type StackedPhotographDto, useAddPhotographMutation, useAddPiecesMutation, useTakeOffStackMutation } from '@/api';
+import { MouldPicker, PartPicture, type PicturePoint, PictureViewer, PrintPicker, Swatch, useRaster } from '@/parts';
+import { Button, Chips, Choice, Input, Label, Picker, sentenceOf, tell } from '@/ui';
+import { useWorkspace } from '@/workspace';
+import { ColourChoice } from '../ColourChoice';
+import { holding, surfaceOfMould, surfaceOfPrint } from '../printDraft';
+import { useKeepEntry } from '../useKeepEntry';
+import { type Cut, cutOut, UNCUT } from './cut';
+import { CutDesk } from './CutDesk';
+
+/** The disc that is looked through, as a share of the picture's longer side. */
+const DISC = 0.018;
+const NEAR = 4;
+
+interface PhotoDeskProps {
+  readonly photograph: StackedPhotographDto;
+  readonly mould: Mould;
+  readonly onMould: (number: string) => void;
+}
+
+/** One photograph and the part it becomes: colours are picked from it, the drawing stands beside it. The mould stays for the next one. */
+export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
+  const { catalogue, today } = useWorkspace();
+  const url = apiPath(`photographs/${photograph.file}`);
+  const raster = useRaster(url);
+  const count = Math.max(1, mould.colourNames?.length ?? 1);
+  const [mode, setMode] = useState<'pick' | 'cut'>('pick');
+  const [cut, setCut] = useState<Cut>(UNCUT);
+  const [element, setElement] = useState(0);
+  const [point, setPoint] = useState<PicturePoint | null>(null);
+  const [picked, setPicked] = useState<readonly (string | undefined)[]>([]);
+  const [print, setPrint] = useState('');
+  const [have, setHave] = useState('1');
+  const [source, setSource] = useState<string | null>(null);
+  const [certainty, setCertainty] = useState<Certainty>('sure');
+
+  const matches = useCallback(
+    (at: PicturePoint, of: number) => {
+      const radius = raster ? Math.max(3, Math.max(raster.width, raster.height) * DISC) : 0;
+      const patch = raster && samplePatch(raster, at.x * raster.width, at.y * raster.height, radius);
+      return patch ? { patch, near: nearestPalette(patch.hex, [mould], catalogue, { skins: of === mould.skinColour }) } : null;
+    },
+    [raster, mould, catalogue],
+  );
+  const shown = point && matches(point, element);
+  const pick = (at: PicturePoint): void => {
+    setPoint(at);
+    const nearest = matches(at, element)?.near[0]?.colour.id;
+    if (nearest !== undefined) setPicked(Array.from({ length: count }, (_, i) => (i === element ? nearest : picked[i])));
+  };
+  const colours = Array.from({ length: count }, (_, i) => picked[i] ?? '').filter(Boolean);
+  const prints = useMemo(() => {
+    const surface = surfaceOfMould(mould);
+    return surface ? catalogue.data.prints.filter((row) => surfaceOfPrint(row) === surface) : [];
+  }, [mould, catalogue]);
+  const worn = useCallback(
+    (printed: string): Variant => ({
+      id: variantIdOf(mould.number, colours, printed === '' ? undefined : printed),
+      mould: mould.number,
+      colours,
+      ...(printed === '' ? {} : { print: printed }),
+    }),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the list is made anew with every drawing; what is in it counts
+    [mould, colours.join()],
+  );
+  const isReady = picked[0] !== undefined;
+  const variant = worn(print);
+  const add = useAddPart({ photograph, url, cut });
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_19rem] gap-5">
+      <div>
+        <Chips
+          label="What is done with the photograph"
+          chosen={mode}
+          options={[
+            ['pick', 'Pick its colours'],
+            ['cut', 'Turn and cut it'],
+          ]}
+          onChoose={setMode}
+        />
+        <div className="mt-2 grid h-80 grid-rows-[minmax(0,1fr)]">
+          {mode === 'pick' ? (
+            <PictureViewer picture={{ ...photograph, pins: [] }} point={point} disc={DISC} onPoint={pick} />
+          ) : (
+            <CutDesk url={url} cut={cut} onCut={setCut} />
+          )}
+        </div>
+        {mode === 'pick' && !point && <p className="text-pencil mt-1 text-[0.93rem]">Click on the part where its colour shows best.</p>}
+        {shown?.patch.mixed && (
+          <p role="status" className="text-saffron mt-1 text-[0.93rem]">
+            Not one colour there. Pick beside it, or come nearer with the wheel.
+          </p>
+        )}
+        {shown && (
+          <div role="group" aria-label="The nearest colours" className="mt-2 flex flex-wrap gap-2">
+            {shown.near.slice(0, NEAR).map(({ colour, deltaE }) => (
+              <button
+                key={colour.id}
+                type="button"
+                aria-pressed={picked[element] === colour.id}
+                className={`rounded-cut border px-2 py-0.5 ${picked[element] === colour.id ? 'border-lagoon' : 'border-rule hover:border-pencil'}`}
+                onClick={() => setPicked(Array.from({ length: count }, (_, i) => (i === element ? colour.id : picked[i])))}
+              >
+                <Swatch colour={colour} reading={deltaE.toFixed(1)} />
+              </button>
+            ))}
+          </div>
+        )}
+      </div>
+      <div className="space-y-3">
+        <div>
+          <span className="text-pencil mb-0.5 flex justify-between text-[0.87rem]">
+            Mould
+            <Link to="/catalogue/own?do=shape" className="text-lagoon underline">
+              None is like it
+            </Link>
+          </span>
+          <MouldPicker label="Mould" value={mould.number} onChoose={onMould} />
+        </div>
+        <div className="space-y-1">
+          {Array.from({ length: count }, (_, i) => (
+            <div key={i} className="flex items-center gap-2">
+              {count > 1 && (
+                <button
+                  type="button"
+                  aria-pressed={element === i}
+                  className={`w-24 text-left text-[0.93rem] ${element === i ? 'text-lagoon font-semibold underline' : ''}`}
+                  onClick={() => setElement(i)}
+                >
+                  {colourNameOf(mould, i)}
+                </button>
+              )}
+              <ColourChoice
+                label={`Colour ${i + 1}, ${colourNameOf(mould, i)}`}
+                value={picked[i] ?? ''}
+                onChoose={(chosen) => setPicked(Array.from({ length: count }, (_, k) => (k === i ? chosen : picked[k])))}
+              />
+            </div>
+          ))}
+        </div>
+        {prints.length > 0 && isReady && <PrintPicker label="Print" value={print} prints={prints} worn={worn} onChoose={setPrint} />}
+        <div className="grid grid-cols-2 gap-2">
+          <Label text="How many you have">
+            <Input inputMode="numeric" value={have} onChange={(event) => setHave(event.target.value.replace(/\D/g, ''))} />
+          </Label>
+          <Label text="How sure of its source">
+            <Choice<Certainty> value={certainty} options={CERTAINTIES.map((value) => ({ value, label: value }))} onChoose={setCertainty} />
+          </Label>
+        </div>
+        {catalogue.data.sources.length > 0 && (
+          <Picker
+            label="Where it is from"
+            placeholder="Where it is from, when you know…"
+            value={source}
+            options={catalogue.data.sources.map((row) => ({ value: row.id, text: row.name, more: `${row.id}, ${row.year}` }))}
+            onChoose={setSource}
+          />
+        )}
+        {isReady && (
+          <div className="flex items-end gap-3">
+            <PartPicture
+              variant={variant}
+              position={mould.fills[0]?.[0] ?? 'beside'}
+              catalogue={holding(variant, catalogue)}
+              size={128}
+              tacked={false}
+            />
+            <span className="text-pencil font-mono text-[0.8rem] break-all">{variant.id}</span>
+          </div>
+        )}
+        <Button
+          tone="act"
+          disabled={!isReady || add.isBusy}
+          onClick={() => void add.part(variant, Number(today.slice(0, 4)), Number(have), source === null ? null : { source, certainty })}
+        >
+          Add this part
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+interface From {
+  readonly source: string;
+  readonly certainty: Certainty;
+}
+
+/** Adds the part, its pieces, where it is from and its photograph; the photograph leaves the stack last, so nothing is lost on the way. */
+function useAddPart({ photograph, url, cut }: { readonly photograph: StackedPhotographDto; readonly url: string; readonly cut: Cut }) {
+  const { catalogue } = useWorkspace();
+  const { keep } = useKeepEntry();
+  const [addPieces] = useAddPiecesMutation();
+  const [addPhotograph] = useAddPhotographMutation();
+  const [takeOff] = useTakeOffStackMutation();
+  const [isBusy, setBusy] = useState(false);
+  const part = async (variant: Variant, year: number, quantity: number, from: From | null): Promise<void> => {
+    setBusy(true);
+    try {
+      const isNew = !catalogue.has(variant.id);
+      if (isNew && !(await keep('variants', { ...variant, made: { from: year, until: year } }, `${catalogue.nameOf(variant)} added.`)))
+        return;
+      const source = from && catalogue.data.sources.find((row) => row.id === from.source);
+      if (source && from && !source.yields.some((row) => row.item === variant.id)) {
+        const yields = [...source.yields, { kind: 'variant' as const, item: variant.id, quantity: 1, certainty: from.certainty }];
+        if (!(await keep('sources', { ...source, yields }, `${source.name} yields it.`))) return;
+      }
+      if (quantity > 0) await addPieces({ newPiecesDto: { variant: variant.id, quantity, condition: 'used' } }).unwrap();
+      await addPhotograph({ kind: 'variant', item: variant.id, face: 'front', body: await cutOut(url, cut) }).unwrap();
+      await takeOff({ id: photograph.id }).unwrap();
+    } catch (error) {
+      tell.error(sentenceOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { isBusy, part };
+}

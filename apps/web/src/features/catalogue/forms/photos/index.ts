@@ -1,0 +1,1 @@
+export { PhotosForm } from './PhotosForm';

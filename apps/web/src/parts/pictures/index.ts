@@ -1,0 +1,2 @@
+export { type PicturePoint, PictureViewer } from './PictureViewer';
+export { useRaster } from './useRaster';

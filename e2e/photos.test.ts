@@ -1,0 +1,105 @@
+import sharp from 'sharp';
+import { pick } from './dressing.js';
+import { expect, test } from './fixtures.js';
+
+/** A photograph as it lies on the desk: a part of one colour on grey card. */
+async function photograph(name: string, hex: string) {
+  const part = `<svg xmlns="http://www.w3.org/2000/svg" width="600" height="600"><rect width="600" height="600" fill="#9a9a96"/><rect x="150" y="150" width="300" height="300" rx="60" fill="${hex}"/></svg>`;
+  return { name, mimeType: 'image/png', buffer: await sharp(Buffer.from(part)).png().toBuffer() };
+}
+
+test('a plain part comes from a photograph in at most twelve clicks and keys, the next colour of its mould in at most four', async ({
+  page,
+}) => {
+  await page.goto('/catalogue/own?do=photos');
+  let deeds = 0;
+  const click = async (what: ReturnType<typeof page.locator>, options = {}): Promise<void> => {
+    deeds += 1;
+    await what.click(options);
+  };
+  // Taking the photographs is one choice of files.
+  deeds += 1;
+  await page
+    .getByLabel('Photographs of parts')
+    .setInputFiles([await photograph('cap.png', '#1F7F8C'), await photograph('cap 2.png', '#C4265B')]);
+  await expect(page.getByText('2 photographs on the stack.')).toBeVisible();
+
+  await click(page.getByRole('button', { name: /^Mould: / }));
+  await page.getByRole('combobox', { name: /^Search: / }).pressSequentially('bob');
+  deeds += 3;
+  await expect(page.getByRole('listbox', { name: 'Mould' }).getByRole('option').first()).toContainText('Bob');
+  await page.keyboard.press('Enter');
+  deeds += 1;
+  const picture = page.getByRole('application');
+  await click(picture);
+  await expect(page.getByRole('group', { name: 'The nearest colours' }).getByRole('button', { pressed: true })).toContainText('lagoon');
+  await click(page.getByRole('button', { name: 'Add this part' }));
+  await expect(page.getByText('1 photograph on the stack.')).toBeVisible();
+  expect(deeds).toBeLessThanOrEqual(12);
+
+  // The mould stays: the next one takes its colour only.
+  deeds = 0;
+  await expect(page.getByRole('button', { name: 'Mould: Bob' })).toBeVisible();
+  await click(picture);
+  await expect(page.getByRole('group', { name: 'The nearest colours' }).getByRole('button', { pressed: true })).toContainText('cochineal');
+  await click(page.getByRole('button', { name: 'Add this part' }));
+  await expect(page.getByText('Nothing waits.')).toBeVisible();
+  expect(deeds).toBeLessThanOrEqual(4);
+
+  // Both are parts that are owned, each with its photograph.
+  await page.goto('/catalogue/variants/HA-160%C2%B7cochineal');
+  await expect(page.getByRole('heading', { name: 'Bob in cochineal' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'front of HA-160·cochineal' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'In your wardrobe' })).toContainText('1');
+});
+
+test('a stack outlives being interrupted; a photograph is turned and cut, one that is no picture is refused', async ({ page }) => {
+  await page.goto('/catalogue/own?do=photos');
+  await page
+    .getByLabel('Photographs of parts')
+    .setInputFiles([
+      await photograph('one.png', '#5E7042'),
+      { name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('no picture') },
+    ]);
+  await expect(page.getByText(/^notes\.png: /)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('1 photograph on the stack.')).toBeVisible();
+  await page.getByRole('radio', { name: 'Turn and cut it' }).click();
+  await page.getByRole('button', { name: 'Turn', exact: true }).click();
+  await expect(page.getByLabel('Straighten')).toHaveValue('90');
+  await page.getByRole('radio', { name: 'Pick its colours' }).click();
+  await pick(page, 'Mould', 'torso');
+  await page.getByRole('application').click();
+  await page.getByRole('button', { name: 'Add this part' }).click();
+  await expect(page.getByText('Nothing waits.')).toBeVisible();
+});
+
+test('a mould is told by its shape: drawn and measured as it is said, a corrected measure stays', async ({ page }) => {
+  await page.goto('/catalogue/own?do=shape');
+  await page.getByRole('radio', { name: 'Cape', exact: true }).click();
+  const sides = page.getByRole('group', { name: 'From four sides' });
+  const before = await sides.innerHTML();
+  await page.getByRole('radio', { name: 'to the ground' }).click();
+  await expect.poll(() => sides.innerHTML()).not.toBe(before);
+  const mass = page.getByLabel('Mass, g');
+  await expect(mass).toHaveValue('0.6');
+  await mass.fill('0.9');
+  await page.getByRole('radio', { name: 'to the waist' }).click();
+  await expect(mass).toHaveValue('0.9');
+  await expect(page.getByRole('button', { name: 'corrected; back to 0.3' })).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Gusty cape');
+  await page.getByRole('button', { name: 'Add this mould' }).click();
+  await expect(page.getByRole('heading', { name: /Gusty cape/ })).toBeVisible();
+  // It is opened again as it was told.
+  await page.getByRole('link', { name: 'Change its shape' }).click();
+  await expect(page.getByRole('radio', { name: 'to the waist' })).toBeChecked();
+  await expect(page.getByLabel('Mass, g')).toHaveValue('0.9');
+  // Nothing uses it: it goes into the bin, and comes back.
+  await page.goBack();
+  await page.getByRole('button', { name: 'Put in the bin' }).click();
+  await page.goto('/bin');
+  await expect(page.getByRole('list', { name: 'In the bin' })).toContainText('Gusty cape');
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await page.goto('/catalogue/moulds/gusty-cape');
+  await expect(page.getByRole('heading', { name: /Gusty cape/ })).toBeVisible();
+});
