@@ -11,7 +11,7 @@ import {
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { apiPath, type StackedPhotographDto, useAddPhotographMutation, useAddPiecesMutation, useTakeOffStackMutation } from '@/api';
-import { MouldPicker, PartPicture, type PicturePoint, PictureViewer, PrintPicker, Swatch, useRaster } from '@/parts';
+import { MouldPicker, PartPicture, type PicturePoint, PictureViewer, PrintPicker, SmallMould, Swatch, useRaster } from '@/parts';
 import { Button, Chips, Choice, Input, Label, Picker, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { ColourChoice } from '../ColourChoice';
@@ -60,7 +60,14 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
     const nearest = matches(at, element)?.near[0]?.colour.id;
     if (nearest !== undefined) setPicked(Array.from({ length: count }, (_, i) => (i === element ? nearest : picked[i])));
   };
-  const colours = Array.from({ length: count }, (_, i) => picked[i] ?? '').filter(Boolean);
+  const colours = useMemo(
+    () =>
+      picked
+        .slice(0, count)
+        .slice(0, firstMissing(picked))
+        .map((id) => id ?? ''),
+    [count, picked],
+  );
   const prints = useMemo(() => {
     const surface = surfaceOfMould(mould);
     return surface ? catalogue.data.prints.filter((row) => surfaceOfPrint(row) === surface) : [];
@@ -72,8 +79,7 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
       colours,
       ...(printed === '' ? {} : { print: printed }),
     }),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the list is made anew with every drawing; what is in it counts
-    [mould, colours.join()],
+    [mould, colours],
   );
   const isReady = picked[0] !== undefined;
   const variant = worn(print);
@@ -120,6 +126,31 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
         )}
       </div>
       <div className="space-y-3">
+        <div className="flex items-end gap-3">
+          {isReady ? (
+            <PartPicture
+              variant={variant}
+              position={mould.fills[0]?.[0] ?? 'beside'}
+              catalogue={holding(variant, catalogue)}
+              size={104}
+              tacked={false}
+            />
+          ) : (
+            <SmallMould mould={mould} />
+          )}
+          <span className="space-y-2">
+            <span className="text-pencil block font-mono text-[0.8rem] break-all">{isReady ? variant.id : 'no colour picked yet'}</span>
+            <Button
+              tone="act"
+              disabled={!isReady || add.isBusy}
+              onClick={() =>
+                void add.part(variant, Number(today.slice(0, 4)), Number(have), source === null ? null : { source, certainty })
+              }
+            >
+              Add this part
+            </Button>
+          </span>
+        </div>
         <div>
           <span className="text-pencil mb-0.5 flex justify-between text-[0.87rem]">
             Mould
@@ -168,28 +199,15 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
             onChoose={setSource}
           />
         )}
-        {isReady && (
-          <div className="flex items-end gap-3">
-            <PartPicture
-              variant={variant}
-              position={mould.fills[0]?.[0] ?? 'beside'}
-              catalogue={holding(variant, catalogue)}
-              size={128}
-              tacked={false}
-            />
-            <span className="text-pencil font-mono text-[0.8rem] break-all">{variant.id}</span>
-          </div>
-        )}
-        <Button
-          tone="act"
-          disabled={!isReady || add.isBusy}
-          onClick={() => void add.part(variant, Number(today.slice(0, 4)), Number(have), source === null ? null : { source, certainty })}
-        >
-          Add this part
-        </Button>
       </div>
     </div>
   );
+}
+
+/** A colour that is picked after one that is not has no place yet. */
+function firstMissing(picked: readonly (string | undefined)[]): number {
+  const at = picked.indexOf(undefined);
+  return at < 0 ? picked.length : at;
 }
 
 interface From {
