@@ -18,6 +18,14 @@ const REFERENCE = `<svg xmlns="http://www.w3.org/2000/svg" width="900" height="1
   <path d="M285 800 L615 800 L690 1120 L210 1120 Z" fill="#227F8B"/><rect x="285" y="780" width="330" height="34" fill="#2B2D31"/>
 </svg>`;
 
+/** A cap as it lies on the desk. */
+const PART = `<svg xmlns="http://www.w3.org/2000/svg" width="900" height="675">
+  <rect width="900" height="675" fill="#C9C2B4"/><ellipse cx="460" cy="520" rx="250" ry="36" fill="#A79F8F"/>
+  <path d="M250 360 C190 330 180 230 270 190 C380 140 540 140 640 190 C730 230 720 330 660 360 Z" fill="#3F628F"/>
+  <path d="M245 350 C380 310 530 310 665 350 L660 425 C530 390 380 390 250 425 Z" fill="#1B2742"/>
+  <path d="M275 420 C380 390 530 390 635 420 C680 455 640 500 580 485 C500 462 410 462 330 485 C270 500 230 455 275 420 Z" fill="#1B2742"/>
+</svg>`;
+
 const PORT = 4653;
 const data = mkdtempSync(join(tmpdir(), 'outfit-pictures-'));
 const server = spawn(process.execPath, ['apps/server/dist/main.js', '--demo', '--data', data, '--port', String(PORT)], { cwd: ROOT });
@@ -36,7 +44,19 @@ const take = async (name, path, before = async () => {}) => {
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
 };
 
-await take('line-up', '/');
+/** Chooses among many, as a person does. */
+const pick = async (label, words) => {
+  await page
+    .getByRole('button', { name: new RegExp(`^${label}: `) })
+    .first()
+    .click();
+  await page.getByRole('combobox', { name: /^Search: / }).fill(words);
+  await page.waitForTimeout(400);
+  await page.keyboard.press('Enter');
+};
+
+await take('workroom', '/');
+await take('line-up', '/line-ups/heron-crew');
 await take('brief', '/figures/odile-marsh/brief');
 await take('brief-picture', '/figures/odile-marsh/brief?show=pictures', async () => {
   const picture = await sharp(Buffer.from(REFERENCE)).jpeg({ quality: 90 }).toBuffer();
@@ -52,7 +72,6 @@ await take('brief-picture', '/figures/odile-marsh/brief?show=pictures', async ()
   await page.mouse.click(box.x + box.width * 0.44, box.y + box.height * 0.78);
 });
 await take('fitting', '/figures/ibbe-lantry/fitting');
-await take('fitting-back', '/figures/perrin-oake/fitting?position=neck.1&view=back&look=perrin-oake-2');
 await take('recolour', '/figures/ness-elver/fitting?position=torso&task=colour', async () => {
   await page.getByRole('listbox', { name: 'Colours' }).press('ArrowDown');
   await page.keyboard.press('ArrowDown');
@@ -61,7 +80,7 @@ await take('compare', '/figures/ibbe-lantry/compare?looks=ibbe-lantry-1,ibbe-lan
 await take('checks', '/line-ups/better', async () => {
   await page.getByRole('button', { name: 'New figure…' }).click();
   await page.getByLabel(/An official figure/).check();
-  await page.getByLabel('Which').selectOption('LR-21-a');
+  await pick('Which', 'LR-21-a');
   await page.getByRole('button', { name: 'Add to the line-up' }).click();
   await page.getByRole('option', { name: /on now/ }).waitFor();
 });
@@ -70,8 +89,23 @@ await take('market', '/market');
 await take('catalogue', '/catalogue?q=brown+ponytail');
 await take('mould-by-colour', '/catalogue/moulds/HA-118');
 await take('part', '/catalogue/variants/TO-401%C2%B7woad%C2%B7carrier-coat');
-await take('print-composer', '/catalogue/prints/patch');
-await take('source', '/catalogue/sources/LR-07');
+await take('photographs', '/catalogue/own?do=photos', async () => {
+  const part = await sharp(Buffer.from(PART)).jpeg({ quality: 90 }).toBuffer();
+  await page.getByLabel('Photographs of parts').setInputFiles([
+    { name: 'cap.jpg', mimeType: 'image/jpeg', buffer: part },
+    { name: 'cap again.jpg', mimeType: 'image/jpeg', buffer: part },
+  ]);
+  await page.getByText('2 photographs on the stack.').waitFor();
+  await pick('Mould', 'peaked');
+  const box = await page.getByRole('application').boundingBox();
+  await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.36);
+  await page.getByRole('button', { name: 'band and peak', exact: true }).click();
+  await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.6);
+});
+await take('mould-by-shape', '/catalogue/own?do=shape', async () => {
+  await page.getByRole('radio', { name: 'to the shoulder' }).click();
+  await page.getByRole('radio', { name: 'wavy' }).click();
+});
 const plan = async () => {
   await page.getByRole('button', { name: 'Plan the errand' }).click();
   await page.getByTestId('proof').waitFor({ timeout: 90_000 });

@@ -48,5 +48,5 @@ export default defineConfig({
     },
   },
   worker: { format: 'es' },
-  server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4640' } },
+  server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4640', '^/w/[^/]+/api': 'http://127.0.0.1:4640' } },
 });

@@ -1,6 +1,7 @@
 import { graveCount, judge, P40 } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
+import { guideAbout, guideTo } from '@/parts';
 import { plural } from '@/ui';
 import { chosenLookOf, useCompany, useOpen, useWorkspace } from '@/workspace';
 import { Palette } from './palette';
@@ -33,7 +34,26 @@ export function Thread() {
         ))}
       </nav>
       <Palette />
+      <Help />
     </header>
+  );
+}
+
+/** What the screen one is on is for: its page of the guide. */
+function Help() {
+  const { pathname } = useLocation();
+  const page = guideAbout(pathname);
+  return (
+    page && (
+      <Link
+        to={guideTo(page.id)}
+        aria-label={`Guide: ${page.title}`}
+        title={`Guide: ${page.title}`}
+        className="border-rule rounded-cut hover:border-pencil flex size-7 items-center justify-center border font-semibold"
+      >
+        ?
+      </Link>
+    )
   );
 }
 

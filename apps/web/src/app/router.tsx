@@ -13,6 +13,8 @@ export const router = createBrowserRouter(
       hydrateFallbackElement: <p className="text-pencil p-6">Opening the workroom…</p>,
       children: [
         { index: true, lazy: async () => ({ Component: (await import('@/features/workroom')).WorkroomPage }) },
+        { path: 'guide', element: <Navigate to="begin" replace /> },
+        { path: 'guide/:page', lazy: async () => ({ Component: (await import('@/features/guide')).GuidePage }) },
         { path: 'bin', lazy: async () => ({ Component: (await import('@/features/bin')).BinPage }) },
         { path: 'line-ups/:lineUpId', lazy: async () => ({ Component: (await import('@/features/lineups')).LineUpPage }) },
         { path: 'figures/:figureId', element: <Navigate to="fitting" replace /> },

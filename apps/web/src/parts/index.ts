@@ -18,3 +18,4 @@ export {
   SmallPart,
 } from './pickers';
 export { type PicturePoint, PictureViewer, useRaster } from './pictures';
+export { GUIDE, guideAbout, guideTo } from './guidePages';

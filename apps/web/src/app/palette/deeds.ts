@@ -1,3 +1,4 @@
+import { GUIDE, guideTo } from '@/parts';
 import { apiPath } from '@/api';
 import type { FigureDto, LineUpNamesDto } from '@/api';
 
@@ -12,6 +13,7 @@ export const PLACES: readonly (readonly [label: string, path: string])[] = [
   ['Own entries', '/catalogue/own'],
   ['Market', '/market'],
   ['Bin', '/bin'],
+  ...GUIDE.map(({ id, title }): [string, string] => [`Guide: ${title}`, guideTo(id)]),
 ];
 
 /** Presses a key for the person: every page takes back and does again by the same keys, each what is its own. */

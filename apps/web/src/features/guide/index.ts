@@ -1,0 +1,1 @@
+export { GuidePage } from './GuidePage';
