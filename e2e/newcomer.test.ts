@@ -141,3 +141,41 @@ test('the demo opens beside one’s own workspace; the switch goes there and bac
   await expect(page.getByRole('heading', { name: 'Workroom' })).toBeVisible();
   await expect(page.getByText('No line-up yet')).toBeVisible();
 });
+
+test('somebody else’s catalogue is read into an empty workspace: columns are told, kinds placed by picture, and it is searched', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Choose a file…' }).click();
+  const file = [
+    'Ref,Part name,Group,Shade,Tone',
+    '1,Windy ponytail,Hair,Sea,#1F7F8C',
+    '2,Windy ponytail,Hair,Berry,#A8323A',
+    '3,Standing torso,Bodies,Berry,#A8323A',
+    '4,Doodad,Odds,Sea,#1F7F8C',
+    '5,,Odds,Sea,#1F7F8C',
+  ].join('\n');
+  await page
+    .getByLabel('A catalogue in other columns')
+    .setInputFiles({ name: 'theirs.csv', mimeType: 'text/csv', buffer: Buffer.from(file) });
+  // The columns are guessed; the guess can be said otherwise.
+  await expect(page.getByLabel('What it is called')).toHaveValue('Part name');
+  await expect(page.getByLabel('Its colour as a value')).toHaveValue('Tone');
+  await page.getByLabel('Its colour in words').selectOption('Shade');
+  await page.getByRole('button', { name: 'Look through the file' }).click();
+  await expect(page.getByRole('region', { name: 'Not placed' })).toContainText('Odds');
+  await expect(
+    page
+      .getByRole('table', { name: /problem/i })
+      .or(page.getByText('It has no name.'))
+      .first(),
+  ).toBeVisible();
+  await page.getByRole('group', { name: 'What Odds are' }).getByRole('button', { name: 'hat' }).click();
+  await expect(page.getByRole('region', { name: 'Not placed' })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Import the .* sound row/ }).click();
+  await expect(page.getByText(/^Imported/)).toBeVisible();
+  await page.goto('/catalogue?q=ponytail');
+  await expect(page.getByTestId('found')).toHaveText('2 parts');
+  await page.goto('/catalogue/moulds/doodad');
+  await expect(page.getByRole('link', { name: 'Change its shape' })).toBeVisible();
+});

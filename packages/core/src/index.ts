@@ -337,3 +337,13 @@ export {
   type Shaping,
   writeShaping,
 } from './catalogue/index.js';
+export {
+  FOREIGN_FIELDS,
+  type ForeignCatalogue,
+  type ForeignField,
+  type ForeignMapping,
+  type ForeignRow,
+  guessMapping,
+  readForeignRows,
+  type UnplacedKind,
+} from './catalogue/index.js';

@@ -215,6 +215,7 @@ export const webApi = generatedApi.enhanceEndpoints({
     mergeEntries: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'history'] },
     undoCatalogueChange: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'history'] },
     importCatalogue: { invalidatesTags: [] },
+    lookAtForeign: { invalidatesTags: [] },
     editLook: {
       invalidatesTags: [],
       // The edit shows at once: the same pure function the server applies is applied here first.

@@ -127,8 +127,17 @@ const injectedRtkApi = api
           body: queryArg.body,
           params: {
             what: queryArg.what,
+            foreign: queryArg.foreign,
             agree: queryArg.agree,
           },
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
+      lookAtForeign: build.mutation<LookAtForeignApiResponse, LookAtForeignApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/import/look`,
+          method: 'POST',
+          body: queryArg.body,
         }),
         invalidatesTags: ['catalogue'],
       }),
@@ -899,9 +908,15 @@ export type BeginWithApiArg = {
 };
 export type ImportCatalogueApiResponse = /** status 202  */ ImportJobDto;
 export type ImportCatalogueApiArg = {
-  what: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive';
+  what: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive' | 'foreign';
+  /** Of a foreign file, as JSON: { mapping, kinds } */
+  foreign?: string;
   /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
   agree?: 'all' | 'sound';
+  body: Blob;
+};
+export type LookAtForeignApiResponse = /** status 200  */ ForeignLookDto;
+export type LookAtForeignApiArg = {
   body: Blob;
 };
 export type ExportCatalogueApiResponse = unknown;
@@ -1402,6 +1417,13 @@ export type ImportRowProblem = {
   value: string | null;
   reason: string;
 };
+export type UnplacedKindDto = {
+  /** Empty where the file tells no kind */
+  category: string;
+  moulds: number;
+  /** Some of their names */
+  names: string[];
+};
 export type ImportReport = {
   rowCount: number;
   soundCount: number;
@@ -1414,6 +1436,8 @@ export type ImportReport = {
   noticeCount: number;
   problemCount: number;
   problems: ImportRowProblem[];
+  /** Of a file in other columns: kinds to be said what they are, the most common first */
+  unplaced: UnplacedKindDto[];
 };
 export type ImportJobDto = {
   id: string;
@@ -1427,6 +1451,14 @@ export type ImportJobDto = {
   progress: ImportProgress | null;
   /** Once it is done */
   result: ImportReport | null;
+};
+export type ForeignLookDto = {
+  headers: string[];
+  samples: string[][];
+  /** Which column seems to tell what */
+  mapping: {
+    [key: string]: string;
+  };
 };
 export type PhotographDto = {
   /** Name of the file, under /api/photographs */
@@ -2766,6 +2798,7 @@ export const {
   useStopJobMutation,
   useBeginWithMutation,
   useImportCatalogueMutation,
+  useLookAtForeignMutation,
   useExportCatalogueQuery,
   useListPhotographsQuery,
   useAddPhotographMutation,

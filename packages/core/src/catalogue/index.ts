@@ -88,3 +88,14 @@ export {
   type Shaping,
   writeShaping,
 } from './shaping/index.js';
+export {
+  FOREIGN_FIELDS,
+  type ForeignCatalogue,
+  type ForeignField,
+  type ForeignMapping,
+  type ForeignRow,
+  guessMapping,
+  placeByWords,
+  readForeignRows,
+  type UnplacedKind,
+} from './foreign/index.js';

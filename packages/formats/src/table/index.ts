@@ -10,8 +10,8 @@ export {
   type RowOf,
   type RowProblem,
   TABLE_LIMITS,
-  type TableLimits,
   type TableReport,
-  UnreadableFile,
 } from './table.js';
+export { type AnyTable, readAnyTable } from './anyTable.js';
+export { type TableLimits, UnreadableFile } from './records.js';
 export { type Cell, writeTable } from './write.js';

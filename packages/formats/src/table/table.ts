@@ -1,4 +1,4 @@
-import { parse } from 'csv-parse/sync';
+import { linesOf, plainRecords, type TableLimits, UnreadableFile } from './records.js';
 import { RUNS } from './write.js';
 
 /** What is wrong with one cell or row: where, what stood there, and why it cannot be taken. Lines count from 1, the header's. */
@@ -37,14 +37,6 @@ export interface TableReport<Row> {
   readonly rowCount: number;
 }
 
-/** Thrown for a file that cannot be read as a table at all; `message` is for the person. */
-export class UnreadableFile extends Error {}
-
-export interface TableLimits {
-  readonly maxBytes: number;
-  readonly maxRows: number;
-}
-
 export const TABLE_LIMITS: TableLimits = { maxBytes: 5_000_000, maxRows: 100_000 };
 
 /** Decodes UTF-8, with or without a byte order mark. Throws UnreadableFile on anything else. */
@@ -59,34 +51,6 @@ export function decodeText(bytes: Uint8Array): string {
   }
   if (text.includes('\0')) throw new UnreadableFile('The file holds binary data, not text. Choose a text file.');
   return text;
-}
-
-interface Record_ {
-  readonly record: readonly string[];
-  readonly info: { readonly lines: number };
-}
-
-const parsing = (text: string, limits: TableLimits) => {
-  const header = text.slice(0, text.search(/\r|\n|$/));
-  const delimiter = [',', ';', '\t'].reduce((best, mark) => (header.split(mark).length > header.split(best).length ? mark : best), ',');
-  return { delimiter, relax_column_count: true, skip_empty_lines: true, to: limits.maxRows + 2 };
-};
-
-function records(text: string, limits: TableLimits): readonly (readonly string[])[] {
-  try {
-    return parse(text, parsing(text, limits));
-  } catch (error) {
-    const line = (error as { lines?: number }).lines;
-    throw new UnreadableFile(
-      `The file breaks off${line === undefined ? '' : ` in line ${line}`}: a quotation mark is not closed, or stands where none belongs.`,
-    );
-  }
-}
-
-/** The line each record begins in. Asked for only when something has to be told: it makes parsing much slower. */
-function linesOf(text: string, limits: TableLimits): readonly number[] {
-  const rows = parse(text, { ...parsing(text, limits), info: true }) as unknown as Record_[];
-  return rows.map(({ record, info }) => info.lines - (record.join('').split('\n').length - 1));
 }
 
 /** Undoes the apostrophe that `writeTable` puts before a cell that a spreadsheet would run. */
@@ -108,7 +72,7 @@ export function readTable<C extends Columns, Row = RowOf<C>>(
   if (bytes.byteLength > limits.maxBytes)
     throw new UnreadableFile(`The file is over ${limits.maxBytes / 1_000_000} MB. Split it and import the halves.`);
   const text = decodeText(bytes);
-  const [header, ...rows] = records(text, limits);
+  const [header, ...rows] = plainRecords(text, limits);
   if (!header) throw new UnreadableFile('The file is empty.');
   if (rows.length > limits.maxRows) throw new UnreadableFile(`The file has over ${limits.maxRows} rows. Split it and import the halves.`);
   const today = new Map(Object.values(columns).flatMap(({ name, formerly }) => (formerly === undefined ? [] : [[formerly, name]])));

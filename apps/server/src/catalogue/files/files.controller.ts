@@ -1,7 +1,7 @@
 import { Body, Controller, Get, HttpCode, Post, Query, Res, StreamableFile } from '@nestjs/common';
-import { ApiAcceptedResponse, ApiBody, ApiConsumes, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
+import { ApiAcceptedResponse, ApiBody, ApiConsumes, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { CatalogueFileQuery, CatalogueImportQuery } from './files.dto.js';
+import { CatalogueFileQuery, CatalogueImportQuery, ForeignLookDto } from './files.dto.js';
 import { CatalogueFilesService } from './files.service.js';
 import { ImportJobDto } from './importReport.js';
 
@@ -16,8 +16,18 @@ export class CatalogueFilesController {
   @ApiConsumes('text/csv', 'application/json')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiAcceptedResponse({ type: ImportJobDto })
-  import(@Query() { what, agree }: CatalogueImportQuery, @Body() body: unknown): Promise<ImportJobDto> {
-    return this.service.start(what, agree ?? null, body);
+  import(@Query() { what, agree, foreign }: CatalogueImportQuery, @Body() body: unknown): Promise<ImportJobDto> {
+    return this.service.start(what, agree ?? null, body, foreign);
+  }
+
+  @Post('import/look')
+  @HttpCode(200)
+  @ApiOperation({ operationId: 'lookAtForeign' })
+  @ApiConsumes('text/csv')
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @ApiOkResponse({ type: ForeignLookDto })
+  look(@Body() body: unknown): ForeignLookDto {
+    return this.service.look(body);
   }
 
   @Get('export')

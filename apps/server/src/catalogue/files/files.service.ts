@@ -1,16 +1,19 @@
 import { Injectable } from '@nestjs/common';
-import type { CatalogueKind, CatalogueRow } from '@outfit/core';
-import { CATALOGUE_TABLES, type CatalogueTable, writeArchive, writeCatalogueTable } from '@outfit/formats';
+import { type CatalogueKind, type CatalogueRow, FOREIGN_FIELDS, quoted, SHAPE_FAMILIES, type ShapeFamily } from '@outfit/core';
+import { CATALOGUE_TABLES, type CatalogueTable, lookAtForeign, UnreadableFile, writeArchive, writeCatalogueTable } from '@outfit/formats';
 import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { JobsService, workerBeside } from '../../platform/jobs/index.js';
 import { CatalogueService } from '../catalogue.service.js';
-import type { What } from './files.dto.js';
-import type { ImportOutcome, ImportTask } from './import.worker.js';
+import type { ForeignLookDto, What } from './files.dto.js';
+import type { ForeignTask, ImportOutcome, ImportTask } from './import.worker.js';
 import type { ImportJobDto, ImportProgress } from './importReport.js';
 
 const KIND = 'import';
+/** So much of a file is enough to tell what its columns hold. */
+const MOST_HEAD = 200_000;
+const LINE_FEED = 10;
 
 /** The catalogue in files and out of them: one CSV per kind, or everything as one JSON archive. */
 @Injectable()
@@ -31,12 +34,25 @@ export class CatalogueFilesService {
     });
   }
 
-  async start(what: What, agree: ImportTask['agree'], body: unknown): Promise<ImportJobDto> {
-    if (!Buffer.isBuffer(body) || body.length === 0) throw new Problem(400, 'Send the file as the body of the request.');
-    const bytes = new Uint8Array(body);
+  /** Looks at the head of a file in somebody else's columns: a few hundred rows tell. */
+  look(body: unknown): ForeignLookDto {
+    const bytes = bytesOfFile(body).subarray(0, MOST_HEAD);
+    // The last line may be cut in its middle, within a letter or a quotation mark: it is left out.
+    const end = bytes.lastIndexOf(LINE_FEED);
+    try {
+      return { ...lookAtForeign(bytes.length < MOST_HEAD || end < 0 ? bytes : bytes.subarray(0, end)) } as ForeignLookDto;
+    } catch (error) {
+      if (error instanceof UnreadableFile) throw new Problem(422, error.message);
+      throw error;
+    }
+  }
+
+  async start(what: What | 'foreign', agree: ImportTask['agree'], body: unknown, columns?: string): Promise<ImportJobDto> {
+    const bytes = bytesOfFile(body);
+    const foreign = what === 'foreign' ? readColumns(columns ?? '') : null;
     const job = await this.database.write(() => this.jobs.create(KIND, null));
     this.jobs.run<Omit<ImportTask, 'stop' | 'port'>, ImportProgress, ImportOutcome>(job, {
-      task: { databaseFile: this.database.file, bytes, what, agree, at: this.clock.now().toISOString() },
+      task: { databaseFile: this.database.file, bytes, what, foreign, agree, at: this.clock.now().toISOString() },
       transfer: [bytes.buffer],
       news: (progress) => ({ progress }),
       ended: (outcome) => {
@@ -67,4 +83,33 @@ export class CatalogueFilesService {
   archive(): string {
     return writeArchive(this.catalogue.now().data);
   }
+}
+
+function bytesOfFile(body: unknown): Uint8Array<ArrayBuffer> {
+  if (!Buffer.isBuffer(body) || body.length === 0) throw new Problem(400, 'Send the file as the body of the request.');
+  return new Uint8Array(body);
+}
+
+/** Which column tells what, and what kinds of parts were said to be, as it was sent; refused with the field that is wrong. */
+function readColumns(text: string): ForeignTask {
+  let sent: { readonly mapping?: unknown; readonly kinds?: unknown } | null;
+  try {
+    sent = JSON.parse(text) as typeof sent;
+  } catch {
+    throw new Problem(422, 'Which column tells what was not sent as JSON. Choose the file again.');
+  }
+  const entriesOf = (value: unknown): [string, unknown][] => (typeof value === 'object' && value !== null ? Object.entries(value) : []);
+  const [mapping, kinds] = [entriesOf(sent?.mapping), entriesOf(sent?.kinds)];
+  for (const [field, header] of mapping)
+    if (!Object.hasOwn(FOREIGN_FIELDS, field) || typeof header !== 'string')
+      throw new Problem(422, `${quoted(field)} is nothing that a column can tell.`);
+  for (const [, family] of kinds)
+    if (!(SHAPE_FAMILIES as readonly unknown[]).includes(family)) throw new Problem(422, `${quoted(family)} is no family of shapes.`);
+  if (!mapping.some(([field]) => field === 'name')) throw new Problem(422, 'Say which column tells what a part is called.');
+  if (!mapping.some(([field]) => field === 'colourHex' || field === 'colourName'))
+    throw new Problem(422, 'Say which column tells the colour.');
+  return {
+    mapping: Object.fromEntries(mapping) as ForeignTask['mapping'],
+    kinds: Object.fromEntries(kinds) as Record<string, ShapeFamily>,
+  };
 }

@@ -4,12 +4,16 @@ import {
   type CatalogueKind,
   type CatalogueRow,
   type CatalogueRows,
+  type ForeignMapping,
   knownBy,
+  readForeignRows,
   type RowFault,
+  type ShapeFamily,
+  type UnplacedKind,
   soundRows,
 } from '@outfit/core';
 import { SILHOUETTE_NAMES } from '@outfit/drawing';
-import { CATALOGUE_TABLES, type CatalogueTable, readArchive, readCatalogueTable, UnreadableFile } from '@outfit/formats';
+import { CATALOGUE_TABLES, type CatalogueTable, readArchive, readCatalogueTable, readForeignTable, UnreadableFile } from '@outfit/formats';
 import type { Database as Connection } from 'better-sqlite3';
 import type { MessagePort } from 'node:worker_threads';
 import { ChangeLog } from '../../platform/log/index.js';
@@ -22,12 +26,19 @@ import { rowCountOf, Staging } from './staging.js';
 export interface ImportTask {
   readonly databaseFile: string;
   readonly bytes: Uint8Array;
-  readonly what: CatalogueKind | 'archive';
+  readonly what: CatalogueKind | 'archive' | 'foreign';
+  /** Of a file in somebody else's columns: which tells what, and what kinds of parts were said to be. */
+  readonly foreign: ForeignTask | null;
   readonly agree: 'all' | 'sound' | null;
   readonly at: string;
   /** One Int32: set to 1 to ask for a stop; nothing is kept then. */
   readonly stop: SharedArrayBuffer;
   readonly port: MessagePort;
+}
+
+export interface ForeignTask {
+  readonly mapping: ForeignMapping;
+  readonly kinds: Readonly<Partial<Record<string, ShapeFamily>>>;
 }
 
 /** Sent back instead of a report when the file is no table or archive at all, or the person stopped it. */
@@ -38,6 +49,8 @@ class Stopped extends Error {}
 const SILHOUETTES: ReadonlySet<string> = new Set(SILHOUETTE_NAMES);
 
 const MOST_PROBLEMS = 500;
+/** Kinds of parts that nothing could place, the most common first. */
+const MOST_KINDS = 200;
 const BUSY_MS = 30_000;
 const CACHE_KB = 128_000;
 /** A catalogue that keeps changing while a file is checked against it. */
@@ -49,13 +62,21 @@ interface Reading {
   readonly problems: ImportRowProblem[];
   /** Where a row of a kind stands in the file: a line of a table, a path in an archive. */
   where(kind: CatalogueKind, index: number): { readonly line: number | null; readonly path: string };
+  readonly unplaced: readonly UnplacedKind[];
 }
 
-function read({ bytes, what }: ImportTask): Reading {
+function read({ bytes, what, foreign }: ImportTask, store: CatalogueStore): Reading {
+  if (what === 'foreign') return readForeign(bytes, foreign ?? { mapping: {}, kinds: {} }, store);
   if (what === 'archive') {
     const { rows, places, problems, rowCount } = readArchive(bytes);
     const where = (kind: CatalogueKind, index: number) => ({ line: null, path: `/${kind}/${places[kind][index] ?? index}` });
-    return { rows, rowCount, problems: problems.map(({ path, reason }) => ({ line: null, path, value: null, reason })), where };
+    return {
+      rows,
+      rowCount,
+      problems: problems.map(({ path, reason }) => ({ line: null, path, value: null, reason })),
+      where,
+      unplaced: [],
+    };
   }
   const table = CATALOGUE_TABLES[what] as CatalogueTable<CatalogueRow<CatalogueKind>>;
   const { sound, problems, rowCount } = readCatalogueTable(table, bytes);
@@ -64,6 +85,27 @@ function read({ bytes, what }: ImportTask): Reading {
     rowCount,
     problems: problems.map(({ line, column, value, reason }) => ({ line, path: column ?? '', value, reason })),
     where: (_, index) => ({ line: sound[index]?.line ?? null, path: '' }),
+    unplaced: [],
+  };
+}
+
+/** What is there already stays as it is: a file of somebody else's adds, and never writes over. */
+function readForeign(bytes: Uint8Array, { mapping, kinds }: ForeignTask, store: CatalogueStore): Reading {
+  const rows = readForeignTable(bytes, mapping);
+  const { colours, moulds, prints, variants, lines, problems, unplaced } = readForeignRows(rows, store.readKind('colours'), kinds);
+  const [known, printed, there] = (['moulds', 'prints', 'variants'] as const).map((kind) => store.keys(kind));
+  const fresh = variants.map((row, i) => ({ row, line: lines[i] ?? null })).filter(({ row }) => !there?.has(row.id));
+  return {
+    rows: {
+      colours,
+      moulds: moulds.filter((mould) => !known?.has(mould.number)),
+      prints: prints.filter((print) => !printed?.has(print.id)),
+      variants: fresh.map(({ row }) => row),
+    },
+    rowCount: rows.length,
+    problems: problems.map(({ line, field, value, reason }) => ({ line, path: mapping[field] ?? field, value, reason })),
+    where: (kind, index) => ({ line: kind === 'variants' ? (fresh[index]?.line ?? null) : null, path: '' }),
+    unplaced,
   };
 }
 
@@ -86,7 +128,7 @@ export default function importCatalogue(task: ImportTask): ImportOutcome {
     connection.pragma(`busy_timeout = ${BUSY_MS}`);
     connection.pragma(`cache_size = -${CACHE_KB}`);
     tell('reading', 0, 0);
-    const reading = read(task);
+    const reading = read(task, new CatalogueStore(preparing(connection)));
     for (let attempt = 1; ; attempt += 1) {
       const outcome = attemptImport(task, reading, connection, tell);
       if (outcome !== 'changed meanwhile') return outcome;
@@ -136,6 +178,7 @@ function attemptImport(task: ImportTask, reading: Reading, connection: Connectio
     noticeCount: 0,
     problemCount: problems.length,
     problems: problems.slice(0, MOST_PROBLEMS),
+    unplaced: reading.unplaced.slice(0, MOST_KINDS),
   };
   if (task.agree === null) return { report };
   tell('writing', 0, soundCount);

@@ -16,6 +16,13 @@ export class ImportRowProblem {
   @ApiProperty() reason: string;
 }
 
+/** A kind of part, in somebody else's words, that nothing could place. */
+export class UnplacedKindDto {
+  @ApiProperty({ description: 'Empty where the file tells no kind' }) category: string;
+  @ApiProperty() moulds: number;
+  @ApiProperty({ type: [String], description: 'Some of their names' }) names: readonly string[];
+}
+
 /** What an import found and what it did or would do. */
 export class ImportReport {
   @ApiProperty() rowCount: number;
@@ -27,6 +34,11 @@ export class ImportReport {
   @ApiProperty({ description: 'Figures that were told because what they planned exists now' }) noticeCount: number;
   @ApiProperty() problemCount: number;
   @ApiProperty({ type: [ImportRowProblem] }) problems: readonly ImportRowProblem[];
+  @ApiProperty({
+    type: [UnplacedKindDto],
+    description: 'Of a file in other columns: kinds to be said what they are, the most common first',
+  })
+  unplaced: readonly UnplacedKindDto[];
 }
 
 export class ImportJobDto extends JobDto {

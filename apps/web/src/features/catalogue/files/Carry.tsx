@@ -1,9 +1,9 @@
 import { CATALOGUE_KINDS, type CatalogueKind } from '@outfit/core';
 import { useState } from 'react';
-import { type ImportReport, useImportCatalogueMutation, useStopJobMutation, webApi, type ImportJobDto, apiPath } from '@/api';
-import { ProblemTable } from '@/parts';
-import { Button, Choice, Label, plural, sentenceOf } from '@/ui';
+import { useImportCatalogueMutation, useStopJobMutation, webApi, type ImportJobDto, apiPath } from '@/api';
+import { Button, Choice, Label, sentenceOf } from '@/ui';
 import { useAppDispatch, useJob } from '@/workspace';
+import { ImportProgress, ImportReport } from './ImportReport';
 
 type What = CatalogueKind | 'archive';
 const NAMES: Readonly<Record<What, string>> = {
@@ -18,13 +18,6 @@ const NAMES: Readonly<Record<What, string>> = {
   sources: 'sources and what they yield (CSV)',
 };
 const WHAT: readonly What[] = ['archive', ...CATALOGUE_KINDS];
-const PHASES = {
-  reading: 'Reading',
-  checking: 'Checking',
-  comparing: 'Comparing',
-  writing: 'Writing',
-} as const;
-
 /** Files of the catalogue out and in: looked at first, taken only after the person agreed. */
 export function Carry() {
   const [what, setWhat] = useState<What>('archive');
@@ -98,7 +91,7 @@ export function Carry() {
         </div>
         {(isLoading || job?.state === 'running') && (
           <div className="mt-3 flex items-center gap-3" role="status">
-            <Progress job={job} />
+            <ImportProgress job={job} />
             {job && <Button onClick={() => void stop({ id: job.id })}>Stop</Button>}
           </div>
         )}
@@ -107,46 +100,8 @@ export function Carry() {
             {said}
           </p>
         )}
-        {job?.state === 'done' && job.result && file && <Report report={job.result} onAgree={(agree) => void start(file, agree)} />}
+        {job?.state === 'done' && job.result && file && <ImportReport report={job.result} onAgree={(agree) => void start(file, agree)} />}
       </section>
-    </div>
-  );
-}
-
-function Progress({ job }: { readonly job: ImportJobDto | null }) {
-  const progress = job?.progress;
-  const share = progress && progress.of > 0 ? progress.done / progress.of : null;
-  return (
-    <>
-      <progress className="accent-lagoon w-64" {...(share === null ? {} : { value: share, max: 1 })} aria-label="How far the import is" />
-      <span>{progress ? `${PHASES[progress.phase]}${share === null ? '' : `, ${Math.round(share * 100)} %`}` : 'Sending'}</span>
-    </>
-  );
-}
-
-function Report({ report, onAgree }: { readonly report: ImportReport; readonly onAgree: (agree: 'all' | 'sound') => void }) {
-  const taken = report.importedCount > 0;
-  const sound = `${report.addedCount} new, ${report.changedCount} changed, ${report.sameCount} the same already`;
-  return (
-    <div className="mt-3">
-      <p role="status">
-        {taken
-          ? `Imported ${plural(report.importedCount, 'row')}: ${sound}.`
-          : `${plural(report.rowCount, 'row')}: ${sound}${report.problemCount > 0 ? `, ${plural(report.problemCount, 'problem')}` : ''}. Nothing is imported yet.`}
-        {report.noticeCount > 0 && ` ${plural(report.noticeCount, 'figure')} told that what they planned exists.`}
-      </p>
-      {report.problems.length > 0 && (
-        <ProblemTable problems={report.problems.map(({ path, ...rest }) => ({ ...rest, where: path || null }))} />
-      )}
-      {!taken && report.soundCount > 0 && (
-        <div className="mt-3">
-          <Button tone="act" onClick={() => onAgree(report.problemCount > 0 ? 'sound' : 'all')}>
-            {report.problemCount > 0
-              ? `Import the ${plural(report.soundCount, 'sound row')} alone`
-              : `Import ${plural(report.soundCount, 'row')}`}
-          </Button>
-        </div>
-      )}
     </div>
   );
 }

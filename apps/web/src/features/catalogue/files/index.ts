@@ -1,1 +1,2 @@
 export { Carry } from './Carry';
+export { Foreign } from './Foreign';

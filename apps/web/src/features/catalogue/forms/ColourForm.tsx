@@ -6,7 +6,7 @@ import { Button, Choice, Input, Label, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toColour } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
-import { slug } from './printDraft';
+import { slug } from '../slug';
 import { useKeepEntry } from './useKeepEntry';
 
 /** A colour of one's own, beside the palette colours it is nearest to. */

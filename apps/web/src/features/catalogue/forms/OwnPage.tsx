@@ -2,14 +2,14 @@ import { Link, useSearchParams } from 'react-router';
 import { UndoButtons } from '@/parts';
 import { useUndo } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
-import { Carry } from '../files';
+import { Carry, Foreign } from '../files';
 import { Changes } from './Changes';
 import { ColourForm } from './ColourForm';
 import { MergeForm } from './MergeForm';
 import { MouldForm } from './MouldForm';
 import { PartForm } from './PartForm';
 import { PhotosForm } from './photos';
-import { ShapeForm } from './shape';
+import { ShapeForm } from './ShapeForm';
 import { SourceForm } from './SourceForm';
 
 const TASKS = [
@@ -25,6 +25,12 @@ const TASKS = [
   { id: 'colour', name: 'Add or change a colour', about: 'Another colour of the palette.', view: ColourForm },
   { id: 'source', name: 'Add or change a source', about: 'A product and what it yields.', view: SourceForm },
   { id: 'merge', name: 'Merge doubles', about: 'Two entries that are one and the same.', view: MergeForm },
+  {
+    id: 'foreign',
+    name: 'Somebody else’s catalogue',
+    about: 'A file in other columns: say which tells what, and take what can be placed.',
+    view: Foreign,
+  },
   { id: 'carry', name: 'Files in and out', about: 'CSV for each kind, or everything as one archive.', view: Carry },
   { id: 'changes', name: 'What was changed', about: 'Every change, and taking one back.', view: Changes },
 ] as const;

@@ -1,3 +1,4 @@
+import { slug } from '../slug';
 import {
   Catalogue,
   labOf,
@@ -142,14 +143,6 @@ export function printOfDraft(draft: PrintDraft): Print {
     motifs,
   };
 }
-
-/** "Lamp keeper's coat" as "lamp-keepers-coat". */
-export const slug = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/['’]/g, '')
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-|-$/g, '');
 
 /** A little catalogue that holds one variant, also one that is not kept yet, so that the same drawing shows it. */
 export function holding(variant: Variant, { data }: Catalogue): Catalogue {

@@ -52,8 +52,8 @@ export function BeginPage() {
         />
         <Way
           title="Read a catalogue"
-          about="A file somebody made: tables of colours, moulds and parts, or one archive. It is looked at before anything is taken."
-          act={<Button onClick={() => void navigate('/catalogue/own?do=carry')}>Choose a file…</Button>}
+          about="A file somebody made, in whichever columns, or tables and archives that Outfit wrote. It is looked at before anything is taken."
+          act={<Button onClick={() => void navigate('/catalogue/own?do=foreign')}>Choose a file…</Button>}
         />
         <Way
           title="Look round the demo"

@@ -3,7 +3,7 @@ import type { View } from '@outfit/drawing';
 import { useMemo } from 'react';
 import { PartPicture } from '@/parts';
 import { useWorkspace } from '@/workspace';
-import { emptyDraft, mouldOfDraft, sampleIn } from './draft';
+import { coloursFor, emptyDraft, mouldOfDraft, sampleIn } from './draft';
 
 interface ShapePictureProps {
   readonly shaping: Shaping;
@@ -19,6 +19,7 @@ export function ShapePicture({ shaping, size, view }: ShapePictureProps) {
     const variant = sampleIn(mould, catalogue);
     const little = new Catalogue({
       ...catalogue.data,
+      colours: coloursFor(catalogue),
       moulds: [mould],
       prints: [],
       variants: [variant],

@@ -1,5 +1,6 @@
 import {
   type Catalogue,
+  type Colour,
   measuresOf,
   type Mould,
   type MouldGeometry,
@@ -12,7 +13,7 @@ import {
   writeShaping,
 } from '@outfit/core';
 import { coversOf } from '@outfit/drawing';
-import { slug } from '../printDraft';
+import { slug } from '../slug';
 
 /** The measures of a shape that a person may correct, with their names and units. */
 export const MEASURES = [
@@ -105,9 +106,21 @@ export function mouldOfDraft({ shaping, name, number, nicknames, thirdParty, cor
   };
 }
 
+/** Colours to draw with where a catalogue has none yet. */
+const STAND_INS: readonly Colour[] = ['#5FA391', '#B5543C', '#E0C243'].map((hex, i) => ({
+  id: `stand-in-${i}`,
+  name: hex,
+  hex,
+  finish: 'solid',
+  kind: 'cloth',
+}));
+
+/** The colours that shapes are drawn in: those of the catalogue, or some while it is empty. */
+export const coloursFor = ({ data }: Catalogue): readonly Colour[] => (data.colours.length > 0 ? data.colours : STAND_INS);
+
 /** A part in it to be looked at, in colours that tell its elements apart. */
-export function sampleIn(mould: Mould, { data }: Catalogue): Variant {
-  const cloth = [...data.colours].sort(paletteOrder).filter((colour) => colour.finish === 'solid');
+export function sampleIn(mould: Mould, catalogue: Catalogue): Variant {
+  const cloth = [...coloursFor(catalogue)].sort(paletteOrder).filter((colour) => colour.finish === 'solid');
   const colours = [0.5, 0.15, 0.85].map((share) => cloth[Math.floor(cloth.length * share)]?.id ?? '');
   return { id: 'shape', mould: mould.number, colours };
 }

@@ -4,12 +4,11 @@ import { type ReactNode, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { Button, Chips, Input, Label, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import { toMould } from '../../paths';
-import { ChangeKnown } from '../ChangeKnown';
-import { NothingYet } from '../NothingYet';
-import { useKeepEntry } from '../useKeepEntry';
-import { draftOfMould, emptyDraft, measureOf, MEASURES, mouldOfDraft, type ShapeDraft } from './draft';
-import { ShapePicture } from './ShapePicture';
+import { toMould } from '../paths';
+import { ChangeKnown } from './ChangeKnown';
+import { NothingYet } from './NothingYet';
+import { useKeepEntry } from './useKeepEntry';
+import { draftOfMould, emptyDraft, measureOf, MEASURES, mouldOfDraft, type ShapeDraft, ShapePicture } from '../shapes';
 
 const FAMILY_WORDS: Readonly<Record<ShapeFamily, string>> = {
   hair: 'Hair',

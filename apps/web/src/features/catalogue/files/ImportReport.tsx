@@ -1,0 +1,50 @@
+import type { ImportJobDto, ImportReport as Report_ } from '@/api';
+import { ProblemTable } from '@/parts';
+import { Button, plural } from '@/ui';
+
+const PHASES = {
+  reading: 'Reading',
+  checking: 'Checking',
+  comparing: 'Comparing',
+  writing: 'Writing',
+} as const;
+
+/** How far an import is. */
+export function ImportProgress({ job }: { readonly job: ImportJobDto | null }) {
+  const progress = job?.progress;
+  const share = progress && progress.of > 0 ? progress.done / progress.of : null;
+  return (
+    <>
+      <progress className="accent-lagoon w-64" {...(share === null ? {} : { value: share, max: 1 })} aria-label="How far the import is" />
+      <span>{progress ? `${PHASES[progress.phase]}${share === null ? '' : `, ${Math.round(share * 100)} %`}` : 'Sending'}</span>
+    </>
+  );
+}
+
+/** What an import found, and what it did or would do. */
+export function ImportReport({ report, onAgree }: { readonly report: Report_; readonly onAgree: (agree: 'all' | 'sound') => void }) {
+  const taken = report.importedCount > 0;
+  const sound = `${report.addedCount} new, ${report.changedCount} changed, ${report.sameCount} the same already`;
+  return (
+    <div className="mt-3">
+      <p role="status">
+        {taken
+          ? `Imported ${plural(report.importedCount, 'row')}: ${sound}.`
+          : `${plural(report.rowCount, 'row')}: ${sound}${report.problemCount > 0 ? `, ${plural(report.problemCount, 'problem')}` : ''}. Nothing is imported yet.`}
+        {report.noticeCount > 0 && ` ${plural(report.noticeCount, 'figure')} told that what they planned exists.`}
+      </p>
+      {report.problems.length > 0 && (
+        <ProblemTable problems={report.problems.map(({ path, ...rest }) => ({ ...rest, where: path || null }))} />
+      )}
+      {!taken && report.soundCount > 0 && (
+        <div className="mt-3">
+          <Button tone="act" onClick={() => onAgree(report.problemCount > 0 ? 'sound' : 'all')}>
+            {report.problemCount > 0
+              ? `Import the ${plural(report.soundCount, 'sound row')} alone`
+              : `Import ${plural(report.soundCount, 'row')}`}
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}

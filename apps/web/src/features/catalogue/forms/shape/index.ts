@@ -1,1 +1,0 @@
-export { ShapeForm } from './ShapeForm';

@@ -1,0 +1,3 @@
+export { FOREIGN_FIELDS, type ForeignField, type ForeignMapping, guessMapping } from './fields.js';
+export { placeByWords } from './place.js';
+export { type ForeignCatalogue, type ForeignRow, readForeignRows, type UnplacedKind } from './rows.js';

@@ -1,0 +1,161 @@
+import { plainShaping, type ShapeFamily, type Shaping } from '../shaping/index.js';
+
+/** Families that are drawn but not told by descriptors: the silhouette that stands for each. */
+export type DrawnKind =
+  'head' | 'torso' | 'arm' | 'hand' | 'belt' | 'satchel' | 'backpack' | 'breastplate' | 'wings' | 'plume' | 'stand-plate';
+
+/** What a part is taken for: a shape told by descriptors, or something drawn. */
+export type Placed = { readonly shaping: Shaping } | { readonly drawn: DrawnKind };
+
+type Rule = readonly [words: RegExp, placed: (said: string) => Placed];
+
+const say = (family: ShapeFamily, ...told: readonly (readonly [key: string, value: string, words: RegExp])[]) => {
+  return (said: string): Placed => {
+    const values: Record<string, string> = { ...plainShaping(family).values };
+    for (const [key, value, words] of told) if (words.test(said)) values[key] = value;
+    return { shaping: { family, values } };
+  };
+};
+const drawn =
+  (kind: DrawnKind): ((said: string) => Placed) =>
+  () => ({ drawn: kind });
+
+const hair = say(
+  'hair',
+  ['length', '3', /\b(long|shoulder)\b/],
+  ['length', '4', /\b(very long|waist|down the back)\b/],
+  ['length', '2', /\b(bob|chin|medium|mid)\b/],
+  ['length', '0', /\b(cropped|buzz|shaved|very short)\b/],
+  ['tied', 'tail', /\b(ponytail|pony tail|tail)\b/],
+  ['tied', 'two-tails', /\b(pigtails|two tails|bunches)\b/],
+  ['tied', 'plait', /\b(plait|braid)\b/],
+  ['tied', 'two-plaits', /\b(plaits|braids)\b/],
+  ['tied', 'knot', /\b(bun|top knot|topknot|knot)\b/],
+  ['tied', 'side-tail', /\bside (pony)?tail\b/],
+  ['texture', 'wavy', /\b(wavy|waves)\b/],
+  ['texture', 'curly', /\b(curly|curls)\b/],
+  ['texture', 'tight', /\b(afro|coily|coils|tight)\b/],
+  ['parting', 'left', /\b(parted|parting)\b/],
+  ['parting', 'middle', /\b(middle|centre|center) part/],
+  ['fringe', 'straight', /\b(fringe|bangs)\b/],
+  ['fringe', 'swept', /\bswept\b/],
+);
+const hat = say(
+  'hat',
+  ['crown', 'tall', /\btop hat|tall\b/],
+  ['crown', 'pointed', /\b(wizard|witch|pointed|cone)\b/],
+  ['crown', 'flat', /\b(boater|flat|kepi)\b/],
+  ['crown', 'soft', /\b(beret|beanie|soft)\b/],
+  ['brim', 'narrow', /\b(bowler|fedora|derby|brim|top hat)\b/],
+  ['brim', 'wide', /\b(wide|straw|sombrero|sun)\b/],
+  ['brim', 'peak', /\b(cap|peak|peaked|visor)\b/],
+  ['brim', 'turned-up', /\b(cowboy|tricorne|turned up)\b/],
+  ['flaps', 'yes', /\b(flaps|ushanka|trapper)\b/],
+  ['hair', 'short', /\bwith hair\b/],
+);
+const held = (outline: string) =>
+  say('held', ['outline', outline, /./], ['size', 'small', /\b(small|short|mini)\b/], ['size', 'large', /\b(large|long|big)\b/]);
+const beside = (outline: string) =>
+  say('beside', ['outline', outline, /./], ['size', 'small', /\b(small|baby|mini)\b/], ['size', 'large', /\b(large|big)\b/]);
+
+/** Tried one after the other on everything that is said of a part; the first that fits is taken. */
+const RULES: readonly Rule[] = [
+  [/\b(hat|cap|bonnet|beret|beanie|sombrero|tricorne|turban|crown|tiara|headband)\b/, hat],
+  [
+    /\b(helmet|helm|hood|cowl)\b/,
+    say(
+      'helmet',
+      ['face', 'half', /\b(visor|half)\b/],
+      ['face', 'full', /\b(full|closed|diver|space)\b/],
+      ['top', 'pointed', /\bpointed\b/],
+    ),
+  ],
+  [/\b(beard|moustache piece)\b/, say('beard', ['length', '2', /\blong\b/], ['length', '0', /\bshort\b/])],
+  [/\b(hair|wig|ponytail|pigtails|braids?|afro)\b/, hair],
+  [
+    /\b(cape|cloak|poncho)\b/,
+    say('cape', ['length', '4', /\blong\b/], ['length', '1', /\bshort\b/], ['split', 'yes', /\bsplit\b/], ['collar', 'high', /\bcollar\b/]),
+  ],
+  [/\b(scarf|bandana|ruff|neckerchief)\b/, say('scarf', ['kind', 'ruff', /\bruff\b/])],
+  [/\bcollar\b/, say('scarf', ['kind', 'collar', /./])],
+  [
+    /\b(skirt|dress|gown|robe)\b/,
+    say('skirt', ['kind', 'gown', /\b(gown|robe|long dress)\b/], ['length', '1', /\bshort\b/], ['flare', '2', /\bwide\b/]),
+  ],
+  [/\b(legs?|hips|trousers|pants)\b/, say('legs', ['length', 'short', /\b(short|child)\b/], ['length', 'mid', /\b(mid|medium|teen)\b/])],
+  [/\b(torso|body|upper body|shirt|jacket)\b/, drawn('torso')],
+  [/\b(arm|arms)\b/, drawn('arm')],
+  [/\b(hand|hands|glove)\b/, drawn('hand')],
+  [/\b(head|face)\b/, drawn('head')],
+  [/\b(belt|sash|waist)\b/, drawn('belt')],
+  [/\b(backpack|rucksack)\b/, drawn('backpack')],
+  [/\b(satchel|shoulder bag|messenger)\b/, drawn('satchel')],
+  [/\b(breastplate|armou?r|cuirass)\b/, drawn('breastplate')],
+  [/\bwings?\b/, drawn('wings')],
+  [/\b(plume|feather)\b/, drawn('plume')],
+  [/\b(stand|base plate|display base)\b/, drawn('stand-plate')],
+  [/\b(sword|blade|dagger|knife|sabre|katana)\b/, held('blade')],
+  [/\b(axe|hatchet)\b/, held('axe')],
+  [/\b(hammer|mallet|mace)\b/, held('hammer')],
+  [/\b(bow|crossbow)\b/, held('bow')],
+  [/\b(oval|long|tower|kite) shield\b/, held('long shield')],
+  [/\bshield\b/, held('round shield')],
+  [/\b(staff|spear|pole|wand|stick|lance|trident|broom)\b/, held('staff')],
+  [/\b(oar|paddle)\b/, held('oar')],
+  [/\b(cup|mug|goblet|glass)\b/, held('cup')],
+  [/\b(bottle|flask|vial)\b/, held('bottle')],
+  [/\b(book|tome)\b/, held('book')],
+  [/\b(letter|envelope|paper|map|newspaper)\b/, held('letter')],
+  [/\b(lantern|lamp|torch|flashlight)\b/, held('lantern')],
+  [/\b(bag|suitcase|briefcase|handbag|purse|bucket)\b/, held('bag')],
+  [/\bbasket\b/, held('basket')],
+  [/\b(wrench|spanner|tool|screwdriver|drill|spade|shovel|saw)\b/, held('tool')],
+  [/\bwheel\b/, held('wheel')],
+  [/\b(rope|coil|lasso|whip)\b/, held('rope')],
+  [/\b(guitar|fiddle|violin|lute|instrument|drum|trumpet)\b/, held('instrument')],
+  [/\b(bread|loaf|food|croissant|fruit|apple|carrot)\b/, held('loaf')],
+  [/\b(flag|banner)\b/, held('flag')],
+  [/\b(umbrella|parasol)\b/, held('umbrella')],
+  [/\b(dog|puppy|wolf|fox)\b/, beside('dog')],
+  [/\b(cat|kitten|rabbit|squirrel)\b/, beside('cat')],
+  [/\b(goat|sheep|pig|cow|horse|deer|donkey)\b/, beside('goat')],
+  [/\b(bird|parrot|owl|gull|duck|chicken|raven|eagle)\b/, beside('bird')],
+  [/\b(fish|shark|dolphin)\b/, beside('fish')],
+  [/\b(lizard|snake|dragon|frog|turtle)\b/, beside('lizard')],
+  [/\b(spider|beetle|insect|crab|scorpion)\b/, beside('beetle')],
+  [/\b(plant|tree|flower|bush)\b/, beside('plant')],
+  [/\b(barrel|keg|pot)\b/, beside('barrel')],
+  [/\b(chair|stool|seat|bench|table)\b/, beside('stool')],
+  [/\b(boat|canoe|raft)\b/, beside('boat')],
+  [/\b(skateboard|surfboard|board|sled|ski|skis)\b/, beside('board')],
+  [/\b(box|crate|chest|case)\b/, beside('box')],
+];
+
+/** The families a whole kind of part may be said to be, each with the words a rule would know it by. */
+const FAMILY_WORDS: Readonly<Record<ShapeFamily, string>> = {
+  hair: 'hair',
+  hat: 'hat',
+  helmet: 'helmet',
+  cape: 'cape',
+  scarf: 'scarf',
+  beard: 'beard',
+  skirt: 'skirt',
+  legs: 'legs',
+  held: 'tool',
+  beside: 'box',
+};
+
+/**
+ * What a part is, from its name and its kind in words: the name's own words go before those of its kind. `as` says what its kind was
+ * decided to be. Null for what no word tells.
+ *
+ * @example placeByWords('Long wavy ponytail', 'Hair') // hair, length 3, tied tail, texture wavy
+ */
+export function placeByWords(name: string, category: string, as?: ShapeFamily): Placed | null {
+  const said = `${name} `.toLowerCase();
+  const kind = category.toLowerCase();
+  if (as !== undefined) return ruleFor(FAMILY_WORDS[as])?.(said) ?? null;
+  return (ruleFor(said) ?? ruleFor(kind))?.(said) ?? null;
+}
+
+const ruleFor = (words: string): Rule[1] | undefined => RULES.find(([pattern]) => pattern.test(words))?.[1];
