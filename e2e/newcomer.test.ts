@@ -161,7 +161,8 @@ test('somebody else’s catalogue is read into an empty workspace: columns are t
   // The columns are guessed; the guess can be said otherwise.
   await expect(page.getByLabel('What it is called')).toHaveValue('Part name');
   await expect(page.getByLabel('Its colour as a value')).toHaveValue('Tone');
-  await page.getByLabel('Its colour in words').selectOption('Shade');
+  await expect(page.getByLabel('Its colour in words')).toHaveValue('Shade');
+  await page.getByLabel('Its number').selectOption('none');
   await page.getByRole('button', { name: 'Look through the file' }).click();
   await expect(page.getByRole('region', { name: 'Not placed' })).toContainText('Odds');
   await expect(

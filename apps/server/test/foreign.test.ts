@@ -49,9 +49,15 @@ describe('a catalogue in somebody else’s columns', () => {
     const taken = await done((await send({ mapping: MAPPING, kinds: { Odds: 'hat' } }, 'sound')).body);
     expect(taken.result).toMatchObject({ unplaced: [] });
     expect(taken.result?.importedCount).toBeGreaterThan(4);
-    const { body } = await server.get<{ moulds: { number: string; family: string }[]; variants: { id: string }[] }>('catalogue');
+    const { body } = await server.get<{
+      moulds: { number: string; family: string; geometry: { covers?: Record<string, number> } }[];
+      variants: { id: string }[];
+    }>('catalogue');
     expect(body.moulds).toContainEqual(expect.objectContaining({ number: 'doodad', family: 'hat' }));
     expect(body.variants.map((variant) => variant.id)).toContain('windy-ponytail·woad');
+    // What it hides is measured on its drawing, so that checks on it are as sharp as on any other.
+    const ponytail = body.moulds.find((mould) => mould.number === 'windy-ponytail');
+    expect(ponytail?.geometry.covers?.['head.back']).toBeGreaterThan(0.7);
     const again = await done((await send({ mapping: MAPPING, kinds: { Odds: 'beard' } }, 'sound')).body);
     expect(again.result).toMatchObject({ addedCount: 0, changedCount: 0 });
   });

@@ -1,8 +1,8 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { Id, OneOf, Text } from '../platform/http/index.js';
+import { OneOf, Text } from '../platform/http/index.js';
 
 /** What a workspace begins with: nothing, or the made-up world. */
-export const WORKSPACE_BEGINNINGS = ['empty', 'demo'] as const;
+const WORKSPACE_BEGINNINGS = ['empty', 'demo'] as const;
 export type WorkspaceBeginning = (typeof WORKSPACE_BEGINNINGS)[number];
 
 export class WorkspaceDto {
@@ -18,8 +18,4 @@ export class WorkspaceNameDto {
 
 export class NewWorkspaceDto extends WorkspaceNameDto {
   @OneOf('Beginning', WORKSPACE_BEGINNINGS) begin: WorkspaceBeginning;
-}
-
-export class WorkspaceOf {
-  @Id('Workspace', { most: 60 }) id: string;
 }

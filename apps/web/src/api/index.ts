@@ -74,7 +74,6 @@ export {
   useStackPhotographMutation,
   useTakeOffStackMutation,
   useThrowAwayMutation,
-  type WorkspaceDto,
   useBeginWithMutation,
   useCreateWorkspaceMutation,
   useListWorkspacesQuery,

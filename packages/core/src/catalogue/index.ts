@@ -95,7 +95,6 @@ export {
   type ForeignMapping,
   type ForeignRow,
   guessMapping,
-  placeByWords,
   readForeignRows,
   type UnplacedKind,
 } from './foreign/index.js';

@@ -12,6 +12,6 @@ export {
   TABLE_LIMITS,
   type TableReport,
 } from './table.js';
-export { type AnyTable, readAnyTable } from './anyTable.js';
+export { readAnyTable } from './anyTable.js';
 export { type TableLimits, UnreadableFile } from './records.js';
 export { type Cell, writeTable } from './write.js';

@@ -6,13 +6,14 @@ import {
   type CatalogueRows,
   type ForeignMapping,
   knownBy,
+  type Mould,
   readForeignRows,
   type RowFault,
   type ShapeFamily,
   type UnplacedKind,
   soundRows,
 } from '@outfit/core';
-import { SILHOUETTE_NAMES } from '@outfit/drawing';
+import { coversOf, SILHOUETTE_NAMES } from '@outfit/drawing';
 import { CATALOGUE_TABLES, type CatalogueTable, readArchive, readCatalogueTable, readForeignTable, UnreadableFile } from '@outfit/formats';
 import type { Database as Connection } from 'better-sqlite3';
 import type { MessagePort } from 'node:worker_threads';
@@ -89,6 +90,16 @@ function read({ bytes, what, foreign }: ImportTask, store: CatalogueStore): Read
   };
 }
 
+/** Moulds with what they hide of the body, measured on the drawing: once for each silhouette, as thousands of moulds share a few. */
+function withCovers(): (mould: Mould) => Mould {
+  const measured = new Map<string, ReturnType<typeof coversOf>>();
+  return (mould) => {
+    let covers = measured.get(mould.silhouette);
+    if (!covers) measured.set(mould.silhouette, (covers = coversOf(mould)));
+    return Object.keys(covers).length === 0 ? mould : { ...mould, geometry: { ...mould.geometry, covers } };
+  };
+}
+
 /** What is there already stays as it is: a file of somebody else's adds, and never writes over. */
 function readForeign(bytes: Uint8Array, { mapping, kinds }: ForeignTask, store: CatalogueStore): Reading {
   const rows = readForeignTable(bytes, mapping);
@@ -98,7 +109,7 @@ function readForeign(bytes: Uint8Array, { mapping, kinds }: ForeignTask, store: 
   return {
     rows: {
       colours,
-      moulds: moulds.filter((mould) => !known?.has(mould.number)),
+      moulds: moulds.filter((mould) => !known?.has(mould.number)).map(withCovers()),
       prints: prints.filter((print) => !printed?.has(print.id)),
       variants: fresh.map(({ row }) => row),
     },

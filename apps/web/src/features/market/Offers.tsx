@@ -2,9 +2,9 @@ import { isOldPrice, itemName, money } from '@outfit/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import type { OfferDto, SellerDto } from '@/api';
+import { type OfferDto, type SellerDto, useDropOfferMutation } from '@/api';
 import { toPrices } from '@/parts';
-import { Button, longDay, OwnInput, plural } from '@/ui';
+import { attempt, Button, longDay, OwnInput, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { OfferSheet, SellerSheet } from './byHand';
 import { useSellerOffers } from './useSellerOffers';
@@ -82,6 +82,7 @@ export function Offers({ seller, words, onWords }: OffersProps) {
 }
 
 function Cells({ offer }: { readonly offer: OfferDto | null }) {
+  const [drop] = useDropOfferMutation();
   const { catalogue, currency, today } = useWorkspace();
   if (!offer) return <span role="cell" className="text-pencil" aria-label="Being read" />;
   const isOld = isOldPrice(offer.seenOn, today);
@@ -105,7 +106,18 @@ function Cells({ offer }: { readonly offer: OfferDto | null }) {
       </span>
       <span role="cell" className="text-pencil text-[0.87rem] leading-tight">
         {longDay(offer.seenOn)}
-        <span className="block text-[0.8rem]">{offer.origin}</span>
+        {offer.origin === 'simulated' ? (
+          <span className="block text-[0.8rem]">simulated</span>
+        ) : (
+          <button
+            type="button"
+            className="text-lagoon block text-[0.8rem] underline"
+            aria-label={`Take ${itemName(offer, catalogue)} out of these offers`}
+            onClick={() => void attempt(drop({ id: offer.id }).unwrap())}
+          >
+            take it out
+          </button>
+        )}
       </span>
     </>
   );

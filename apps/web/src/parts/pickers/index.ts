@@ -4,4 +4,4 @@ export { MouldPicker } from './MouldPicker';
 export { OfficialPicker } from './OfficialPicker';
 export { PartPicker } from './PartPicker';
 export { PrintPicker } from './PrintPicker';
-export { sampleOf, SmallMould, SmallPart } from './pictured';
+export { SmallMould, SmallPart } from './pictured';

@@ -3,10 +3,10 @@ import { useMemo } from 'react';
 import { useWorkspace } from '@/workspace';
 import { PartPicture } from '../FigurePicture';
 
-export const PICTURE_PX = 38;
+const PICTURE_PX = 38;
 
 /** A mould as one of its parts, or in the first colour of the palette while it has none; null in a catalogue without colours. */
-export function sampleOf(mould: Mould, catalogue: Catalogue): Variant | null {
+function sampleOf(mould: Mould, catalogue: Catalogue): Variant | null {
   const [known] = catalogue.variantsOf(mould.number);
   if (known) return known;
   const [colour] = [...catalogue.data.colours].sort(paletteOrder);

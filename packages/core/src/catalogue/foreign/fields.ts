@@ -4,7 +4,7 @@ export const FOREIGN_FIELDS = {
   number: { words: 'Its number', likely: ['number', 'no', 'id', 'code', 'sku', 'part', 'ref', 'item'] },
   mould: { words: 'The number of its mould', likely: ['mould', 'mold', 'shape', 'design', 'base'] },
   category: { words: 'What kind of part', likely: ['category', 'kind', 'type', 'family', 'group', 'class'] },
-  colourName: { words: 'Its colour in words', likely: ['colour', 'color', 'colour name', 'color name'] },
+  colourName: { words: 'Its colour in words', likely: ['colour', 'color', 'colour name', 'color name', 'shade'] },
   colourHex: { words: 'Its colour as a value', likely: ['hex', 'rgb', 'value', 'colour hex', 'color code'] },
   print: { words: 'What is printed on it', likely: ['print', 'pattern', 'decoration'] },
   from: { words: 'Made from', likely: ['from', 'year', 'first', 'introduced', 'year from'] },

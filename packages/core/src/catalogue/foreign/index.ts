@@ -1,3 +1,2 @@
 export { FOREIGN_FIELDS, type ForeignField, type ForeignMapping, guessMapping } from './fields.js';
-export { placeByWords } from './place.js';
 export { type ForeignCatalogue, type ForeignRow, readForeignRows, type UnplacedKind } from './rows.js';

@@ -10,7 +10,7 @@ export interface ForeignRow {
   readonly cells: Readonly<Partial<Record<ForeignField, string>>>;
 }
 
-export interface ForeignProblem {
+interface ForeignProblem {
   readonly line: number;
   readonly field: ForeignField;
   readonly value: string;

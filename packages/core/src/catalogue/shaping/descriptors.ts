@@ -20,7 +20,7 @@ const yesNo = (key: string, name: string): Descriptor => choice(key, name, 'no',
 const SIZES = ['medium', 'small', 'large'] as const;
 
 /** Things held, by their outline: each a drawn silhouette, with its length at medium size in mm and where it is gripped. */
-export const HELD_OUTLINES = [
+const HELD_OUTLINES = [
   'staff',
   'oar',
   'blade',
@@ -46,7 +46,7 @@ export const HELD_OUTLINES = [
 ] as const;
 export type HeldOutline = (typeof HELD_OUTLINES)[number];
 
-export const BESIDE_OUTLINES = [
+const BESIDE_OUTLINES = [
   'dog',
   'cat',
   'goat',

@@ -24,7 +24,7 @@ const DRAW: Readonly<Record<ShapeFamily, (read: (key: string) => string) => Silh
 };
 
 /** A shape drawn from four sides as its descriptors say. */
-export const drawShaping = ({ family, values }: Shaping): Silhouette | null => DRAW[family]((key) => values[key] ?? '') ?? null;
+const drawShaping = ({ family, values }: Shaping): Silhouette | null => DRAW[family]((key) => values[key] ?? '') ?? null;
 
 /** Drawn once each: a page of a thousand parts has few moulds. */
 const drawn = new Map<string, Silhouette | null>();
