@@ -100,7 +100,7 @@ export class EntriesService {
       const uses = usesOf(kind, key, catalogue);
       if (uses.length > 0) throw new Problem(409, `${key} cannot go: ${list(uses.map(useWords))} it. Change or remove what does first.`);
       const rows = { [kind]: [entry] } as CatalogueRows;
-      const notices = this.put({}, rows);
+      const notices = this.put({}, rows, 'nothing names it');
       this.history.record({
         subject: 'catalogue',
         item: ALL,
@@ -194,7 +194,7 @@ export class EntriesService {
   }
 
   /** Writes rows, takes out what `from` has and `to` has not, and tells who planned what came to be made. */
-  private put(to: CatalogueRows, from: CatalogueRows): number {
+  private put(to: CatalogueRows, from: CatalogueRows, known: 'nothing names it' | 'not looked yet' = 'not looked yet'): number {
     const { store } = this.catalogue;
     const stays = new Set(CATALOGUE_KINDS.flatMap((kind) => (to[kind] ?? []).map((row) => `${kind}|${keyOf(row)}`)));
     const { turnedMade } = store.write(to);
@@ -209,7 +209,7 @@ export class EntriesService {
       }
     this.catalogue.changedRows(keysOf(to, from));
     // Rows name each other in documents that foreign keys do not see.
-    if (isRemoving && rowFaults(store.read(), NOTHING_KNOWN).length > 0) throw new Problem(409, STILL_NAMED);
+    if (isRemoving && known === 'not looked yet' && rowFaults(store.read(), NOTHING_KNOWN).length > 0) throw new Problem(409, STILL_NAMED);
     if (turnedMade.length === 0) return 0;
     const at = this.clock.now().toISOString();
     for (const id of turnedMade) store.noteMade(id, nowMade(id, this.catalogue.now()), at);

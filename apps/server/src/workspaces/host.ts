@@ -48,9 +48,7 @@ export class WorkspaceHost {
 
   /** A new workspace, under a short name made from its name. */
   async create(name: string, begin: WorkspaceBeginning): Promise<WorkspaceRow> {
-    const id = this.reserve(name);
-    await this.app(id, begin);
-    return { id, name };
+    return this.opening(name, begin, () => Promise.resolve());
   }
 
   /**
@@ -58,16 +56,24 @@ export class WorkspaceHost {
    * of one that cannot be opened.
    */
   async bringBack(name: string, place: (folder: string) => Promise<void>): Promise<WorkspaceRow> {
+    try {
+      return await this.opening(name, 'empty', place);
+    } catch (error) {
+      if (error instanceof Problem) throw error;
+      throw new Problem(422, `This cannot be brought back: ${error instanceof Error ? error.message : 'it cannot be read'}`);
+    }
+  }
+
+  /** Makes room for a workspace, places what it begins with and opens it; nothing stays of one that cannot be opened. */
+  private async opening(name: string, begin: WorkspaceBeginning, place: (folder: string) => Promise<void>): Promise<WorkspaceRow> {
     const id = this.reserve(name);
     try {
       await place(this.folderOf(id));
-      await this.app(id, 'empty');
+      await this.app(id, begin);
       return { id, name };
     } catch (error) {
       rmSync(this.folderOf(id), { recursive: true, force: true });
-      throw error instanceof Problem
-        ? error
-        : new Problem(422, `This cannot be brought back: ${error instanceof Error ? error.message : ''}`);
+      throw error;
     }
   }
 
@@ -86,7 +92,7 @@ export class WorkspaceHost {
   /** Answers what is asked of workspaces beside the first; for anything else the next in turn does. */
   readonly dispatch = (request: Request, response: Response, next: NextFunction): void => {
     const id = ADDRESS.exec(request.url)?.[1];
-    if (id === undefined || !this.list().some((row) => row.id === id)) return next();
+    if (id === undefined || !(this.opened.has(id) || existsSync(join(this.folderOf(id), 'outfit.sqlite')))) return next();
     this.app(id, 'empty').then((app) => {
       request.url = request.url.slice(pathOf(id).length) || '/';
       if (!request.url.startsWith('/')) request.url = `/${request.url}`;

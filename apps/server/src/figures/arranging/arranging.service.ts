@@ -141,7 +141,7 @@ export class ArrangingService {
 
   /** The same within a unit of work that is under way; the line-up they stand in. */
   binFiguresNow(figures: readonly string[], isAway: boolean): string {
-    const { from, rows } = this.ofOneLineUp(figures);
+    const { from, rows } = this.ofOneLineUp(figures, 'in the bin too');
     const changing = rows.filter((row) => (row.removedAt === null) === isAway);
     if (changing.length === 0) return from;
     const removedAt = isAway ? this.now() : null;
@@ -162,8 +162,9 @@ export class ArrangingService {
     this.record(lineUp, `Added ${name}`, state(this.now()), state(null));
   }
 
-  private ofOneLineUp(figures: readonly string[]) {
-    const rows = figures.map((id) => this.store.figure(id, 'in the bin too')).sort((a, b) => a.place - b.place);
+  /** Only those that go into the bin or come out of it may lie there. */
+  private ofOneLineUp(figures: readonly string[], where: 'standing' | 'in the bin too' = 'standing') {
+    const rows = figures.map((id) => this.store.figure(id, where)).sort((a, b) => a.place - b.place);
     const [from, ...others] = new Set(rows.map((row) => row.lineUp));
     if (from === undefined) throw new Problem(422, 'Choose at least one figure.');
     if (others.length > 0) throw new Problem(422, 'These figures stand in several line-ups. Choose those of one at a time.');

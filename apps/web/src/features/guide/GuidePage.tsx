@@ -43,7 +43,8 @@ export function GuidePage() {
           ))}
         </ul>
       </nav>
-      <article className="border-rule bg-sheet min-h-0 overflow-auto border px-6 py-5">
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard */}
+      <article tabIndex={0} className="border-rule bg-sheet min-h-0 overflow-auto border px-6 py-5">
         {text === undefined ? <Empty title="There is no such page in the guide" /> : <Markdown components={PARTS}>{text}</Markdown>}
       </article>
     </div>

@@ -27,7 +27,7 @@ function LineUp({ lineUp }: { readonly lineUp: LineUpDto }) {
   const chosen = asked.filter((id) => lineUp.figures.some((figure) => figure.id === id));
   return (
     <div className="dotted relative flex h-full flex-col">
-      <div className="border-rule bg-sheet flex items-baseline gap-4 border-b px-6 py-3">
+      <div className="border-rule bg-sheet flex flex-wrap items-baseline gap-x-4 gap-y-1.5 border-b px-6 py-3 max-sm:px-4">
         <NamedHeading name={lineUp.name} onKeep={(name) => void attempt(rename({ id: lineUp.id, lineUpNameDto: { name } }).unwrap())} />
         {chosen.length === 0 ? (
           <p className="text-pencil whitespace-nowrap">{plural(lineUp.figures.length, 'figure')}</p>

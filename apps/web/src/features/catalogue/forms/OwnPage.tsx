@@ -44,9 +44,9 @@ export function OwnPage() {
   return (
     <div className="mx-auto flex h-full max-w-6xl flex-col px-5 py-3">
       <CatalogueTabs />
-      <div className="mt-3 grid min-h-0 flex-1 grid-cols-[15rem_minmax(0,1fr)] gap-6">
-        <nav aria-label="What to do">
-          <ul>
+      <div className="mt-3 grid min-h-0 flex-1 grid-cols-[15rem_minmax(0,1fr)] gap-6 max-sm:grid-cols-1 max-sm:grid-rows-[auto_minmax(0,1fr)] max-sm:gap-2">
+        <nav aria-label="What to do" className="max-sm:overflow-x-auto">
+          <ul className="max-sm:flex max-sm:whitespace-nowrap">
             {TASKS.map((row) => (
               <li key={row.id}>
                 <Link
@@ -66,7 +66,7 @@ export function OwnPage() {
             </li>
           </ul>
         </nav>
-        <section aria-labelledby="task" className="border-rule bg-sheet min-h-0 overflow-auto border p-5">
+        <section aria-labelledby="task" className="border-rule bg-sheet min-h-0 overflow-auto border p-5 max-sm:p-3">
           <div className="flex items-baseline justify-between">
             <h1 id="task" className="text-xl">
               {task.name}

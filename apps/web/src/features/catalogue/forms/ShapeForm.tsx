@@ -58,7 +58,7 @@ function Fields({ draft, isKnown, onChange }: FieldsProps) {
   };
   return (
     <form
-      className="grid grid-cols-[minmax(0,1fr)_15rem] gap-6"
+      className="grid grid-cols-[minmax(0,1fr)_15rem] gap-6 max-sm:grid-cols-1"
       onSubmit={(event) => {
         event.preventDefault();
         void submit();

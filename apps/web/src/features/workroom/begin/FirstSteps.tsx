@@ -18,7 +18,9 @@ interface Step {
 export function FirstSteps() {
   const [isLeft, setLeft] = useState(() => localStorage.getItem(KEY) !== null);
   const steps = useSteps();
-  if (isLeft || steps.every((step) => step.isDone)) return null;
+  // Whoever has several line-ups has begun.
+  const hasBegun = useNames().length > 1;
+  if (isLeft || hasBegun || steps.every((step) => step.isDone)) return null;
   const next = steps.find((step) => !step.isDone);
   return (
     <section aria-label="First steps" className="border-rule bg-sheet mt-3 border">

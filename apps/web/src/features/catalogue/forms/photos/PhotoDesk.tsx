@@ -85,7 +85,7 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
   const variant = worn(print);
   const add = useAddPart({ photograph, url, cut });
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_19rem] gap-5">
+    <div className="grid grid-cols-[minmax(0,1fr)_19rem] gap-5 max-sm:grid-cols-1">
       <div>
         <Chips
           label="What is done with the photograph"
