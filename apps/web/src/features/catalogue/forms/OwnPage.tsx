@@ -1,37 +1,69 @@
+import { type ComponentType, lazy, Suspense } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { UndoButtons } from '@/parts';
 import { useUndo } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
-import { Carry, Foreign } from '../files';
 import { Changes } from './Changes';
-import { ColourForm } from './ColourForm';
-import { MergeForm } from './MergeForm';
-import { MouldForm } from './MouldForm';
-import { PartForm } from './PartForm';
-import { PhotosForm } from './photos';
-import { ShapeForm } from './ShapeForm';
-import { SourceForm } from './SourceForm';
+
+/** A form is read when it is first opened: who only searches the catalogue waits for none of them. */
+const lazily = <Name extends string>(read: () => Promise<Readonly<Record<Name, ComponentType>>>, name: Name) =>
+  lazy(async (): Promise<{ default: ComponentType }> => ({ default: (await read())[name] }));
 
 const TASKS = [
-  { id: 'part', name: 'Add a part', about: 'A mould in its colours, with a print or plain; made or imagined.', view: PartForm },
+  {
+    id: 'part',
+    name: 'Add a part',
+    about: 'A mould in its colours, with a print or plain; made or imagined.',
+    view: lazily(() => import('./PartForm'), 'PartForm'),
+  },
   {
     id: 'photos',
     name: 'Parts from photographs',
     about: 'One after the other: pick the colour, choose the mould, add it.',
-    view: PhotosForm,
+    view: lazily(() => import('./photos'), 'PhotosForm'),
   },
-  { id: 'shape', name: 'Add a mould by its shape', about: 'Say what you see; it is drawn and measured as you say it.', view: ShapeForm },
-  { id: 'mould', name: 'A mould like another', about: 'A new shape, like one that is there.', view: MouldForm },
-  { id: 'colour', name: 'Add or change a colour', about: 'Another colour of the palette.', view: ColourForm },
-  { id: 'source', name: 'Add or change a source', about: 'A product and what it yields.', view: SourceForm },
-  { id: 'merge', name: 'Merge doubles', about: 'Two entries that are one and the same.', view: MergeForm },
+  {
+    id: 'shape',
+    name: 'Add a mould by its shape',
+    about: 'Say what you see; it is drawn and measured as you say it.',
+    view: lazily(() => import('./ShapeForm'), 'ShapeForm'),
+  },
+  {
+    id: 'mould',
+    name: 'A mould like another',
+    about: 'A new shape, like one that is there.',
+    view: lazily(() => import('./MouldForm'), 'MouldForm'),
+  },
+  {
+    id: 'colour',
+    name: 'Add or change a colour',
+    about: 'Another colour of the palette.',
+    view: lazily(() => import('./ColourForm'), 'ColourForm'),
+  },
+  {
+    id: 'source',
+    name: 'Add or change a source',
+    about: 'A product and what it yields.',
+    view: lazily(() => import('./SourceForm'), 'SourceForm'),
+  },
+  {
+    id: 'merge',
+    name: 'Merge doubles',
+    about: 'Two entries that are one and the same.',
+    view: lazily(() => import('./MergeForm'), 'MergeForm'),
+  },
   {
     id: 'foreign',
     name: 'Somebody else’s catalogue',
     about: 'A file in other columns: say which tells what, and take what can be placed.',
-    view: Foreign,
+    view: lazily(() => import('../files'), 'Foreign'),
   },
-  { id: 'carry', name: 'Files in and out', about: 'CSV for each kind, or everything as one archive.', view: Carry },
+  {
+    id: 'carry',
+    name: 'Files in and out',
+    about: 'CSV for each kind, or everything as one archive.',
+    view: lazily(() => import('../files'), 'Carry'),
+  },
   { id: 'changes', name: 'What was changed', about: 'Every change, and taking one back.', view: Changes },
 ] as const;
 
@@ -74,7 +106,9 @@ export function OwnPage() {
             <UndoButtons undoing={undoing} />
           </div>
           <p className="text-pencil mb-3">{task.about}</p>
-          <Task />
+          <Suspense fallback={<p className="text-pencil">Opening…</p>}>
+            <Task />
+          </Suspense>
         </section>
       </div>
     </div>
