@@ -50,6 +50,26 @@ function writings(tag: string, figure: FigureDto): readonly Writing[] {
       ),
     },
     {
+      what: 'a line-up and its line in the history',
+      rows: 2,
+      method: 'POST',
+      path: 'line-ups',
+      body: { name: tag },
+      found: counting(
+        `SELECT (SELECT COUNT(*) FROM line_up WHERE name = @tag) +
+           (SELECT COUNT(*) FROM change WHERE subject = 'workroom' AND label LIKE '%“' || @tag || '”')`,
+        tag,
+      ),
+    },
+    {
+      what: 'pieces written down by hand',
+      rows: 1,
+      method: 'POST',
+      path: 'wardrobe/pieces',
+      body: { variant: 'HA-118·raven', quantity: 2, condition: 'used', place: `hand of ${tag}`, note: `by hand ${tag}` },
+      found: counting(`SELECT COUNT(*) FROM piece WHERE note = 'by hand ' || @tag`, tag),
+    },
+    {
       what: 'an entry of the catalogue and its line in the history',
       rows: 2,
       method: 'POST',
