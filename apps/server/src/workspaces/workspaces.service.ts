@@ -7,7 +7,8 @@ import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { Database } from '../platform/db/index.js';
 import { Problem } from '../platform/http/index.js';
-import { readArchive, writeArchive } from './archive.js';
+import { WorkerPool, workerBeside } from '../platform/jobs/index.js';
+import type { ArchiveOutcome, ArchiveTask } from './archive.worker.js';
 import { pathOf, WorkspaceHost } from './host.js';
 import type { NewWorkspaceDto, WorkspaceDto } from './workspaces.dto.js';
 
@@ -19,11 +20,14 @@ export interface OwnWorkspace {
 }
 export const OWN_WORKSPACE = Symbol('own workspace');
 
+const ARCHIVING = workerBeside(import.meta.url, 'archive.worker');
 const MOST_ARCHIVE_BYTES = 4 * 1024 ** 3;
 
 /** The workspaces beside each other, as one of them is asked. */
 @Injectable()
 export class WorkspacesService implements OnApplicationShutdown {
+  private readonly pool = new WorkerPool<ArchiveTask, ArchiveOutcome>({ idleMs: 5000, mostWaiting: 4 });
+
   constructor(
     private readonly host: WorkspaceHost,
     private readonly database: Database,
@@ -32,6 +36,7 @@ export class WorkspacesService implements OnApplicationShutdown {
 
   /** Those beside the first are closed with it. */
   async onApplicationShutdown(): Promise<void> {
+    await this.pool.close();
     if (this.own.path === '') await this.host.close();
   }
 
@@ -53,7 +58,7 @@ export class WorkspacesService implements OnApplicationShutdown {
   async archive(): Promise<{ readonly file: string; readonly name: string; readonly done: () => void }> {
     const folder = await mkdtemp(join(tmpdir(), 'outfit-archive-'));
     const file = join(folder, 'workspace.outfit');
-    await writeArchive(this.database.file, this.own.folder, file);
+    await this.pool.run(ARCHIVING, { kind: 'write', database: this.database.file, files: join(this.own.folder, 'files'), target: file });
     const name = this.list().find((row) => row.isOpen)?.name ?? 'Workspace';
     return { file, name, done: () => rmSync(folder, { recursive: true, force: true }) };
   }
@@ -64,10 +69,15 @@ export class WorkspacesService implements OnApplicationShutdown {
     const file = join(folder, 'workspace.outfit');
     try {
       await pipeline(body, atMost(MOST_ARCHIVE_BYTES), createWriteStream(file, { flush: true }));
-      return this.view(await this.host.bringBack(this.freeName(name.trim()), (target) => readArchive(file, target)));
+      return this.view(await this.host.bringBack(this.freeName(name.trim()), (target) => this.unpack(file, target)));
     } finally {
       rmSync(folder, { recursive: true, force: true });
     }
+  }
+
+  private async unpack(archive: string, folder: string): Promise<void> {
+    const refusal = await this.pool.run(ARCHIVING, { kind: 'read', archive, folder });
+    if (refusal !== null) throw new Problem(422, refusal);
   }
 
   private view({ id, name }: { readonly id: string; readonly name: string }): WorkspaceDto {
