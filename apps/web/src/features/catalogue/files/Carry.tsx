@@ -1,7 +1,7 @@
 import { CATALOGUE_KINDS, type CatalogueKind } from '@outfit/core';
 import { useState } from 'react';
 import { useImportCatalogueMutation, useStopJobMutation, webApi, type ImportJobDto, apiPath } from '@/api';
-import { Button, Choice, Label, sentenceOf } from '@/ui';
+import { Choice, Label, sentenceOf } from '@/ui';
 import { useAppDispatch, useJob } from '@/workspace';
 import { ImportProgress, ImportReport } from './ImportReport';
 
@@ -89,17 +89,7 @@ export function Carry() {
             />
           </label>
         </div>
-        {(isLoading || job?.state === 'running') && (
-          <div className="mt-3 flex items-center gap-3" role="status">
-            <ImportProgress job={job} />
-            {job && <Button onClick={() => void stop({ id: job.id })}>Stop</Button>}
-          </div>
-        )}
-        {said !== null && (
-          <p role="alert" className="text-madder mt-3">
-            {said}
-          </p>
-        )}
+        <ImportProgress job={job} isRunning={isLoading || job?.state === 'running'} said={said} onStop={(id) => void stop({ id })} />
         {job?.state === 'done' && job.result && file && <ImportReport report={job.result} onAgree={(agree) => void start(file, agree)} />}
       </section>
     </div>

@@ -102,17 +102,7 @@ export function Foreign() {
           {!isReady && <p className="text-saffron">Say at least which column tells the name, and which the colour.</p>}
         </>
       )}
-      {(isLoading || job?.state === 'running') && (
-        <div className="flex items-center gap-3" role="status">
-          <ImportProgress job={job} />
-          {job && <Button onClick={() => void stop({ id: job.id })}>Stop</Button>}
-        </div>
-      )}
-      {said !== null && (
-        <p role="alert" className="text-madder">
-          {said}
-        </p>
-      )}
+      <ImportProgress job={job} isRunning={isLoading || job?.state === 'running'} said={said} onStop={(id) => void stop({ id })} />
       {report && report.unplaced.length > 0 && (
         <Unplaced
           rows={report.unplaced}

@@ -9,14 +9,36 @@ const PHASES = {
   writing: 'Writing',
 } as const;
 
-/** How far an import is. */
-export function ImportProgress({ job }: { readonly job: ImportJobDto | null }) {
+interface ImportProgressProps {
+  readonly job: ImportJobDto | null;
+  readonly isRunning: boolean;
+  /** Why the import was refused, or null. */
+  readonly said: string | null;
+  readonly onStop: (job: string) => void;
+}
+
+/** How far an import is, with a button that stops it, and the sentence that says why it was refused. */
+export function ImportProgress({ job, isRunning, said, onStop }: ImportProgressProps) {
   const progress = job?.progress;
   const share = progress && progress.of > 0 ? progress.done / progress.of : null;
   return (
     <>
-      <progress className="accent-lagoon w-64" {...(share === null ? {} : { value: share, max: 1 })} aria-label="How far the import is" />
-      <span>{progress ? `${PHASES[progress.phase]}${share === null ? '' : `, ${Math.round(share * 100)} %`}` : 'Sending'}</span>
+      {isRunning && (
+        <div className="mt-3 flex items-center gap-3" role="status">
+          <progress
+            className="accent-lagoon w-64"
+            {...(share === null ? {} : { value: share, max: 1 })}
+            aria-label="How far the import is"
+          />
+          <span>{progress ? `${PHASES[progress.phase]}${share === null ? '' : `, ${Math.round(share * 100)} %`}` : 'Sending'}</span>
+          {job && <Button onClick={() => onStop(job.id)}>Stop</Button>}
+        </div>
+      )}
+      {said !== null && (
+        <p role="alert" className="text-madder mt-3">
+          {said}
+        </p>
+      )}
     </>
   );
 }
