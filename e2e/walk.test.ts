@@ -11,9 +11,10 @@ async function saved(page: Page, click: () => Promise<void>): Promise<string> {
 }
 
 test('one figure, from brief to a priced shopping plan', async ({ page }) => {
-  // The shelf stands along the bottom; Marta Quill is opened from it.
+  // The shelf stands along the bottom, folded while the Workroom shows the line-ups; Marta Quill is opened from it.
   await page.goto('/');
   const shelf = page.getByRole('contentinfo', { name: 'Shelf' });
+  await shelf.getByRole('button', { name: 'Unfold the shelf' }).click();
   await shelf.getByRole('button', { name: /^Marta Quill/ }).click();
 
   // Brief: a wish is added and counts at once.

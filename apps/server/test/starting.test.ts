@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { P40 } from '@outfit/core';
 import SQLite from 'better-sqlite3';
 import { type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
@@ -123,6 +124,16 @@ describe('a database', () => {
     expect(database.prepare(`SELECT label, about FROM change WHERE subject = 'catalogue'`).all()).toEqual([
       { label: 'Added raven', about: 'colours raven' },
     ]);
+    database.close();
+  });
+
+  test('of an older Outfit becomes one of the toy line whose measures stood in the program', async () => {
+    const older = await openDatabase(file, { ...SCHEMA, migrations: SCHEMA.migrations.slice(0, 9) }, NOW);
+    await older.write(() => older.prepare(`INSERT INTO colour VALUES ('raven', 'Raven', '#111111', 'solid', 'cloth', NULL)`).run().changes);
+    older.close();
+    const database = await open();
+    const { id, name, detail } = database.prepare(`SELECT id, name, detail FROM toy_system`).get() as Record<string, string>;
+    expect({ id, name, ...(JSON.parse(detail ?? '') as object) }).toEqual(P40);
     database.close();
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { applyEdits, Catalogue, wornParts, type Look, type LookEdit, type Position } from '@outfit/core';
+import { applyEdits, Catalogue, P40, wornParts, type Look, type LookEdit, type Position, type System } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import { joints, VIEWS } from '@outfit/drawing';
 import { otherSpots, placeLabels } from '@/features/fitting/paper/labels';
@@ -18,8 +18,8 @@ const on = (look: Look, ...parts: readonly (readonly [position: Position, varian
     parts.map(([position, variant, place]): LookEdit => ({ action: 'put on', position, variant, ...(place ? { place } : {}) })),
     catalogue,
   );
-const labelsOf = (look: Look, view: (typeof VIEWS)[number] = 'front') =>
-  placeLabels(look, catalogue, joints(wornParts(look, catalogue)), view);
+const labelsOf = (look: Look, view: (typeof VIEWS)[number] = 'front', system: System = P40) =>
+  placeLabels(look, catalogue, system, joints(wornParts(look, catalogue)), view);
 
 describe('spots in the address', () => {
   test('a position, and the place in a stack', () => {
@@ -62,15 +62,25 @@ describe('names around the figure', () => {
 
   test('an empty figure names the body; seldom used places wait under More places', () => {
     expect(labelsOf(EMPTY).map((label) => label.text)).toEqual(expect.arrayContaining(['Headgear', 'Head', 'Neck 1', 'Torso', 'Legs']));
-    expect(otherSpots(EMPTY, catalogue).map(({ text }) => text)).toEqual(
+    expect(otherSpots(EMPTY, catalogue, P40).map(({ text }) => text)).toEqual(
       expect.arrayContaining(['Left wrist', 'Beside', 'Stand', 'Built of']),
     );
+  });
+
+  test('what a figure of another toy line has no place for is not named', () => {
+    const peg: System = { ...P40, id: 'peg', positions: ['headgear', 'head', 'torso', 'lower', 'held.L', 'held.R'], needs: ['head'] };
+    expect(
+      labelsOf(EMPTY, 'front', peg)
+        .map((label) => label.key)
+        .sort(),
+    ).toEqual(['head', 'headgear', 'held.L', 'held.R', 'hips', 'torso']);
+    expect(otherSpots(EMPTY, catalogue, peg)).toEqual([]);
   });
 
   test('a stack names each of its parts, and offers one more', () => {
     const look = on(EMPTY, ['beside', firstOf('BS-961')]);
     expect(labelsOf(look).map((label) => label.key)).toContain('beside');
-    expect(otherSpots(look, catalogue).map(({ text }) => text)).toContain('Beside, one more');
+    expect(otherSpots(look, catalogue, P40).map(({ text }) => text)).toContain('Beside, one more');
   });
 
   test('single legs have names of their own once the hips are single', () => {
@@ -83,7 +93,7 @@ describe('names around the figure', () => {
         .map((label) => label.key)
         .sort(),
     ).toEqual(['hips', 'leg.L']);
-    expect(otherSpots(look, catalogue).map(({ text }) => text)).toContain('Right leg');
+    expect(otherSpots(look, catalogue, P40).map(({ text }) => text)).toContain('Right leg');
   });
 
   test('a built figure has no positions but its elements', () => {

@@ -15,6 +15,9 @@ export {
   STACKS,
   type Zone,
   ZONES,
+  type System,
+  SYSTEM_MEASURES,
+  type SystemMeasure,
 } from './anatomy/index.js';
 export {
   type BasketPlan,

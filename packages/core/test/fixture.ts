@@ -18,6 +18,7 @@ import { MOULDS } from './fixtureMoulds.js';
 
 /** A catalogue small enough to hold in the head: every number in these tests can be worked out from it by hand. */
 export const DATA: CatalogueData = {
+  systems: [P40],
   colours: [
     { id: 'black', name: 'black', hex: '#17181C', finish: 'solid', kind: 'hair' },
     { id: 'brown', name: 'brown', hex: '#7B4A32', finish: 'solid', kind: 'cloth' },

@@ -1,5 +1,5 @@
 import type { CatalogueData, Colour, Mould, Variant } from '@outfit/core';
-import { variantIdOf } from '@outfit/core';
+import { P40, variantIdOf } from '@outfit/core';
 import { MOTIFS } from './data/catalogue/motifs.js';
 import { MOULDS } from './data/catalogue/moulds.js';
 import { COLOURS } from './data/catalogue/palette.js';
@@ -67,5 +67,5 @@ export function starterKit(): CatalogueData {
   const colours: readonly Colour[] = COLOURS.filter((colour) => !SPARE.has(colour.id));
   const moulds = PLAIN.map(plainMould).sort((a, b) => (a.number < b.number ? -1 : 1));
   const variants = moulds.flatMap(shownIn).sort((a, b) => (a.id < b.id ? -1 : 1));
-  return { colours, motifs: MOTIFS, moulds, prints: [], variants, bundles: [], officialFigures: [], sources: [] };
+  return { systems: [P40], colours, motifs: MOTIFS, moulds, prints: [], variants, bundles: [], officialFigures: [], sources: [] };
 }

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import {
+  AGE_BANDS,
   CATALOGUE_KINDS,
   GRIPS,
   MATERIALS,
@@ -8,11 +9,13 @@ import {
   POSITIONS,
   SOURCE_KINDS,
   STACKS,
+  SYSTEM_MEASURES,
   variantIdOf,
   YIELD_KINDS,
   type CatalogueData,
   type CatalogueKind,
   type CatalogueRow,
+  type System,
 } from '@outfit/core';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
@@ -49,6 +52,24 @@ const row = <T extends object>(model: { [K in keyof T]: fc.Arbitrary<T[K]> }): f
 const variantId = fc.tuple(word, word).map(([mould, colour]) => variantIdOf(mould, [colour]));
 const quantity = fc.integer({ min: 1, max: 99 });
 const ROWS: { [K in CatalogueKind]: fc.Arbitrary<CatalogueRow<K>> } = {
+  systems: fc
+    .tuple(
+      fc.record({
+        id: word,
+        name,
+        positions: fc.uniqueArray(fc.constantFrom(...POSITIONS), { minLength: 1 }),
+        needs: fc.uniqueArray(fc.constantFrom(...POSITIONS)),
+        bandHeightMm: fc.record({ child: aboveZero, youth: aboveZero, adult: aboveZero, giant: aboveZero }),
+        bandsByAge: fc.uniqueArray(fc.record({ band: fc.constantFrom(...AGE_BANDS), upTo: fc.integer({ min: 0, max: 900 }) }), {
+          selector: (age) => age.band,
+        }),
+        riskFromMinor: fc.integer({ min: 0, max: 100_000 }),
+      }),
+      fc.tuple(
+        ...SYSTEM_MEASURES.map(([, , least, most]) => fc.integer({ min: Math.ceil(least * 10), max: most * 10 }).map((n) => n / 10)),
+      ),
+    )
+    .map(([rest, sizes]) => ({ ...rest, ...Object.fromEntries(SYSTEM_MEASURES.map(([key], i) => [key, sizes[i]])) }) as unknown as System),
   colours: row({
     id: word,
     name,

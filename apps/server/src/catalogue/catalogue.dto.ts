@@ -1,5 +1,7 @@
 import { ApiExtraModels, ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import {
+  AGE_BANDS,
+  type AgeBand,
   COLOUR_KINDS,
   FINISHES,
   SKIN_SCHOOLS,
@@ -25,6 +27,7 @@ import {
   type SkinSchool,
   SOURCE_KINDS,
   type SourceKind,
+  type System,
   YIELD_KINDS,
   type YieldKind,
   type Zone,
@@ -174,8 +177,45 @@ export class OfficialFigureDto {
   @ApiProperty({ type: [OfficialPartDto] }) parts: readonly OfficialPartDto[];
 }
 
+export class BandHeightsDto {
+  @ApiProperty() child: number;
+  @ApiProperty() youth: number;
+  @ApiProperty() adult: number;
+  @ApiProperty() giant: number;
+}
+
+export class BandAgeDto {
+  @ApiProperty({ enum: AGE_BANDS }) band: AgeBand;
+  @ApiProperty() upTo: number;
+}
+
+export class SystemDto implements System {
+  @ApiProperty() id: string;
+  @ApiProperty() name: string;
+  @ApiProperty({ enum: POSITIONS, isArray: true }) positions: readonly Position[];
+  @ApiProperty({ enum: POSITIONS, isArray: true }) needs: readonly Position[];
+  @ApiProperty({ description: 'mm' }) neckPostMm: number;
+  @ApiProperty() headWantsMm: number;
+  @ApiProperty() headNeedsMm: number;
+  @ApiProperty() bandHeightMm: BandHeightsDto;
+  @ApiProperty() bandToleranceMm: number;
+  @ApiProperty({ type: [BandAgeDto] }) bandsByAge: readonly BandAgeDto[];
+  @ApiProperty() backClearanceMm: number;
+  @ApiProperty() torsoMm: number;
+  @ApiProperty() headMm: number;
+  @ApiProperty() footHalfWidthMm: number;
+  @ApiProperty() footHalfDepthMm: number;
+  @ApiProperty({ description: 'Degrees' }) leastTilt: number;
+  @ApiProperty() handOutMm: number;
+  @ApiProperty() handForwardMm: number;
+  @ApiProperty({ description: 'Degrees' }) heldLean: number;
+  @ApiProperty() halfDepthMm: number;
+  @ApiProperty() riskFromMinor: number;
+}
+
 @ApiExtraModels(MouldGeometryDto, MouldShapeDto)
 export class CatalogueDto implements CatalogueData {
+  @ApiProperty({ type: [SystemDto] }) systems: readonly SystemDto[];
   @ApiProperty({ type: [ColourDto] }) colours: readonly ColourDto[];
   @ApiProperty({ type: [MotifDto] }) motifs: readonly MotifDto[];
   @ApiProperty({ type: [MouldDto] }) moulds: readonly MouldDto[];
@@ -208,6 +248,7 @@ export class PackedVariantsDto implements PackedVariants {
 /** The catalogue as a page reads it: an eighth of the size of its rows. */
 export class PackedCatalogueDto implements PackedCatalogue {
   @ApiProperty({ description: 'Names this state of the catalogue; answers that speak of its rows name it too' }) version: string;
+  @ApiProperty({ type: [SystemDto] }) systems: readonly SystemDto[];
   @ApiProperty({ type: [ColourDto] }) colours: readonly ColourDto[];
   @ApiProperty({ type: [MotifDto] }) motifs: readonly MotifDto[];
   @ApiProperty({ type: [MouldDto] }) moulds: readonly MouldDto[];

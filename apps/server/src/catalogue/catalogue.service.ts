@@ -149,8 +149,8 @@ export class CatalogueService implements OnApplicationBootstrap {
     return told;
   }
 
-  /** Does anybody's plan name a variant, or its history? */
-  isNamed(variant: string): boolean {
-    return this.hooks.isNamed(variant);
+  /** Does anybody's plan name an entry, or its history? */
+  isNamed(kind: CatalogueKind, key: string): boolean {
+    return this.hooks.isNamed(kind, key);
   }
 }

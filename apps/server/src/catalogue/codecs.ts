@@ -25,6 +25,12 @@ const present = <T>(raw: Raw): T => Object.fromEntries(Object.entries(raw).filte
 
 /** How each kind stands in its table. */
 export const CODECS: { readonly [K in CatalogueKind]: TableCodec<CatalogueRow<K>> } = {
+  systems: {
+    table: 'toy_system',
+    columns: ['id', 'name', 'detail'],
+    values: ({ id, name, ...detail }) => [id, name, stable(detail)],
+    read: ({ detail, ...raw }) => ({ ...raw, ...json<object>(detail) }) as unknown as CatalogueRow<'systems'>,
+  },
   colours: {
     table: 'colour',
     columns: ['id', 'name', 'hex', 'finish', 'kind', 'skinSchool'],

@@ -203,7 +203,7 @@ export class EntriesService {
       for (const row of from[kind] ?? []) {
         const key = keyOf(row);
         if (stays.has(`${kind}|${key}`)) continue;
-        if (kind === 'variants' && this.catalogue.isNamed(key)) throw new Problem(409, STILL_NAMED);
+        if (this.catalogue.isNamed(kind, key)) throw new Problem(409, STILL_NAMED);
         isRemoving = true;
         removeOrRefuse(() => store.remove(kind, key));
       }
@@ -233,6 +233,7 @@ function removeOrRefuse(remove: () => void): void {
 }
 
 const USED_BY: Readonly<Record<CatalogueKind, readonly [one: string, many: string]>> = {
+  systems: ['system', 'systems'],
   colours: ['colour', 'colours'],
   motifs: ['motif', 'motifs'],
   moulds: ['mould', 'moulds'],

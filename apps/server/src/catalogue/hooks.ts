@@ -1,4 +1,5 @@
 import { Injectable } from '@nestjs/common';
+import type { CatalogueKind } from '@outfit/core';
 import type { MadeNews } from './catalogue.store.js';
 
 /** What is owned, as the area that knows it tells it. */
@@ -8,18 +9,18 @@ interface Owned {
 }
 
 /**
- * What the catalogue asks of areas above it, which register with it: who names a variant, who wants to hear that one came to
+ * What the catalogue asks of areas above it, which register with it: who names an entry, who wants to hear that one came to
  * be made, and what is owned. The catalogue itself knows none of them.
  */
 @Injectable()
 export class CatalogueHooks {
-  private readonly namers: ((variant: string) => boolean)[] = [];
+  private readonly namers: { readonly kind: CatalogueKind; readonly names: (key: string) => boolean }[] = [];
   private readonly listeners: ((news: readonly MadeNews[]) => number)[] = [];
   private owned: Owned = { revision: () => 0, variants: () => new Set() };
 
-  /** `names`: does anything of yours name this variant, or did it once, so that undo could bring it back? */
-  addNamer(names: (variant: string) => boolean): void {
-    this.namers.push(names);
+  /** `names`: does anything of yours name this entry, or did it once, so that undo could bring it back? */
+  addNamer(kind: CatalogueKind, names: (key: string) => boolean): void {
+    this.namers.push({ kind, names });
   }
 
   /** `hear` runs inside the unit of work and returns how many were told. */
@@ -31,8 +32,8 @@ export class CatalogueHooks {
     this.owned = owned;
   }
 
-  isNamed(variant: string): boolean {
-    return this.namers.some((names) => names(variant));
+  isNamed(kind: CatalogueKind, key: string): boolean {
+    return this.namers.some((namer) => namer.kind === kind && namer.names(key));
   }
 
   tell(news: readonly MadeNews[]): number {

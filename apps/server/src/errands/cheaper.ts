@@ -1,5 +1,5 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
-import { type Adjustments, basketFor, type BasketProblem, likenessWith, P40, type Substitute } from '@outfit/core';
+import { type Adjustments, basketFor, type BasketProblem, likenessWith, type Substitute } from '@outfit/core';
 import { CatalogueService } from '../catalogue/index.js';
 import { FiguresService } from '../figures/index.js';
 import { LowestService } from '../market/index.js';
@@ -75,7 +75,7 @@ export class CheaperService implements OnApplicationShutdown {
           swap.quantity -= 1;
           return { ...part, variant: swap.substitute };
         });
-        return { ...point, likeness: likenessWith({ ...look, parts }, brief, this.catalogue.now(), P40) };
+        return { ...point, likeness: likenessWith({ ...look, parts }, brief, this.catalogue.now(), this.catalogue.now().systemOf(brief)) };
       });
     return { problems, judge };
   }

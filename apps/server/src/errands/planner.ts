@@ -11,7 +11,6 @@ import {
   NO_RULES,
   type OwnedStock,
   onDonors,
-  P40,
   type Rules,
   type Substitute,
   summariseByCondition,
@@ -147,10 +146,10 @@ export class ErrandPlanner {
   lostIn(look: StoredLook): (variant: string, substitute: string) => number {
     const catalogue = this.catalogue.now();
     const { brief } = this.figures.figure(look.figure);
-    const before = likenessWith(look, brief, catalogue, P40);
+    const before = likenessWith(look, brief, catalogue, catalogue.systemOf(brief));
     return (variant, substitute) => {
       const parts = look.parts.map((part) => (part.variant === variant ? { ...part, variant: substitute } : part));
-      return before - likenessWith({ ...look, parts }, brief, catalogue, P40);
+      return before - likenessWith({ ...look, parts }, brief, catalogue, catalogue.systemOf(brief));
     };
   }
 }

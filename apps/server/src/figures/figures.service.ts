@@ -158,6 +158,7 @@ export class FiguresService {
 const FIELD_WORDS: Readonly<Partial<Record<keyof Brief, string>>> = {
   name: 'name',
   story: 'story',
+  system: 'toy line',
   features: 'wishes',
   colours: 'colours',
   ageBand: 'age',

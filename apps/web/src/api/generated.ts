@@ -908,7 +908,8 @@ export type BeginWithApiArg = {
 };
 export type ImportCatalogueApiResponse = /** status 202  */ ImportJobDto;
 export type ImportCatalogueApiArg = {
-  what: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive' | 'foreign';
+  what:
+    'systems' | 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive' | 'foreign';
   /** Of a foreign file, as JSON: { mapping, kinds } */
   foreign?: string;
   /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
@@ -921,7 +922,7 @@ export type LookAtForeignApiArg = {
 };
 export type ExportCatalogueApiResponse = unknown;
 export type ExportCatalogueApiArg = {
-  what: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive';
+  what: 'systems' | 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive';
 };
 export type ListPhotographsApiResponse = /** status 200  */ PhotographDto[];
 export type ListPhotographsApiArg = {
@@ -973,7 +974,7 @@ export type SearchCatalogueApiArg = {
 };
 export type BinEntryApiResponse = /** status 200  */ SavedEntryDto;
 export type BinEntryApiArg = {
-  kind: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources';
+  kind: 'systems' | 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources';
   key: string;
 };
 export type SaveEntryApiResponse = /** status 201  */ SavedEntryDto;
@@ -1477,6 +1478,96 @@ export type StackedPhotographDto = {
   width: number;
   height: number;
 };
+export type BandHeightsDto = {
+  child: number;
+  youth: number;
+  adult: number;
+  giant: number;
+};
+export type BandAgeDto = {
+  band: 'child' | 'youth' | 'adult' | 'giant';
+  upTo: number;
+};
+export type SystemDto = {
+  id: string;
+  name: string;
+  positions: (
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand'
+    | 'built'
+  )[];
+  needs: (
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand'
+    | 'built'
+  )[];
+  /** mm */
+  neckPostMm: number;
+  headWantsMm: number;
+  headNeedsMm: number;
+  bandHeightMm: BandHeightsDto;
+  bandToleranceMm: number;
+  bandsByAge: BandAgeDto[];
+  backClearanceMm: number;
+  torsoMm: number;
+  headMm: number;
+  footHalfWidthMm: number;
+  footHalfDepthMm: number;
+  /** Degrees */
+  leastTilt: number;
+  handOutMm: number;
+  handForwardMm: number;
+  /** Degrees */
+  heldLean: number;
+  halfDepthMm: number;
+  riskFromMinor: number;
+};
 export type ColourDto = {
   id: string;
   name: string;
@@ -1666,6 +1757,7 @@ export type OfficialFigureDto = {
   parts: OfficialPartDto[];
 };
 export type CatalogueDto = {
+  systems: SystemDto[];
   colours: ColourDto[];
   motifs: MotifDto[];
   moulds: MouldDto[];
@@ -1698,6 +1790,7 @@ export type PackedVariantsDto = {
 export type PackedCatalogueDto = {
   /** Names this state of the catalogue; answers that speak of its rows name it too */
   version: string;
+  systems: SystemDto[];
   colours: ColourDto[];
   motifs: MotifDto[];
   moulds: MouldDto[];
@@ -1739,7 +1832,7 @@ export type SavedEntryDto = {
   notices: number;
 };
 export type SaveEntryDto = {
-  kind: 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources';
+  kind: 'systems' | 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources';
   /** A row of the kind, as in docs/formats/catalogue.schema.json */
   row: {
     [key: string]: any;
@@ -1776,6 +1869,7 @@ export type FeatureDto = {
 export type BriefDto = {
   name: string;
   story: string;
+  system?: string;
   features: FeatureDto[];
   colours: string[];
   ageBand: 'child' | 'youth' | 'adult' | 'giant';

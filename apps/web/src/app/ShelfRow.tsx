@@ -1,5 +1,5 @@
 import { DndContext, type DragEndEvent, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
-import { judge, P40 } from '@outfit/core';
+import { judge } from '@outfit/core';
 import { useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { type FigureDto, type LineUpDto, useOrderLineUpMutation } from '@/api';
@@ -54,7 +54,7 @@ function Place({
   const look = chosenLookOf(figure);
   const company = useCompany(figure);
   const waiting = useMemo(() => {
-    const { marks, cost } = judge(look, figure.brief, catalogue, P40, supply, company);
+    const { marks, cost } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
     if (look.parts.length === 0) return 'no parts yet';
     if (marks.open.some((mark) => mark.severity === 'blocks')) return 'blocked';
     return cost.toBuy > 0 ? `${cost.toBuy} to buy` : 'ready';

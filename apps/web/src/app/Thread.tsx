@@ -1,4 +1,4 @@
-import { graveCount, judge, P40 } from '@outfit/core';
+import { graveCount, judge } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import { guideAbout, guideTo } from '@/parts';
@@ -67,7 +67,7 @@ function Stages() {
   const look = figure && (figure.looks.find((row) => row.id === named) ?? chosenLookOf(figure));
   const facts = useMemo(() => {
     if (!figure || !look) return null;
-    const { marks, cost } = judge(look, figure.brief, catalogue, P40, supply, company);
+    const { marks, cost } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
     return {
       brief: `${figure.brief.features.length} wanted`,
       fitting: graveCount(marks) === 0 ? 'no marks' : plural(graveCount(marks), 'mark'),

@@ -12,4 +12,4 @@ export {
   type Zone,
   ZONES,
 } from './regions.js';
-export { AGE_BANDS, type AgeBand, P40, type System } from './system.js';
+export { AGE_BANDS, type AgeBand, P40, type System, SYSTEM_MEASURES, type SystemMeasure } from './system.js';

@@ -1,10 +1,16 @@
+import { type Position, POSITIONS } from './positions.js';
+
 /** Ages that decide how tall a figure should stand. */
 export const AGE_BANDS = ['child', 'youth', 'adult', 'giant'] as const;
 export type AgeBand = (typeof AGE_BANDS)[number];
 
-/** The sizes of a toy line, in mm. Another line is another record. */
+/** A toy line: which positions its figures have, and its sizes in mm. Another line is another record. */
 export interface System {
   readonly id: string;
+  readonly name: string;
+  /** The positions a figure of this line has, from the top down, and those it cannot stand or be built without. */
+  readonly positions: readonly Position[];
+  readonly needs: readonly Position[];
   /** Length of the neck post, and how much of it the head wants and must have. */
   readonly neckPostMm: number;
   readonly headWantsMm: number;
@@ -35,22 +41,36 @@ export interface System {
   readonly riskFromMinor: number;
 }
 
-const TORSO_MM = 12.6;
-const HEAD_MM = 8.8;
-const TORSO_AND_HEAD_MM = TORSO_MM + HEAD_MM;
+/** The measures of a system, which a person may set, with the words they are asked by and between what they lie. */
+export const SYSTEM_MEASURES = [
+  ['torsoMm', 'Torso', 1, 100, 'mm'],
+  ['headMm', 'Head', 1, 100, 'mm'],
+  ['neckPostMm', 'Neck post', 0, 50, 'mm'],
+  ['headWantsMm', 'The head sits well on', 0, 50, 'mm'],
+  ['headNeedsMm', 'The head holds on', 0, 50, 'mm'],
+  ['bandToleranceMm', 'Height may be off by', 0, 50, 'mm'],
+  ['backClearanceMm', 'Hair clears the back by', 0, 50, 'mm'],
+  ['footHalfWidthMm', 'Half the width of the feet', 0.5, 100, 'mm'],
+  ['footHalfDepthMm', 'Half the depth of the feet', 0.5, 100, 'mm'],
+  ['halfDepthMm', 'Half the depth of the body', 0.5, 100, 'mm'],
+  ['handOutMm', 'Hands stand out by', 0, 100, 'mm'],
+  ['handForwardMm', 'Hands reach forward by', 0, 100, 'mm'],
+  ['heldLean', 'A long thing in hand leans by', 0, 90, '°'],
+  ['leastTilt', 'It must stand when tilted by', 0, 45, '°'],
+] as const satisfies readonly (readonly [keyof System, string, number, number, string])[];
+export type SystemMeasure = (typeof SYSTEM_MEASURES)[number][0];
 
 /** The demo toy line: child stands on short legs, youth on mid, adult on standard, a giant on plates besides. */
 export const P40: System = {
   id: 'P40',
+  name: 'Jointed figures, 40 mm',
+  positions: POSITIONS,
+  needs: ['head', 'torso', 'arm.L', 'arm.R', 'hand.L', 'hand.R', 'hips', 'leg.L', 'leg.R'],
   neckPostMm: 4,
   headWantsMm: 2.4,
   headNeedsMm: 1.6,
-  bandHeightMm: {
-    child: TORSO_AND_HEAD_MM + 7.8,
-    youth: TORSO_AND_HEAD_MM + 10.6,
-    adult: TORSO_AND_HEAD_MM + 13,
-    giant: TORSO_AND_HEAD_MM + 13 + 3.2,
-  },
+  // Torso and head are 21.4; legs 7.8, 10.6 and 13.0; a giant stands on plates of 3.2.
+  bandHeightMm: { child: 29.2, youth: 32, adult: 34.4, giant: 37.6 },
   bandToleranceMm: 1.2,
   bandsByAge: [
     { band: 'child', upTo: 12 },
@@ -59,8 +79,8 @@ export const P40: System = {
   backClearanceMm: 1.2,
   footHalfWidthMm: 5.7,
   footHalfDepthMm: 3.5,
-  torsoMm: TORSO_MM,
-  headMm: HEAD_MM,
+  torsoMm: 12.6,
+  headMm: 8.8,
   leastTilt: 9,
   handOutMm: 6.7,
   handForwardMm: 3,

@@ -44,6 +44,8 @@ export type PracticalRule = (typeof PRACTICAL_RULES)[number];
 export interface Brief {
   readonly name: string;
   readonly story: string;
+  /** The toy line it belongs to, where that is not the workspace's first. */
+  readonly system?: string | undefined;
   readonly features: readonly Feature[];
   /** Wanted main colours, by id, the most important first. */
   readonly colours: readonly string[];

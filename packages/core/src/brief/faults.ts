@@ -45,6 +45,8 @@ export function briefFaults(brief: Brief, catalogue: Catalogue): readonly Fault[
     if (brief.features.findIndex((other) => other.id === feature.id) !== i)
       faults.push({ path: `/features/${i}/id`, sentence: `"${feature.id}" is there twice.` });
   });
+  if (brief.system !== undefined && !catalogue.data.systems.some(({ id }) => id === brief.system))
+    faults.push({ path: '/system', sentence: `There is no system "${brief.system}".` });
   brief.colours.forEach((id, i) => {
     if (!catalogue.hasColour(id)) faults.push({ path: `/colours/${i}`, sentence: `There is no colour "${id}".` });
   });

@@ -3,7 +3,6 @@ import {
   type AgeBand,
   FACE_REGIONS,
   LEG_FRONT_REGIONS,
-  P40,
   type Position,
   type Region,
   type System,
@@ -111,7 +110,7 @@ function bandAt(heightMm: number, system: System): AgeBand {
  * *Make it better*: a brief with an official figure's own features filled in, as far as the figure shows them. Who it is, what it shows, its colours, its
  * mood and its height become wishes; looks are judged against them.
  */
-export function briefFromOfficial(figure: OfficialFigure, catalogue: Catalogue, system: System = P40): Brief {
+export function briefFromOfficial(figure: OfficialFigure, catalogue: Catalogue, system: System = catalogue.systemOf({})): Brief {
   const worn = wornParts({ parts: figure.parts, overrules: [] }, catalogue);
   const seen = new Set<string>();
   const visibility = new Visibility(worn);

@@ -1,3 +1,4 @@
+import { P40, type System } from '../anatomy/index.js';
 import type { Colour } from '../colour/index.js';
 import type { CatalogueData, Motif, Mould, OfficialFigure, Print, Variant } from './entries.js';
 
@@ -57,6 +58,15 @@ export class Catalogue {
       const heads = this.headsByPerson.get(figure.person) ?? new Set();
       this.headsByPerson.set(figure.person, heads.add(head.variant));
     }
+  }
+
+  /**
+   * The toy line a figure belongs to: the one its brief names, else the workspace's first. A catalogue that says nothing of systems, as
+   * files of somebody else's do, is of the one Outfit brings along.
+   */
+  systemOf(brief: { readonly system?: string | undefined }): System {
+    const { systems } = this.data;
+    return systems.find(({ id }) => id === brief.system) ?? systems[0] ?? P40;
   }
 
   colour(id: string): Colour {

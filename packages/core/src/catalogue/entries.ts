@@ -1,4 +1,4 @@
-import type { Face, Position, Region, Zone } from '../anatomy/index.js';
+import type { Face, Position, Region, System, Zone } from '../anatomy/index.js';
 import type { Colour } from '../colour/index.js';
 import type { MoodName } from './mood.js';
 
@@ -207,6 +207,7 @@ export interface OfficialFigure {
 }
 
 export interface CatalogueData {
+  readonly systems: readonly System[];
   readonly colours: readonly Colour[];
   readonly motifs: readonly Motif[];
   readonly moulds: readonly Mould[];

@@ -1,4 +1,4 @@
-import { type Position, POSITIONS, REGIONS, STACKS, ZONES } from '../anatomy/index.js';
+import { AGE_BANDS, occupied, type Position, POSITIONS, REGIONS, STACKS, type System, ZONES } from '../anatomy/index.js';
 import {
   type CatalogueData,
   FAMILIES,
@@ -14,7 +14,17 @@ import { readShaping } from './shaping/index.js';
 import { yieldCycle } from './sources.js';
 
 /** The kinds of rows a catalogue holds, each after those it refers to. */
-export const CATALOGUE_KINDS = ['colours', 'motifs', 'moulds', 'prints', 'variants', 'bundles', 'officialFigures', 'sources'] as const;
+export const CATALOGUE_KINDS = [
+  'systems',
+  'colours',
+  'motifs',
+  'moulds',
+  'prints',
+  'variants',
+  'bundles',
+  'officialFigures',
+  'sources',
+] as const;
 export type CatalogueKind = (typeof CATALOGUE_KINDS)[number];
 export type CatalogueRow<K extends CatalogueKind> = CatalogueData[K][number];
 export type CatalogueRows = { readonly [K in CatalogueKind]?: readonly CatalogueRow<K>[] };
@@ -94,6 +104,7 @@ export function rowFaults(rows: CatalogueRows, known: KnownKeys): readonly RowFa
     return mould === undefined ? undefined : (moulds.get(mould) ?? known.fillsOf(mould));
   };
   const checks: { readonly [K in CatalogueKind]: (row: CatalogueRow<K>, report: Report) => void } = {
+    systems: systemFaults,
     colours: ({ kind, skinSchool }, report) => {
       if (skinSchool !== undefined && kind !== 'skin') report('skinSchool', 'Only a skin belongs to a skin school.');
     },
@@ -148,6 +159,31 @@ function firstTwice(words: readonly string[]): string | undefined {
   const seen = new Set<string>();
   return words.find((word) => seen.size === seen.add(word).size);
 }
+
+/** A toy line's positions are places parts can go, what it needs is among them, and its measures follow each other. */
+function systemFaults(system: System, report: Report): void {
+  const { positions, needs, headNeedsMm, headWantsMm, neckPostMm, bandsByAge, bandHeightMm } = system;
+  if (positions.length === 0) report('positions', 'A figure has places for parts: name at least one.');
+  const twice = firstTwice(positions);
+  if (twice !== undefined) report('positions', `${twice} is there twice.`);
+  const absent = needs.find((position) => !positions.includes(position) && !isPartOfLower(position, positions));
+  if (absent !== undefined) report('needs', `A figure cannot need ${absent}, which this system does not have.`);
+  if (headNeedsMm > headWantsMm) report('headNeedsMm', 'What the head holds on is more than what it sits well on.');
+  if (headWantsMm > neckPostMm) report('headWantsMm', 'The head wants more than the whole neck post.');
+  bandsByAge.forEach(({ band, upTo }, i) => {
+    const before = bandsByAge[i - 1];
+    if (before && (before.upTo >= upTo || AGE_BANDS.indexOf(before.band) >= AGE_BANDS.indexOf(band)))
+      report('bandsByAge', `${band} follows ${before.band}: its last year of age must be later.`);
+  });
+  AGE_BANDS.forEach((band, i) => {
+    const before = AGE_BANDS[i - 1];
+    if (before && bandHeightMm[before] > bandHeightMm[band]) report('bandHeightMm', `A ${before} stands taller than ${band}.`);
+  });
+}
+
+/** A line whose lower bodies are all of one piece needs hips and legs all the same: one piece fills them. */
+const isPartOfLower = (position: Position, positions: readonly Position[]): boolean =>
+  positions.includes('lower') && occupied(['lower']).has(position);
 
 /** A parent may be the name of a family that is no motif itself; what a motif carries on is a motif or a family that has some. */
 function motifFaults({ id, parent, continues }: Motif, families: ReadonlySet<string>, there: There, report: Report): void {

@@ -16,6 +16,8 @@ export function usesOf(kind: CatalogueKind, key: string, catalogue: Catalogue): 
   const { data } = catalogue;
   const count = <T>(rows: readonly T[], names: (row: T) => boolean): number => rows.filter(names).length;
   const uses: Readonly<Record<CatalogueKind, () => readonly Use[]>> = {
+    // Briefs name systems, and no entry does.
+    systems: () => [],
     colours: () => [
       { by: 'prints', count: count(data.prints, (print) => print.motifs.some((motif) => motif.colours.includes(key))) },
       { by: 'variants', count: count(data.variants, (variant) => variant.colours.includes(key)) },

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { type CatalogueData, packCatalogue, unpackCatalogue, type Variant, variantIdOf, VariantPacker } from '../../src/index.js';
 
 const over = (variants: readonly Variant[]): CatalogueData => ({
-  ...{ colours: [], motifs: [], moulds: [], prints: [], bundles: [], sources: [], officialFigures: [] },
+  ...{ systems: [], colours: [], motifs: [], moulds: [], prints: [], bundles: [], sources: [], officialFigures: [] },
   variants,
 });
 const sent = (data: CatalogueData): CatalogueData => unpackCatalogue(JSON.parse(JSON.stringify(packCatalogue(data))));

@@ -1,4 +1,4 @@
-import type { CatalogueData, Source } from '@outfit/core';
+import { type CatalogueData, P40, type Source } from '@outfit/core';
 import { FACES } from '../data/catalogue/faces.js';
 import { MOTIFS } from '../data/catalogue/motifs.js';
 import { MOULDS } from '../data/catalogue/moulds.js';
@@ -57,6 +57,7 @@ export function generateCatalogue(): CatalogueData {
     moulds: MOULDS,
     prints: unique([...PRINTS, ...faces, ...prints], (print) => print.id),
     variants: book.all,
+    systems: [P40],
     bundles: sold.flatMap((row) => row.bundles),
     sources: [...SOURCES, ...sold.flatMap((row) => row.sources), ...giftBoxes(sold.flatMap((row) => row.sources))].sort((a, b) =>
       a.id < b.id ? -1 : 1,

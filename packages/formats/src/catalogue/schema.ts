@@ -1,4 +1,5 @@
 import {
+  AGE_BANDS,
   COLOUR_KINDS,
   FINISHES,
   SKIN_SCHOOLS,
@@ -10,6 +11,7 @@ import {
   MOTIF_TRAITS,
   POSITIONS,
   SOURCE_KINDS,
+  SYSTEM_MEASURES,
   YIELD_KINDS,
   ZONES,
 } from '@outfit/core';
@@ -36,6 +38,16 @@ const part = object(
   { place: { type: 'integer', minimum: 1, maximum: 11 } },
 );
 
+const SYSTEM = object({
+  id: key,
+  name,
+  positions: list(oneOf(POSITIONS), POSITIONS.length, 1),
+  needs: list(oneOf(POSITIONS), POSITIONS.length),
+  bandHeightMm: object(Object.fromEntries(AGE_BANDS.map((band) => [band, size]))),
+  bandsByAge: list(object({ band: oneOf(AGE_BANDS), upTo: { type: 'integer', minimum: 0, maximum: 1000 } }), AGE_BANDS.length),
+  riskFromMinor: { type: 'integer', minimum: 0, maximum: 100_000_000 },
+  ...Object.fromEntries(SYSTEM_MEASURES.map(([measure, , minimum, maximum]) => [measure, { type: 'number', minimum, maximum }])),
+});
 const COLOUR = object(
   {
     id: key,
@@ -125,6 +137,7 @@ const SOURCE = object(
 
 /** The schema of one row of each kind. */
 export const ROW_SCHEMAS = {
+  systems: SYSTEM,
   colours: COLOUR,
   motifs: object({ id: key, name }, { parent: name, continues: name, traits: list(oneOf(MOTIF_TRAITS), 2) }),
   moulds: MOULD,

@@ -33,6 +33,7 @@ import {
 import { named, oneOf, type Refusal, refuse, text, wholeNumber } from '../table/index.js';
 import { blank, type CatalogueTable, cell, list, optional, some } from './columns.js';
 import { mouldTable } from './mouldTable.js';
+import { systemTable } from './systemTable.js';
 
 const FACES = ['front', 'back', 'side'] as const;
 const hex = {
@@ -206,6 +207,7 @@ const sourceTable: CatalogueTable<Source> = {
 
 /** The table of each kind (docs/formats/catalogue-csv.md). */
 export const CATALOGUE_TABLES: { readonly [K in CatalogueKind]: CatalogueTable<CatalogueRow<K>> } = {
+  systems: systemTable,
   colours: colourTable,
   motifs: motifTable,
   moulds: mouldTable,

@@ -1,4 +1,4 @@
-import { type Brief, Catalogue, likenessWith, type Look, NO_SUPPLY, P40, POSITIONS, rankCandidates } from '@outfit/core';
+import { type Brief, Catalogue, likenessWith, type Look, NO_SUPPLY, POSITIONS, rankCandidates } from '@outfit/core';
 import { CatalogueStore } from '../../catalogue/worker.js';
 import { connect, preparing } from '../../platform/sqlite/index.js';
 
@@ -36,12 +36,12 @@ export default function findAlternatives(task: AlternativesTask): ReadonlyMap<st
   }
   const { look, brief, floor, owned, landedMinor } = task;
   const priceOf = (variant: string): number => (owned.has(variant) ? 0 : (landedMinor.get(variant) ?? Infinity));
-  const whole = likenessWith(look, brief, catalogue, P40);
+  const whole = likenessWith(look, brief, catalogue, catalogue.systemOf(brief));
   const alternatives = new Map<string, readonly Alternative[]>();
   for (const part of look.parts) {
     const own = priceOf(part.variant);
     const spot = { position: part.position, ...(part.place === undefined ? {} : { place: part.place }) };
-    const ranking = rankCandidates(look, brief, spot, catalogue, P40, NO_SUPPLY);
+    const ranking = rankCandidates(look, brief, spot, catalogue, catalogue.systemOf(brief), NO_SUPPLY);
     const found: (Alternative & { readonly price: number })[] = [];
     ranking.rows.forEach((row, i) => {
       const variant = catalogue.data.variants[row]?.id ?? '';

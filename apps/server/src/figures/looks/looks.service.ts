@@ -30,7 +30,8 @@ export class LooksService {
     hooks: CatalogueHooks,
   ) {
     history.register('look', (id, to) => this.put(id, to as Look));
-    hooks.addNamer((variant) => this.store.figuresNaming(variant).length > 0 || this.history.isPartOfALook(variant));
+    hooks.addNamer('variants', (variant) => this.store.figuresNaming(variant).length > 0 || this.history.isPartOfALook(variant));
+    hooks.addNamer('systems', (system) => this.store.hasBriefOf(system));
   }
 
   /** A look with its parts under the numbers they are known by now: a double that was merged is the other. */

@@ -40,6 +40,7 @@ export class FeatureDto implements Feature {
 export class BriefDto implements Brief {
   @Text('Name', { most: 80 }) name: string;
   @Text('Story', { least: 0, most: 2000, lines: true }) story: string;
+  @Id('System', { optional: true }) system?: string;
   @Rows('Wishes', () => FeatureDto, { most: 60 }) features: FeatureDto[];
   @Texts('Colours', { most: 8, each: 100 }) colours: string[];
   @OneOf('Age', AGE_BANDS) ageBand: AgeBand;

@@ -146,6 +146,11 @@ export class FiguresStore {
       .all(variant) as string[];
   }
 
+  /** Is any figure of this toy line, those in the bin too? */
+  hasBriefOf(system: string): boolean {
+    return this.database.prepare(`SELECT 1 FROM figure WHERE json_extract(brief, '$.system') = ? LIMIT 1`).get(system) !== undefined;
+  }
+
   binnedLineUps(): InTheBin[] {
     return this.lineUpTable
       .find()

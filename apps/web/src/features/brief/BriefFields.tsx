@@ -1,4 +1,4 @@
-import { AGE_BANDS, ageOf, ALTERATION_SCHOOLS, bandOf, type Look, P40, PRACTICAL_RULES, type PracticalRule } from '@outfit/core';
+import { AGE_BANDS, ageOf, ALTERATION_SCHOOLS, bandOf, type Look, PRACTICAL_RULES, type PracticalRule } from '@outfit/core';
 import type { ReactNode } from 'react';
 import { type BriefDto, type FigureDto, useSetRoleMutation } from '@/api';
 import { Choice, Input, KeptInput, Label } from '@/ui';
@@ -30,10 +30,12 @@ interface BriefFieldsProps {
 
 /** Who it is, how old, what is allowed, and what it is for. */
 export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps) {
-  const { currency } = useWorkspace();
+  const { currency, catalogue } = useWorkspace();
+  const system = catalogue.systemOf(brief);
+  const { systems } = catalogue.data;
   const [setRole] = useSetRoleMutation();
   const age = ageOf(brief);
-  const band = bandOf(brief, P40);
+  const band = bandOf(brief, system);
   const toggle = (rule: PracticalRule): void =>
     onChange({ rules: brief.rules.includes(rule) ? brief.rules.filter((other) => other !== rule) : [...brief.rules, rule] });
   return (
@@ -65,6 +67,15 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
             onChange={(event) => onChange({ story: event.target.value })}
           />
         </Label>
+        {systems.length > 1 && (
+          <Label text="Of which toy line">
+            <Choice
+              value={system.id}
+              options={systems.map(({ id, name }) => ({ value: id, label: name }))}
+              onChoose={(id) => onChange({ system: id })}
+            />
+          </Label>
+        )}
         <div className="grid grid-cols-2 gap-2">
           <Year text="Born in" value={brief.born} onChange={(born) => onChange({ born })} />
           <Year text="Year of the story" value={brief.year} onChange={(year) => onChange({ year })} />
@@ -73,13 +84,13 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
           <Label text="Age, and the height it stands at">
             <Choice
               value={brief.ageBand}
-              options={AGE_BANDS.map((value) => ({ value, label: `${value}, ${P40.bandHeightMm[value].toFixed(1)} mm` }))}
+              options={AGE_BANDS.map((value) => ({ value, label: `${value}, ${system.bandHeightMm[value].toFixed(1)} mm` }))}
               onChoose={(ageBand) => onChange({ ageBand })}
             />
           </Label>
         ) : (
           <p data-testid="age-band" className="text-[0.93rem]">
-            {age} years old in the story: {band}, stands {P40.bandHeightMm[band].toFixed(1)} mm.
+            {age} years old in the story: {band}, stands {system.bandHeightMm[band].toFixed(1)} mm.
           </p>
         )}
       </Part>

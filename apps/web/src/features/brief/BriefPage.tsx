@@ -1,4 +1,4 @@
-import { judge, P40 } from '@outfit/core';
+import { judge } from '@outfit/core';
 import { Link } from 'react-router';
 import { type FigureDto, useListReferencesQuery } from '@/api';
 import { FigurePicture, UndoButtons } from '@/parts';
@@ -28,7 +28,7 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
   const { data: pictures = [] } = useListReferencesQuery({ id: figure.id });
   const showsPictures = params.get('show') === 'pictures';
   const look = chosenLookOf(figure);
-  const { likeness, standing } = judge(look, brief, catalogue, P40, supply, company);
+  const { likeness, standing } = judge(look, brief, catalogue, catalogue.systemOf(brief), supply, company);
   const tab = (name: 'wanted' | 'pictures', label: string) => (
     <button
       type="button"

@@ -4,6 +4,7 @@ import { Button, Heads } from '@/ui';
 const WORDS: Readonly<Record<keyof BriefDto, string>> = {
   name: 'Name',
   story: 'Story',
+  system: 'Toy line',
   features: 'Wishes',
   colours: 'Colours',
   ageBand: 'Age',

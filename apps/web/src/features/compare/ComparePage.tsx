@@ -1,4 +1,4 @@
-import { differences, effortOf, fixList, graveCount, judge, type Look, P40, positionName, money } from '@outfit/core';
+import { differences, effortOf, fixList, graveCount, judge, type Look, positionName, money } from '@outfit/core';
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -101,7 +101,7 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
   const [choose] = useChooseLookMutation();
   const { look } = column;
   const { likeness, marks, standing, cost, school } = useMemo(
-    () => judge(look, figure.brief, catalogue, P40, supply, company),
+    () => judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company),
     [look, figure.brief, catalogue, supply, company],
   );
   const changed = useMemo(() => differences(first.look, look, catalogue), [first, look, catalogue]);
@@ -196,8 +196,8 @@ function ChangeSum({ figure, column, first }: Omit<ComparedLookProps, 'onRemove'
   const { catalogue, supply, currency } = useWorkspace();
   const { effort, fixes } = useMemo(
     () => ({
-      effort: effortOf(first.look, column.look, figure.brief, catalogue, P40, supply),
-      fixes: fixList(first.look, column.look, figure.brief, catalogue, P40, supply),
+      effort: effortOf(first.look, column.look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply),
+      fixes: fixList(first.look, column.look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply),
     }),
     [first, column, figure.brief, catalogue, supply],
   );

@@ -1,5 +1,5 @@
 import { apiPath } from '@/api';
-import type { Spot } from '@outfit/core';
+import type { Spot, System } from '@outfit/core';
 import { type View, VIEWS } from '@outfit/drawing';
 import { Download, Plus } from 'lucide-react';
 import { Popover } from 'radix-ui';
@@ -13,6 +13,7 @@ import { otherSpots } from './paper';
 
 interface FittingBarProps {
   readonly look: LookDto;
+  readonly system: System;
   readonly view: View;
   readonly edits: LookEdits;
   readonly spot: Spot;
@@ -22,7 +23,7 @@ interface FittingBarProps {
 }
 
 /** Above the paper: views, turns, more places, undo and redo, the picture to take away. */
-export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: FittingBarProps) {
+export function FittingBar({ look, system, view, edits, onChoose, onView, onTurn }: FittingBarProps) {
   const turned = (place: string): boolean => look.parts.some((part) => part.position === place && part.turned);
   return (
     <div className="border-rule bg-sheet flex flex-wrap items-center gap-1 border-b px-2 py-1.5">
@@ -49,7 +50,7 @@ export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: Fitt
           Turn {place}
         </Button>
       ))}
-      <MorePlaces look={look} onChoose={onChoose} />
+      <MorePlaces look={look} system={system} onChoose={onChoose} />
       <span className="ml-auto" />
       <UndoButtons undoing={{ undo: look.undo, redo: look.redo, step: (kind) => edits[kind]() }} />
       <TakeAway look={look} view={view} />
@@ -59,7 +60,7 @@ export function FittingBar({ look, view, edits, onChoose, onView, onTurn }: Fitt
 }
 
 /** Places that are seldom used, and the next place of what is built up. */
-function MorePlaces({ look, onChoose }: Pick<FittingBarProps, 'look' | 'onChoose'>) {
+function MorePlaces({ look, system, onChoose }: Pick<FittingBarProps, 'look' | 'system' | 'onChoose'>) {
   const { catalogue } = useWorkspace();
   return (
     <Menu
@@ -68,7 +69,7 @@ function MorePlaces({ look, onChoose }: Pick<FittingBarProps, 'look' | 'onChoose
           <Plus size={15} strokeWidth={1.75} /> Places
         </Button>
       }
-      items={otherSpots(look, catalogue).map(({ spot, text }) => ({ label: text, act: () => onChoose(spot) }))}
+      items={otherSpots(look, catalogue, system).map(({ spot, text }) => ({ label: text, act: () => onChoose(spot) }))}
     />
   );
 }

@@ -1,4 +1,4 @@
-import { type Candidate, judge, type Look, type Mark, P40, positionName, type Spot } from '@outfit/core';
+import { type Candidate, judge, type Look, type Mark, positionName, type Spot, type System } from '@outfit/core';
 import { type View, VIEWS } from '@outfit/drawing';
 import { useCallback, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -79,9 +79,10 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
   const show = (side: View): void => put({ view: side === 'front' ? null : side });
   const compare = (): void => void navigate(`/figures/${figure.id}/compare?looks=${comparable(figure, look).join(',')}`);
 
+  const system = catalogue.systemOf(figure.brief);
   const judgement = useMemo(
-    () => judge(look, figure.brief, catalogue, P40, supply, company),
-    [look, figure.brief, catalogue, supply, company],
+    () => judge(look, figure.brief, catalogue, system, supply, company),
+    [look, figure.brief, catalogue, system, supply, company],
   );
   useFittingKeys({
     turnTorso: () => turn('torso'),
@@ -103,11 +104,12 @@ function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: 
     <div className="grid h-full grid-cols-[230px_minmax(0,1fr)_336px] xl:grid-cols-[268px_minmax(0,1fr)_420px]">
       <JudgementPanel figure={figure} look={look} judgement={judgement} edits={edits} onOpenLook={openLook} />
       <div className="flex min-h-0 min-w-0 flex-col">
-        <FittingBar look={look} view={view} edits={edits} spot={spot} onChoose={choose} onView={show} onTurn={turn} />
+        <FittingBar look={look} system={system} view={view} edits={edits} spot={spot} onChoose={choose} onView={show} onTurn={turn} />
         <div className="min-h-0 flex-1">
           <PreviewedPaper
             preview={preview}
             look={look}
+            system={system}
             view={view}
             spot={spot}
             marks={judgement.marks.open}
@@ -165,6 +167,7 @@ function quarterFrom(view: View, to: 'left' | 'right'): View {
 interface PreviewedPaperProps {
   readonly preview: Shared<Preview | null>;
   readonly look: Look;
+  readonly system: System;
   readonly view: View;
   readonly spot: Spot;
   readonly marks: readonly Mark[];
@@ -173,7 +176,7 @@ interface PreviewedPaperProps {
 }
 
 /** The figure on paper, with the candidate on that is looked at; its marks are those of the look as it is. */
-function PreviewedPaper({ preview, look, view, spot, marks, figureName, onChoose }: PreviewedPaperProps) {
+function PreviewedPaper({ preview, look, system, view, spot, marks, figureName, onChoose }: PreviewedPaperProps) {
   const { catalogue } = useWorkspace();
   const shown = useSharedValue(preview);
   const drawn = useMemo(() => previewed(look, shown, catalogue), [shown, look, catalogue]);
@@ -181,6 +184,7 @@ function PreviewedPaper({ preview, look, view, spot, marks, figureName, onChoose
     <Paper
       look={drawn.look}
       catalogue={drawn.catalogue}
+      system={system}
       view={view}
       chosen={spot}
       marks={shown ? NO_MARKS : marks}

@@ -1,4 +1,4 @@
-import { graveCount, judge, P40, money } from '@outfit/core';
+import { graveCount, judge, money } from '@outfit/core';
 import { Link } from 'react-router';
 import { useState } from 'react';
 import { type FigureDto, type LineUpDto, useRenameLineUpMutation } from '@/api';
@@ -72,7 +72,7 @@ function Standing({ figure, isChosen, onChoose }: StandingProps) {
   const { catalogue, supply, currency } = useWorkspace();
   const look = chosenLookOf(figure);
   const company = useCompany(figure);
-  const { likeness, marks, cost, standing } = judge(look, figure.brief, catalogue, P40, supply, company);
+  const { likeness, marks, cost, standing } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
   return (
     <div className="relative">
       <label className="absolute top-1 left-2 z-10 flex items-center gap-1 p-1" title={`Choose ${figure.brief.name}`}>

@@ -70,7 +70,7 @@ export function rankCandidates(
   const now = subject(look, brief, catalogue, system, supply, company);
   const likenessNow = countedFrom(now);
   const marksNow: MarksNow = new Map(checkLook(now).open.map((mark) => [sameProblem(mark), mark]));
-  const lackingNow = wholeness(now.worn).lacking.length;
+  const lackingNow = wholeness(now.worn, system).lacking.length;
   const wornNow = wornAt(look, spot);
   const moulds = mouldsAt(spot, now, facets);
   const drafts = emptyDrafts(moulds.reduce((all, { rows }) => all + rows.length, 0));
@@ -80,7 +80,7 @@ export function rankCandidates(
     const wornAtRow = (row: number): Worn => wornAs(item, catalogue.data.variants[row] ?? item.variant, mould, catalogue);
     const wishes = new WishReader(around, item, facets, wornAtRow);
     const marks = new MarkReader(around, item, marksNow, facets, wornAtRow);
-    const lackingThen = wholeness(around.worn).lacking.length;
+    const lackingThen = wholeness(around.worn, system).lacking.length;
     const emptied = EMPTIED * (lackingThen - lackingNow);
     const wornVariant = wornNow?.position === anchor ? catalogue.resolve(wornNow.variant) : null;
     for (const row of rows) {

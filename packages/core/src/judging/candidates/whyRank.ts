@@ -38,7 +38,7 @@ export function whyRank(
   });
   const gained = terms.reduce((all, term) => all + term.value, 0);
   const cap = is.score - countedFrom(before) - gained;
-  const emptied = wholeness(after.worn).lacking.length - wholeness(before.worn).lacking.length;
+  const emptied = wholeness(after.worn, system).lacking.length - wholeness(before.worn, system).lacking.length;
   const counts = (mark: { check: string }): boolean => !NOT_RANKED.has(mark.check);
   const [now, then] = [checkLook(before).open.filter(counts), checkLook(after).open.filter(counts)];
   const [keysNow, keysThen] = [new Set(now.map(sameProblem)), new Set(then.map(sameProblem))];

@@ -65,7 +65,7 @@ export const countedWishes = ({ features, notSeen }: Pick<Subject['brief'], 'fea
   features.filter((feature) => !notSeen.includes(feature.area));
 
 /** Does a figure lack something to stand or to be built? */
-export const isLacking = ({ worn }: Pick<Subject, 'worn'>): boolean => wholeness(worn).lacking.length > 0;
+export const isLacking = ({ worn, system }: Pick<Subject, 'worn' | 'system'>): boolean => wholeness(worn, system).lacking.length > 0;
 
 /**
  * Likeness of a look to its brief: 100 · Σ w·s / Σ w, held at 60 while a must is missed and at 90 while

@@ -7,6 +7,7 @@ import { Scale1764600000000 } from './0006-scale.js';
 import { Errands1764700000000 } from './0007-errands.js';
 import { Bin1764800000000 } from './0008-bin.js';
 import { PhotoStack1764900000000 } from './0009-photo-stack.js';
+import { Systems1765000000000 } from './0010-systems.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -19,4 +20,5 @@ export const MIGRATIONS = [
   Errands1764700000000,
   Bin1764800000000,
   PhotoStack1764900000000,
+  Systems1765000000000,
 ];

@@ -13,6 +13,7 @@ const NAMES: Readonly<Record<What, string>> = {
   moulds: 'moulds (CSV)',
   prints: 'prints (CSV)',
   variants: 'parts (CSV)',
+  systems: 'systems (CSV)',
   bundles: 'bundles (CSV)',
   officialFigures: 'official figures (CSV)',
   sources: 'sources and what they yield (CSV)',

@@ -7,7 +7,7 @@ import { useWorkspace } from '@/workspace';
 import { toColour } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
 import { slug } from '../slug';
-import { useKeepEntry } from './useKeepEntry';
+import { useKeepEntry } from '../useKeepEntry';
 
 /** A colour of one's own, beside the palette colours it is nearest to. */
 export function ColourForm() {

@@ -7,7 +7,7 @@ import { useWorkspace } from '@/workspace';
 import { toMould } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
 import { NothingYet } from './NothingYet';
-import { useKeepEntry } from './useKeepEntry';
+import { useKeepEntry } from '../useKeepEntry';
 
 const LENGTHS: readonly (readonly [keyof MouldGeometry & ('heightMm' | 'riseMm' | 'thicknessMm' | 'massG'), string])[] = [
   ['heightMm', 'Adds to the height, mm'],

@@ -41,6 +41,12 @@ const TASKS = [
     view: lazily(() => import('./ColourForm'), 'ColourForm'),
   },
   {
+    id: 'system',
+    name: 'Sizes of the toy line',
+    about: 'Which places a figure has for parts, and its measures. Everything is judged by them.',
+    view: lazily(() => import('../systems'), 'SystemForm'),
+  },
+  {
     id: 'source',
     name: 'Add or change a source',
     about: 'A product and what it yields.',

@@ -10,7 +10,7 @@ import { ChangeKnown } from './ChangeKnown';
 import { ColourChoice } from './ColourChoice';
 import { NothingYet } from './NothingYet';
 import { holding, mouldFor, surfaceOfMould, surfaceOfPrint } from './printDraft';
-import { useKeepEntry } from './useKeepEntry';
+import { useKeepEntry } from '../useKeepEntry';
 import { useUsesOfPart } from './uses';
 
 const MOST_COLOURS = 3;

@@ -7,7 +7,7 @@ import { useWorkspace } from '@/workspace';
 import { toMould } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
 import { NothingYet } from './NothingYet';
-import { useKeepEntry } from './useKeepEntry';
+import { useKeepEntry } from '../useKeepEntry';
 import { draftOfMould, emptyDraft, measureOf, MEASURES, mouldOfDraft, type ShapeDraft, ShapePicture } from '../shapes';
 
 const FAMILY_WORDS: Readonly<Record<ShapeFamily, string>> = {

@@ -16,7 +16,7 @@ import { Button, Choice, Input, Label, Picker, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toSource } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
-import { useKeepEntry } from './useKeepEntry';
+import { useKeepEntry } from '../useKeepEntry';
 
 const choices = <T extends string>(values: readonly T[]) => values.map((value) => ({ value, label: value }));
 

@@ -23,6 +23,7 @@ export function ShapePicture({ shaping, size, view }: ShapePictureProps) {
       moulds: [mould],
       prints: [],
       variants: [variant],
+      systems: [],
       bundles: [],
       sources: [],
       officialFigures: [],

@@ -1,4 +1,4 @@
-import { type Brief, type Candidate, type Company, type Look, P40, type Spot, whyRank } from '@outfit/core';
+import { type Brief, type Candidate, type Company, type Look, type Spot, whyRank } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { Why } from '@/parts';
@@ -32,7 +32,7 @@ function Foot({ candidate, look, brief, spot, company, isSubstitute, onNote }: F
   const substitute = isSubstitute(candidate);
   const { variant, position, worn, rank } = candidate;
   const terms = useMemo(
-    () => (worn ? [] : whyRank(look, brief, { ...spot, position }, variant.id, catalogue, P40, supply, company)),
+    () => (worn ? [] : whyRank(look, brief, { ...spot, position }, variant.id, catalogue, catalogue.systemOf(brief), supply, company)),
     [worn, look, brief, spot, position, variant, catalogue, supply, company],
   );
   return (

@@ -6,7 +6,6 @@ import {
   type FaceElsewhere,
   type Look,
   prepareRanking,
-  P40,
   type PackedCatalogue,
   rankCandidates,
   type Spot,
@@ -51,7 +50,7 @@ const ranking = {
     await reading;
     if (!catalogue || version !== wanted) return null;
     if (!supply) throw new Error('stock() comes before rank()');
-    const ranked = rankCandidates(look, brief, spot, catalogue, P40, supply, { ...ALONE, faces });
+    const ranked = rankCandidates(look, brief, spot, catalogue, catalogue.systemOf(brief), supply, { ...ALONE, faces });
     const columns = Object.values(ranked).filter((column): column is Uint32Array<ArrayBuffer> => ArrayBuffer.isView(column));
     return transfer(
       ranked,

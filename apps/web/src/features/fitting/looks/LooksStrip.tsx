@@ -1,4 +1,4 @@
-import { judge, P40, money } from '@outfit/core';
+import { judge, money } from '@outfit/core';
 import { Columns2, Copy, Flag } from 'lucide-react';
 import { useMemo } from 'react';
 import { type FigureDto, type LookDto, useAddLookMutation, useChooseLookMutation } from '@/api';
@@ -63,7 +63,7 @@ function LookCard({
 }) {
   const { catalogue, supply, currency } = useWorkspace();
   const { likeness, cost, school } = useMemo(
-    () => judge(look, figure.brief, catalogue, P40, supply),
+    () => judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply),
     [look, figure.brief, catalogue, supply],
   );
   return (

@@ -1,4 +1,4 @@
-import { type Catalogue, type Look, type Mark, type Position, type Spot, wornParts } from '@outfit/core';
+import { type Catalogue, type Look, type Mark, type Position, type Spot, wornParts, type System } from '@outfit/core';
 import { besideReach, drawLook, type Lit, markPoint, type View } from '@outfit/drawing';
 import { type KeyboardEvent, type MouseEvent, useMemo } from 'react';
 import { imaginedPositions } from '@/parts';
@@ -14,6 +14,7 @@ const NAME_X = 178;
 interface PaperProps {
   readonly look: Look;
   readonly catalogue: Catalogue;
+  readonly system: System;
   readonly view: View;
   readonly chosen: Spot;
   readonly marks: readonly Mark[];
@@ -24,7 +25,7 @@ interface PaperProps {
 }
 
 /** The figure on pattern paper with the tape: the drawing itself is the menu. */
-export function Paper({ look, catalogue, view, chosen, marks, lit, figureName, onChoose }: PaperProps) {
+export function Paper({ look, catalogue, system, view, chosen, marks, lit, figureName, onChoose }: PaperProps) {
   const drawing = useMemo(
     () =>
       drawLook(look, catalogue, {
@@ -36,7 +37,7 @@ export function Paper({ look, catalogue, view, chosen, marks, lit, figureName, o
       }),
     [look, catalogue, view, lit],
   );
-  const labels = useMemo(() => placeLabels(look, catalogue, drawing.joints, view), [look, catalogue, drawing, view]);
+  const labels = useMemo(() => placeLabels(look, catalogue, system, drawing.joints, view), [look, catalogue, system, drawing, view]);
   const reach = view === 'front' ? Math.max(0, besideReach(wornParts(look, catalogue)) - HALF_WIDTH + 30) : 0;
   const isChosen = (label: PlaceLabel): boolean => label.key === writeSpot(chosen);
   const chooseDrawn = (event: MouseEvent<SVGGElement>): void => {

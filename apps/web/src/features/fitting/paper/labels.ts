@@ -9,6 +9,7 @@ import {
   type Spot,
   spotOf,
   STACKS,
+  type System,
   wornParts,
 } from '@outfit/core';
 import { anchorOf, type Joints, type Point, type View } from '@outfit/drawing';
@@ -76,15 +77,20 @@ const SOMETIMES: readonly Position[] = [
 const taken = (look: Look, catalogue: Catalogue): ReadonlySet<Position> =>
   new Set(wornParts(look, catalogue).flatMap((item) => [...occupied(item.fills), item.part.position]));
 
+/** Have figures of this toy line the place? Legs are looked for under *Legs*, also where they are of one piece. */
+const isPlace = (position: Position, { positions }: System): boolean =>
+  positions.some((place) => place === position || shelfOf(place) === position);
+
 /** The spots a person chooses from: every neck layer that is worn and the next free one, each thing of a stack. */
-function choosable(look: Look, positions: ReadonlySet<Position>): readonly Spot[] {
+function choosable(look: Look, positions: ReadonlySet<Position>, system: System): readonly Spot[] {
   const stacked = look.parts.filter((part) => (part.place ?? 0) > 0).map(({ position, place }) => ({ position, place }));
   if (look.parts.length > 0 && look.parts.every((part) => part.position === 'built')) return [{ position: 'built' }, ...stacked];
   const layers = NECK_LAYERS.filter((position) => positions.has(position));
-  const next = NECK_LAYERS.find((position) => !positions.has(position));
+  const next = NECK_LAYERS.find((position) => !positions.has(position) && system.positions.includes(position));
   const single = look.parts.some((part) => part.position === 'leg.L' || part.position === 'leg.R');
   const there = [...ALWAYS, ...SOMETIMES].filter(
-    (position) => ALWAYS.includes(position) || (positions.has(position) && (!position.startsWith('leg.') || single)),
+    (position) =>
+      (ALWAYS.includes(position) && isPlace(position, system)) || (positions.has(position) && (!position.startsWith('leg.') || single)),
   );
   return [
     ...there.map((position) => ({ position })),
@@ -95,9 +101,9 @@ function choosable(look: Look, positions: ReadonlySet<Position>): readonly Spot[
 }
 
 /** Spots that are not named beside the figure: empty, seldom used, or the next place of a stack. */
-export function otherSpots(look: Look, catalogue: Catalogue): readonly { readonly spot: Spot; readonly text: string }[] {
+export function otherSpots(look: Look, catalogue: Catalogue, system: System): readonly { readonly spot: Spot; readonly text: string }[] {
   const positions = taken(look, catalogue);
-  const empty = SOMETIMES.filter((position) => !positions.has(position)).map((position) => ({
+  const empty = SOMETIMES.filter((position) => !positions.has(position) && isPlace(position, system)).map((position) => ({
     spot: { position },
     text: nameFor({ position }),
   }));
@@ -109,11 +115,11 @@ export function otherSpots(look: Look, catalogue: Catalogue): readonly { readonl
 }
 
 /** Names around the figure for a view, pushed apart so that none covers another. */
-export function placeLabels(look: Look, catalogue: Catalogue, joints: Joints, view: View): readonly PlaceLabel[] {
+export function placeLabels(look: Look, catalogue: Catalogue, system: System, joints: Joints, view: View): readonly PlaceLabel[] {
   const positions = taken(look, catalogue);
   const spots = new Set(look.parts.map((part) => spotOf(part)));
   const shelves = new Set([...positions].map(shelfOf));
-  const labels = choosable(look, positions).map((spot) => {
+  const labels = choosable(look, positions, system).map((spot) => {
     const { position } = spot;
     const right = ON_RIGHT_OF_FRONT.includes(position) && !(position === 'hips' && positions.has('beside'));
     const bodySide = /^(arm|hand|wrist|held|feet|leg)\./.test(position);

@@ -1,4 +1,4 @@
-import { type Brief, type Company, effectOf, type Look, P40, type Spot, type Variant } from '@outfit/core';
+import { type Brief, type Company, effectOf, type Look, type Spot, type Variant } from '@outfit/core';
 import { useMemo } from 'react';
 import { useWorkspace } from '@/workspace';
 import { CHECK_WORDS } from '../marks';
@@ -15,7 +15,7 @@ interface WhatChangesProps {
 export function WhatChanges({ look, brief, company, at, variant }: WhatChangesProps) {
   const { catalogue, supply } = useWorkspace();
   const { before, after, raises, settles } = useMemo(
-    () => effectOf(look, brief, at, variant, catalogue, P40, supply, company),
+    () => effectOf(look, brief, at, variant, catalogue, catalogue.systemOf(brief), supply, company),
     [look, brief, at, variant, catalogue, supply, company],
   );
   return (

@@ -21,9 +21,9 @@ const PARTNER: Readonly<Partial<Record<Position, Position>>> = {
  * ordered nor built so. An empty look is not judged at all.
  */
 export const whole: Check = (subject) => {
-  const { worn, company } = subject;
+  const { worn, company, system } = subject;
   if (worn.length === 0) return [];
-  const { lacking } = wholeness(worn);
+  const { lacking } = wholeness(worn, system);
   const [first] = lacking;
   if (first === undefined) return [];
   return [

@@ -16,7 +16,7 @@ import { Button, Chips, Choice, Input, Label, Picker, sentenceOf, tell } from '@
 import { useWorkspace } from '@/workspace';
 import { ColourChoice } from '../ColourChoice';
 import { holding, surfaceOfMould, surfaceOfPrint } from '../printDraft';
-import { useKeepEntry } from '../useKeepEntry';
+import { useKeepEntry } from '../../useKeepEntry';
 import { type Cut, cutOut, UNCUT } from './cut';
 import { CutDesk } from './CutDesk';
 

@@ -1,0 +1,1 @@
+export { SystemForm } from './SystemForm';
