@@ -245,3 +245,33 @@ test('a source that is there already is changed only when it is agreed to, and w
   await expect(asked).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Add this source' })).toBeEnabled();
 });
+
+test('a toy line of one’s own: its places and heights hold for the figures that are of it', async ({ page }) => {
+  await page.goto('/catalogue/own?do=system');
+  await page.getByLabel('Which').selectOption({ label: 'A new system' });
+  await page.getByLabel('Name', { exact: true }).fill('Peg folk');
+  await page.getByLabel('Adult, mm').fill('30');
+  await expect(page.getByText('A youth stands taller')).toBeHidden();
+  for (const place of ['Left hand', 'Right hand', 'In left hand', 'In right hand'])
+    for (const list of ['figures have it', 'none can do without']) {
+      const box = page.getByLabel(`${place}: ${list}`, { exact: true });
+      if (await box.isChecked()) await box.uncheck();
+    }
+  await page.getByRole('button', { name: 'Add this system' }).click();
+  await expect(page.getByText('A youth stands taller than adult.')).toBeVisible();
+  await page.getByLabel('Youth, mm').fill('27');
+  await page.getByLabel('Child, mm').fill('24');
+  await page.getByRole('button', { name: 'Add this system' }).click();
+  await expect(page.getByText('System added.')).toBeVisible();
+
+  // Marta Quill, 34.4 mm with hands, is made one of them: too tall, and with hands on nothing.
+  await page.goto('/figures/marta-quill/brief');
+  await page.getByLabel('Of which toy line').selectOption({ label: 'Peg folk' });
+  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+  await page.getByRole('link', { name: 'Go to the fitting' }).click();
+  const marks = page.getByRole('region', { name: 'Marks' });
+  await expect(marks).toContainText('figures of Peg folk have no place “Left hand”');
+  await expect(marks).toContainText('too tall');
+  await expect(page.getByRole('button', { name: 'In right hand, empty' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Headgear', exact: true })).toBeVisible();
+});
