@@ -330,6 +330,7 @@ export {
   type BesideOutline,
   type Descriptor,
   DESCRIPTORS,
+  isAsked,
   type HeldOutline,
   measuresOf,
   plainShaping,

@@ -104,7 +104,8 @@ const HEIGHTS: Readonly<Record<string, number>> = { head: 8.8, torso: 12.6, hips
 
 /** The body in green with the part in red on it. */
 function painted(mould: Mould): { readonly look: Look; readonly catalogue: Catalogue } {
-  const position = (['headgear', 'neck.1'] as const).find((place) => mould.fills.some((fills) => fills.includes(place))) ?? 'headgear';
+  const position =
+    (['headgear', 'neck.1', 'waist'] as const).find((place) => mould.fills.some((fills) => fills.includes(place))) ?? 'headgear';
   const bases = Object.entries(BODY).map(([place, art]): Mould => ({
     ...mould,
     number: place,
@@ -135,7 +136,9 @@ function painted(mould: Mould): { readonly look: Look; readonly catalogue: Catal
   return { look: { parts, overrules: [] }, catalogue };
 }
 
-const WORN = names(VARIED).filter(([, { family }]) => ['hair', 'hat', 'helmet', 'cape', 'scarf', 'beard'].includes(family));
+const WORN = names(VARIED).filter(([, { family }]) =>
+  ['hair', 'hat', 'helmet', 'hood', 'mask', 'cape', 'scarf', 'armour', 'pack', 'wings', 'beard', 'waist'].includes(family),
+);
 
 describe('what a shape is said to hide', () => {
   test.each(WORN)('is what its drawing hides, counted in pixels: %s', async (_, shaping) => {

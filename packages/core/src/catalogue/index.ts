@@ -78,6 +78,7 @@ export {
   type BesideOutline,
   type Descriptor,
   DESCRIPTORS,
+  isAsked,
   type HeldOutline,
   measuresOf,
   plainShaping,

@@ -43,8 +43,9 @@ export function coversOf({
 }: Pick<Mould, 'silhouette' | 'fills' | 'geometry'>): Readonly<Partial<Record<Region, number>>> {
   const art = silhouette(name);
   const position = WORN.find((place) => fills.some((alternative) => alternative.includes(place)));
+  const taken = fills.find((alternative) => position !== undefined && alternative.includes(position)) ?? [];
   if (!art || position === undefined || position === 'lower') return {};
-  const where = joints([...BODY.map(([at, , heightMm]) => standIn(at, { heightMm })), standIn(position, geometry)]);
+  const where = joints([...BODY.map(([at, , heightMm]) => standIn(at, { heightMm })), standIn(position, geometry, taken)]);
   const covers: Partial<Record<Region, number>> = {};
   const seen = new Map<View, readonly Area[]>();
   for (const { region, view, box } of regionBoxes(where)) {
@@ -62,8 +63,8 @@ export function coversOf({
 }
 
 /** What stacking asks of a part: where it is and its measures. */
-const standIn = (position: Position, geometry: Partial<Mould['geometry']>) =>
-  ({ part: { position, variant: '', turned: false }, mould: { geometry }, fills: [position] }) as unknown as Parameters<
+const standIn = (position: Position, geometry: Partial<Mould['geometry']>, fills: readonly Position[] = [position]) =>
+  ({ part: { position, variant: '', turned: false }, mould: { geometry }, fills }) as unknown as Parameters<
     typeof joints
   >[0][number];
 

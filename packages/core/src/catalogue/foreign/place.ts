@@ -1,8 +1,7 @@
 import { plainShaping, type ShapeFamily, type Shaping } from '../shaping/index.js';
 
 /** Families that are drawn but not told by descriptors: the silhouette that stands for each. */
-export type DrawnKind =
-  'head' | 'torso' | 'arm' | 'hand' | 'belt' | 'satchel' | 'backpack' | 'breastplate' | 'wings' | 'plume' | 'stand-plate';
+export type DrawnKind = 'plume' | 'stand-plate';
 
 /** What a part is taken for: a shape told by descriptors, or something drawn. */
 export type Placed = { readonly shaping: Shaping } | { readonly drawn: DrawnKind };
@@ -58,11 +57,17 @@ const held = (outline: string) =>
 const beside = (outline: string) =>
   say('beside', ['outline', outline, /./], ['size', 'small', /\b(small|baby|mini)\b/], ['size', 'large', /\b(large|big)\b/]);
 
+const SIZES = [
+  ['size', 'small', /\b(small|mini)\b/],
+  ['size', 'large', /\b(large|big)\b/],
+] as const;
+
 /** Tried one after the other on everything that is said of a part; the first that fits is taken. */
 const RULES: readonly Rule[] = [
   [/\b(hat|cap|bonnet|beret|beanie|sombrero|tricorne|turban|crown|tiara|headband)\b/, hat],
+  [/\b(hood|cowl)\b/, say('hood', ['peak', 'pointed', /\bpointed\b/], ['edge', 'fur', /\bfur\b/], ['shoulders', 'none', /\bsmall\b/])],
   [
-    /\b(helmet|helm|hood|cowl)\b/,
+    /\b(helmet|helm)\b/,
     say(
       'helmet',
       ['face', 'half', /\b(visor|half)\b/],
@@ -83,15 +88,66 @@ const RULES: readonly Rule[] = [
     say('skirt', ['kind', 'gown', /\b(gown|robe|long dress)\b/], ['length', '1', /\bshort\b/], ['flare', '2', /\bwide\b/]),
   ],
   [/\b(legs?|hips|trousers|pants)\b/, say('legs', ['length', 'short', /\b(short|child)\b/], ['length', 'mid', /\b(mid|medium|teen)\b/])],
-  [/\b(torso|body|upper body|shirt|jacket)\b/, drawn('torso')],
-  [/\b(arm|arms)\b/, drawn('arm')],
-  [/\b(hand|hands|glove)\b/, drawn('hand')],
-  [/\b(head|face)\b/, drawn('head')],
-  [/\b(belt|sash|waist)\b/, drawn('belt')],
-  [/\b(backpack|rucksack)\b/, drawn('backpack')],
-  [/\b(satchel|shoulder bag|messenger)\b/, drawn('satchel')],
-  [/\b(breastplate|armou?r|cuirass)\b/, drawn('breastplate')],
-  [/\bwings?\b/, drawn('wings')],
+  [/\b(torso|body|upper body|shirt|jacket)\b/, say('torso', ['build', 'slim', /\bslim\b/], ['build', 'broad', /\b(broad|wide|large)\b/])],
+  [
+    /\b(arm|arms|sleeve)\b/,
+    say(
+      'arm',
+      ['sleeve', 'short', /\bshort\b/],
+      ['sleeve', 'none', /\bbare\b/],
+      ['sleeve', 'wide', /\bwide\b/],
+      ['sleeve', 'glove', /\bglove/],
+    ),
+  ],
+  [/\bhook\b/, say('hand', ['kind', 'hook', /./])],
+  [/\b(hand|hands|gloves?|claws?)\b/, say('hand', ['kind', 'glove', /\bglove/], ['kind', 'claw', /\bclaw/])],
+  [
+    /\bmask\b/,
+    say('mask', ['covers', 'eyes', /\b(eyes?|half)\b/], ['covers', 'mouth', /\bmouth\b/], ['form', 'beak', /\b(beak|bird|plague)\b/]),
+  ],
+  [
+    /\b(head|face)\b/,
+    say(
+      'head',
+      ['ears', 'pointed', /\b(fox|cat|wolf|pointed ears)\b/],
+      ['ears', 'round', /\b(bear|mouse|round ears)\b/],
+      ['ears', 'long', /\b(hare|rabbit|long ears)\b/],
+      ['ears', 'side', /\bears\b/],
+      ['face', 'snout', /\b(fox|wolf|bear|cat|mouse|snout)\b/],
+      ['face', 'beak', /\b(bird|heron|owl|beak)\b/],
+      ['horns', 'short', /\bhorns?\b/],
+    ),
+  ],
+  [
+    /\b(belt|sash|waist|apron)\b/,
+    say(
+      'waist',
+      ['kind', 'sash', /\bsash\b/],
+      ['kind', 'apron', /\bapron\b/],
+      ['kind', 'cape', /\b(cape|skirt)\b/],
+      ['pouch', 'yes', /\bpouch\b/],
+    ),
+  ],
+  [/\b(backpack|rucksack|quiver|bedroll)\b/, say('pack', ['kind', 'quiver', /\bquiver\b/], ['kind', 'roll', /\bbedroll\b/], ...SIZES)],
+  [/\b(satchel|shoulder bag|messenger)\b/, say('pack', ['kind', 'side', /./], ...SIZES)],
+  [
+    /\b(breastplate|armou?r|cuirass|pauldrons?)\b/,
+    say(
+      'armour',
+      ['kind', 'breast', /\b(breastplate|cuirass)\b/],
+      ['kind', 'shoulders', /\b(shoulder|pauldrons?)\b/],
+      ['surface', 'scales', /\bscale/],
+    ),
+  ],
+  [
+    /\bwings?\b/,
+    say(
+      'wings',
+      ['kind', 'insect', /\b(insect|fly|bee|fairy)\b/],
+      ['kind', 'leaf', /\bleaf\b/],
+      ['kind', 'frame', /\b(bat|glider|mechanical)\b/],
+    ),
+  ],
   [/\b(plume|feather)\b/, drawn('plume')],
   [/\b(stand|base plate|display base)\b/, drawn('stand-plate')],
   [/\b(sword|blade|dagger|knife|sabre|katana)\b/, held('blade')],
@@ -136,6 +192,16 @@ const FAMILY_WORDS: Readonly<Record<ShapeFamily, string>> = {
   hair: 'hair',
   hat: 'hat',
   helmet: 'helmet',
+  hood: 'hood',
+  mask: 'mask',
+  head: 'head',
+  torso: 'torso',
+  arm: 'arm',
+  hand: 'hand',
+  armour: 'armour',
+  pack: 'backpack',
+  wings: 'wings',
+  waist: 'waist',
   cape: 'cape',
   scarf: 'scarf',
   beard: 'beard',

@@ -42,34 +42,7 @@ const UNPLACED = 'unplaced';
 const MOST_NAMES = 5;
 const [FIRST_YEAR, LAST_YEAR] = [1900, 2100];
 
-const DRAWN: Readonly<
-  Record<DrawnKind, Pick<Mould, 'family' | 'fills'> & { readonly geometry: MouldGeometry; readonly more?: Partial<Mould> }>
-> = {
-  head: { family: 'head', fills: [['head']], geometry: { massG: 1, heightMm: 8.8 }, more: { skinColour: 0 } },
-  torso: { family: 'torso', fills: [['torso']], geometry: { massG: 2.1, heightMm: 12.6 } },
-  arm: { family: 'arm', fills: [['arm.L'], ['arm.R']], geometry: { massG: 0.4 }, more: { skinColour: 0 } },
-  hand: { family: 'hand', fills: [['hand.L'], ['hand.R']], geometry: { massG: 0.15 }, more: { skinColour: 0 } },
-  belt: { family: 'waist', fills: [['waist']], geometry: { massG: 0.2, thicknessMm: 0.6 } },
-  satchel: {
-    family: 'bag',
-    fills: [['neck.1'], ['neck.2'], ['neck.3'], ['neck.4']],
-    geometry: { massG: 0.9, thicknessMm: 0.6, backDepthMm: 0.4 },
-  },
-  backpack: {
-    family: 'bag',
-    fills: [['neck.1'], ['neck.2'], ['neck.3'], ['neck.4']],
-    geometry: { massG: 0.9, thicknessMm: 1, backDepthMm: 5 },
-  },
-  breastplate: {
-    family: 'armour',
-    fills: [['neck.1'], ['neck.2'], ['neck.3'], ['neck.4']],
-    geometry: { massG: 0.8, thicknessMm: 1, backDepthMm: 0.6 },
-  },
-  wings: {
-    family: 'wings',
-    fills: [['neck.1'], ['neck.2'], ['neck.3'], ['neck.4']],
-    geometry: { massG: 0.6, thicknessMm: 0.8, backDepthMm: 1.4 },
-  },
+const DRAWN: Readonly<Record<DrawnKind, Pick<Mould, 'family' | 'fills'> & { readonly geometry: MouldGeometry }>> = {
   plume: { family: 'add-on', fills: [['headgear.addon']], geometry: { massG: 0.1, fits: ['plume'] } },
   'stand-plate': { family: 'stand', fills: [['stand']], geometry: { massG: 3.5 } },
 };
@@ -178,11 +151,11 @@ function yearsOf(from: string, until: string): Variant['made'] | 'wrong' | null 
 function mouldOf(number: string, name: string, placed: Placed | null): Mould {
   const plain = { number, name: name.slice(0, 200), nicknames: [], revision: 1, motifs: [], thirdParty: false };
   if (placed && 'drawn' in placed) {
-    const { family, fills, geometry, more } = DRAWN[placed.drawn];
-    return { ...plain, family, fills, geometry, material: 'rigid', silhouette: placed.drawn, shape: { words: [] }, ...more };
+    const { family, fills, geometry } = DRAWN[placed.drawn];
+    return { ...plain, family, fills, geometry, material: 'rigid', silhouette: placed.drawn, shape: { words: [] } };
   }
   const shaping = placed?.shaping ?? { family: 'beside' as const, values: { ...plainShaping('beside').values, outline: 'box' } };
-  const { family, fills, geometry, material, words, length, hairColour, colourNames } = measuresOf(shaping);
+  const { family, fills, geometry, material, words, length, hairColour, skinColour, colourNames } = measuresOf(shaping);
   return {
     ...plain,
     family,
@@ -193,6 +166,7 @@ function mouldOf(number: string, name: string, placed: Placed | null): Mould {
     shape: { words: placed ? words : [UNPLACED], ...(length === undefined ? {} : { length }) },
     // Somebody else's rows tell one colour: an index beyond it would name none.
     ...(hairColour === undefined ? {} : { hairColour: 0 }),
+    ...(skinColour === undefined ? {} : { skinColour: 0 }),
     ...(colourNames === undefined ? {} : { colourNames }),
   };
 }

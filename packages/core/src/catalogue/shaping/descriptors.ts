@@ -4,10 +4,37 @@ export interface Descriptor {
   readonly name: string;
   /** Each with its words; the first is what is taken when nothing is said. */
   readonly options: readonly (readonly [value: string, words: string])[];
+  /** Where it says something: only with one of these values of another descriptor. */
+  readonly only?: readonly [key: string, values: readonly string[]];
 }
 
+/** Does a descriptor say anything about a shape of these values? A belt has no length. */
+export const isAsked = ({ only }: Descriptor, values: Readonly<Record<string, string>>): boolean =>
+  only === undefined || only[1].includes(values[only[0]] ?? '');
+
 /** The families whose shapes are told by descriptors alone. */
-export const SHAPE_FAMILIES = ['hair', 'hat', 'helmet', 'cape', 'scarf', 'beard', 'skirt', 'legs', 'held', 'beside'] as const;
+export const SHAPE_FAMILIES = [
+  'hair',
+  'hat',
+  'helmet',
+  'hood',
+  'mask',
+  'head',
+  'torso',
+  'arm',
+  'hand',
+  'cape',
+  'scarf',
+  'armour',
+  'pack',
+  'wings',
+  'beard',
+  'waist',
+  'skirt',
+  'legs',
+  'held',
+  'beside',
+] as const;
 export type ShapeFamily = (typeof SHAPE_FAMILIES)[number];
 
 const choice = (key: string, name: string, ...options: readonly (string | readonly [string, string])[]): Descriptor => ({
@@ -15,6 +42,7 @@ const choice = (key: string, name: string, ...options: readonly (string | readon
   name,
   options: options.map((option) => (typeof option === 'string' ? [option, option] : option)),
 });
+const only = (key: string, values: readonly string[], descriptor: Descriptor): Descriptor => ({ ...descriptor, only: [key, values] });
 const yesNo = (key: string, name: string): Descriptor => choice(key, name, 'no', 'yes');
 
 const SIZES = ['medium', 'small', 'large'] as const;
@@ -101,6 +129,59 @@ export const DESCRIPTORS: Readonly<Record<ShapeFamily, readonly Descriptor[]>> =
     yesNo('guard', 'With a neck guard'),
     yesNo('crest', 'With a hole for a crest'),
   ],
+  hood: [
+    choice('peak', 'Top', 'round', 'pointed'),
+    choice('edge', 'Edge', 'plain', ['fur', 'fur']),
+    choice('shoulders', 'On the shoulders', ['collar', 'lies on them'], ['none', 'ends at the neck']),
+  ],
+  mask: [
+    choice('covers', 'Covers', ['face', 'the face'], ['eyes', 'about the eyes'], ['mouth', 'mouth and chin']),
+    only('covers', ['face', 'mouth'], choice('form', 'Form', 'plain', 'beak', ['snout', 'snout'])),
+    yesNo('ears', 'With ears'),
+  ],
+  head: [
+    choice(
+      'ears',
+      'Moulded ears',
+      'none',
+      ['side', 'at the sides'],
+      ['pointed', 'pointed, on top'],
+      ['round', 'round, on top'],
+      ['long', 'long, on top'],
+    ),
+    choice('face', 'Face', ['plain', 'plain'], ['snout', 'with a snout'], ['beak', 'with a beak']),
+    choice('horns', 'Horns', 'none', ['short', 'short'], ['curved', 'curved']),
+  ],
+  torso: [choice('build', 'Build', ['usual', 'usual'], ['slim', 'slim'], ['broad', 'broad'])],
+  arm: [
+    choice(
+      'sleeve',
+      'Sleeve',
+      ['long', 'long'],
+      ['short', 'short, bare below'],
+      ['none', 'none, all bare'],
+      ['wide', 'wide at the hand'],
+      ['glove', 'glove to the elbow'],
+    ),
+  ],
+  hand: [choice('kind', 'Kind', ['hand', 'hand'], ['glove', 'gloved, with a cuff'], ['hook', 'hook'], ['claw', 'claw'])],
+  armour: [
+    choice('kind', 'Kind', ['both', 'breast and shoulders'], ['breast', 'breast plate'], ['shoulders', 'shoulder plates']),
+    choice('surface', 'Surface', ['smooth', 'smooth'], ['ribbed', 'ribbed'], ['scales', 'scales']),
+  ],
+  pack: [
+    choice('kind', 'Kind', ['pack', 'pack on the back'], ['side', 'bag at the side'], ['quiver', 'quiver'], ['roll', 'roll on the back']),
+    choice('size', 'Size', ...SIZES),
+  ],
+  wings: [
+    choice('kind', 'Kind', ['feathers', 'feathers'], ['leaf', 'leaf'], ['insect', 'insect'], ['frame', 'cloth on a frame']),
+    choice('span', 'Span', ...SIZES),
+  ],
+  waist: [
+    choice('kind', 'Kind', ['belt', 'belt'], ['sash', 'sash'], ['apron', 'apron'], ['cape', 'cape from the waist']),
+    only('kind', ['apron', 'cape'], choice('length', 'How long', ['2', 'to the knees'], ['1', 'above the knee'], ['3', 'to the ankle'])),
+    yesNo('pouch', 'With a pouch'),
+  ],
   cape: [
     choice(
       'length',
@@ -125,10 +206,28 @@ export const DESCRIPTORS: Readonly<Record<ShapeFamily, readonly Descriptor[]>> =
   ],
   skirt: [
     choice('kind', 'Kind', ['skirt', 'skirt'], ['gown', 'gown, to the ground']),
-    choice('length', 'How long', ['2', 'below the knee'], ['1', 'above the knee'], ['3', 'to the ankle']),
+    only('kind', ['skirt'], choice('length', 'How long', ['2', 'below the knee'], ['1', 'above the knee'], ['3', 'to the ankle'])),
     choice('flare', 'Flare', ['1', 'usual'], ['0', 'narrow'], ['2', 'wide']),
   ],
-  legs: [choice('length', 'How long', ['long', 'standard'], ['mid', 'mid'], ['short', 'short'])],
+  legs: [
+    choice(
+      'kind',
+      'Kind',
+      ['trousers', 'hips and legs'],
+      ['boots', 'in boots to the knee'],
+      ['tall boots', 'in boots to the thigh'],
+      ['hips', 'hips alone'],
+      ['single', 'one leg'],
+      ['peg', 'wooden leg'],
+      ['four', 'body on four legs'],
+      ['tail', 'fish tail'],
+    ),
+    only(
+      'kind',
+      ['trousers', 'boots', 'tall boots'],
+      choice('length', 'How long', ['long', 'standard'], ['mid', 'mid'], ['short', 'short']),
+    ),
+  ],
   held: [choice('outline', 'Outline', ...HELD_OUTLINES), choice('size', 'Size', ...SIZES), yesNo('twohands', 'Takes two hands')],
   beside: [choice('outline', 'Outline', ...BESIDE_OUTLINES), choice('size', 'Size', ...SIZES)],
 };

@@ -2,6 +2,7 @@ export {
   type BesideOutline,
   type Descriptor,
   DESCRIPTORS,
+  isAsked,
   type HeldOutline,
   plainShaping,
   readShaping,

@@ -12,6 +12,7 @@ export interface ShapeMeasures {
   readonly words: readonly string[];
   readonly length?: number;
   readonly hairColour?: number;
+  readonly skinColour?: number;
   readonly colourNames?: readonly string[];
 }
 
@@ -143,6 +144,127 @@ const MEASURES: Readonly<Record<Shaping['family'], (read: Read) => ShapeMeasures
     words: ['fitted', ...when(read('face') !== 'open', 'visor'), ...when(read('guard') === 'yes', 'neck guard')],
     colourNames: ['shell', 'edge'],
   }),
+  hood: (read) => ({
+    family: 'hood',
+    fills: [read('shoulders') === 'collar' ? ['headgear', 'neck.1'] : ['headgear']],
+    material: 'soft',
+    geometry: {
+      massG: read('shoulders') === 'collar' ? 0.9 : 0.6,
+      riseMm: read('peak') === 'pointed' ? 6.4 : 3.6,
+      ...(read('shoulders') === 'collar' ? { thicknessMm: 0.6 } : {}),
+    },
+    words: ['hood', read('peak'), ...when(read('edge') === 'fur', 'fur')],
+    colourNames: read('edge') === 'fur' ? ['cloth', 'fur'] : ['cloth'],
+  }),
+  mask: (read) => ({
+    family: 'helmet',
+    fills: one('headgear'),
+    material: 'rigid',
+    geometry: { massG: read('covers') === 'face' ? 0.5 : 0.3, riseMm: read('ears') === 'yes' ? 3 : 0 },
+    words: ['mask', ...when(read('form') !== 'plain', read('form'))],
+    colourNames: ['mask', 'trim'],
+  }),
+  head: (read) => ({
+    family: 'head',
+    // What is moulded on top leaves no room for headgear.
+    fills: [['pointed', 'round', 'long'].includes(read('ears')) || read('horns') !== 'none' ? ['head', 'headgear'] : ['head']],
+    material: 'rigid',
+    geometry: {
+      massG: 1,
+      heightMm: 8.8,
+      ...(read('ears') === 'long' ? { riseMm: 6 } : read('ears') === 'pointed' || read('horns') !== 'none' ? { riseMm: 3.2 } : {}),
+    },
+    words: ['head', ...when(read('ears') !== 'none', 'moulded ears'), ...when(read('face') !== 'plain', read('face'))],
+    skinColour: 0,
+    colourNames: ['skin', read('horns') === 'none' ? 'inner ear, beak' : 'horns, beak'],
+  }),
+  torso: (read) => ({
+    family: 'torso',
+    fills: one('torso'),
+    material: 'rigid',
+    geometry: { massG: { slim: 1.7, usual: 2, broad: 2.3 }[read('build')] ?? 2, heightMm: 12.6 },
+    words: ['torso', ...when(read('build') !== 'usual', read('build'))],
+  }),
+  arm: (read) => {
+    // A plain arm moulded in a skin is bare: whether it is, its colour says.
+    const [sleeve, bare] = [read('sleeve'), { none: 0, long: 0, short: 1 }[read('sleeve')]];
+    return {
+      family: 'arm',
+      fills: [['arm.L'], ['arm.R']],
+      material: 'rigid',
+      geometry: { massG: sleeve === 'wide' ? 0.5 : 0.4 },
+      words: [{ long: 'long sleeve', short: 'short-sleeve', none: 'bare', wide: 'wide sleeve', glove: 'glove' }[sleeve] ?? 'long sleeve'],
+      ...(bare === undefined ? {} : { skinColour: bare }),
+      colourNames: { long: ['sleeve'], short: ['sleeve', 'skin'], none: ['skin'], wide: ['sleeve', 'lining'], glove: ['glove', 'sleeve'] }[
+        sleeve
+      ] ?? ['sleeve'],
+    };
+  },
+  hand: (read) => ({
+    family: 'hand',
+    fills: [['hand.L'], ['hand.R']],
+    material: 'rigid',
+    geometry: { massG: 0.2 },
+    words: [read('kind')],
+    ...(read('kind') === 'hand' ? { skinColour: 0 } : {}),
+    colourNames: { hand: ['skin'], glove: ['glove', 'cuff'], hook: ['hook', 'socket'], claw: ['claw'] }[read('kind')] ?? ['skin'],
+  }),
+  armour: (read) => {
+    const kind = read('kind');
+    return {
+      family: 'armour',
+      fills: NECK,
+      material: 'rigid',
+      geometry: {
+        massG: { both: 1.1, breast: 0.8, shoulders: 0.5 }[kind] ?? 0.8,
+        thicknessMm: kind === 'both' ? 1.2 : 1,
+        ...(kind === 'shoulders' ? {} : { backDepthMm: 0.6 }),
+      },
+      words: ['armour', ...when(kind !== 'shoulders', 'breast plate'), ...when(kind !== 'breast', 'shoulder plates'), read('surface')],
+      colourNames: ['plate', 'trim'],
+    };
+  },
+  pack: (read) => {
+    const [kind, scale] = [read('kind'), scaleOf(read)];
+    return {
+      family: 'bag',
+      fills: NECK,
+      material: 'rigid',
+      geometry: {
+        massG: round1((kind === 'side' ? 0.6 : 0.9) * scale ** 3),
+        thicknessMm: kind === 'side' ? 0.6 : 1,
+        backDepthMm: kind === 'side' ? 0 : round1((kind === 'pack' ? 5 : 3.4) * scale),
+      },
+      words: [{ pack: 'backpack', side: 'shoulder bag', quiver: 'quiver', roll: 'roll' }[kind] ?? 'backpack'],
+      colourNames: {
+        pack: ['pack', 'straps'],
+        side: ['bag', 'buckle'],
+        quiver: ['quiver', 'shafts', 'feathers'],
+        roll: ['roll', 'straps'],
+      }[kind] ?? ['pack', 'straps'],
+    };
+  },
+  wings: (read) => ({
+    family: 'wings',
+    fills: NECK,
+    material: read('kind') === 'frame' ? 'cloth' : 'rigid',
+    geometry: { massG: round1(0.6 * ({ small: 0.7, medium: 1, large: 1.35 }[read('span')] ?? 1) ** 2), thicknessMm: 0.8, backDepthMm: 1.4 },
+    words: ['wings', read('kind')],
+    colourNames: ['wing', 'harness'],
+  }),
+  waist: (read) => {
+    const [kind, length] = [read('kind'), Number(read('length'))];
+    const isCloth = kind === 'apron' || kind === 'cape';
+    return {
+      family: 'waist',
+      fills: one('waist'),
+      material: kind === 'belt' ? 'rigid' : 'cloth',
+      geometry: { massG: round1(0.2 + (isCloth ? length * 0.1 : 0) + (read('pouch') === 'yes' ? 0.2 : 0)), thicknessMm: 0.6 },
+      words: [kind === 'cape' ? 'waist cape' : kind, ...when(read('pouch') === 'yes', 'pouch')],
+      ...(isCloth ? { length } : {}),
+      colourNames: kind === 'belt' ? ['belt', 'buckle'] : ['cloth', 'tie'],
+    };
+  },
   cape: (read) => ({
     family: 'cape',
     fills: NECK,
@@ -186,14 +308,45 @@ const MEASURES: Readonly<Record<Shaping['family'], (read: Read) => ShapeMeasures
     words: ['skirt', ...when(read('kind') === 'gown', 'gown')],
     colourNames: read('kind') === 'gown' ? ['gown'] : ['skirt', 'shoes', 'stockings'],
   }),
-  legs: (read) => ({
-    family: 'legs',
-    fills: read('length') === 'short' ? one('lower') : [['hips', 'leg.L', 'leg.R']],
-    material: 'rigid',
-    geometry: { massG: 2.6, heightMm: { long: 13, mid: 10.6, short: 7.8 }[read('length')] ?? 13 },
-    words: ['trousers'],
-    colourNames: ['legs', 'boots'],
-  }),
+  legs: (read) => {
+    const kind = read('kind');
+    if (kind === 'hips')
+      return {
+        family: 'hips',
+        fills: one('hips'),
+        material: 'rigid',
+        // Single legs hang from the hips, which give the whole its height.
+        geometry: { massG: 0.7, heightMm: 13 },
+        words: ['hips'],
+        colourNames: ['hips'],
+      };
+    if (kind === 'single' || kind === 'peg')
+      return {
+        family: 'leg',
+        fills: [['leg.L'], ['leg.R']],
+        material: 'rigid',
+        geometry: { massG: kind === 'peg' ? 0.6 : 0.9 },
+        words: [kind === 'peg' ? 'peg leg' : 'single leg'],
+        colourNames: kind === 'peg' ? ['thigh', 'peg', 'band'] : ['leg', 'boot'],
+      };
+    if (kind === 'four' || kind === 'tail')
+      return {
+        family: 'animal body',
+        fills: one('lower'),
+        material: 'rigid',
+        geometry: { massG: kind === 'four' ? 5 : 2.8, heightMm: 13 },
+        words: [kind === 'four' ? 'four-legged' : 'fish tail'],
+        colourNames: kind === 'four' ? ['coat', 'hooves', 'tail'] : ['scales', 'fin'],
+      };
+    return {
+      family: 'legs',
+      fills: read('length') === 'short' ? one('lower') : [['hips', 'leg.L', 'leg.R']],
+      material: 'rigid',
+      geometry: { massG: 2.6, heightMm: { long: 13, mid: 10.6, short: 7.8 }[read('length')] ?? 13 },
+      words: ['trousers', ...when(kind !== 'trousers', 'boots')],
+      colourNames: ['legs', 'boots'],
+    };
+  },
   held: (read) => {
     const [heightMm, grip, massG] = HELD[read('outline') as HeldOutline];
     const scale = scaleOf(read);

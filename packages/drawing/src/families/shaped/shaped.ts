@@ -1,24 +1,37 @@
 import { readShaping, type ShapeFamily, type Shaping } from '@outfit/core';
 import type { Silhouette } from '../../shape/index.js';
-import { LEGS } from '../legs/index.js';
+import { shapedArmour } from './armour.js';
 import { shapedBeside } from './beside.js';
+import { shapedArm, shapedHand, shapedHead, shapedTorso } from './body.js';
 import { shapedHair } from './hair.js';
 import { shapedHat, shapedHelmet } from './hats.js';
 import { shapedHeld } from './held.js';
+import { shapedHood, shapedMask } from './hoods.js';
+import { shapedLegs } from './legs.js';
 import { shapedSkirt } from './lower.js';
 import { shapedBeard, shapedCape, shapedScarf } from './neck.js';
-
-const TROUSERS: Readonly<Record<string, string>> = { long: 'legs', mid: 'legs-mid', short: 'legs-short' };
+import { shapedPack, shapedWings } from './onTheBack.js';
+import { shapedWaist } from './waist.js';
 
 const DRAW: Readonly<Record<ShapeFamily, (read: (key: string) => string) => Silhouette | undefined>> = {
   hair: shapedHair,
   hat: shapedHat,
   helmet: shapedHelmet,
+  hood: shapedHood,
+  mask: shapedMask,
+  head: shapedHead,
+  torso: shapedTorso,
+  arm: shapedArm,
+  hand: shapedHand,
   cape: shapedCape,
   scarf: shapedScarf,
+  armour: shapedArmour,
+  pack: shapedPack,
+  wings: shapedWings,
   beard: shapedBeard,
+  waist: shapedWaist,
   skirt: shapedSkirt,
-  legs: (read) => LEGS[TROUSERS[read('length')] ?? ''],
+  legs: shapedLegs,
   held: shapedHeld,
   beside: shapedBeside,
 };

@@ -16,6 +16,21 @@ export function scaled(art: Silhouette, by: number): Silhouette {
   return { ...art, front: all(art.front), back: all(art.back), ...(art.side ? { side: all(art.side) } : {}) };
 }
 
+/** A silhouette broader or narrower about x = 0, its outlines for prints too. */
+export function widened(art: Silhouette, by: number): Silhouette {
+  const to = (x: number, y: number): readonly [number, number] => [x * by, y];
+  const all = (shapes: readonly Shape[]): readonly Shape[] => shapes.map((shape) => moved(shape, to));
+  const path = (d: string): string => moved({ d, fill: 'none' }, to).d;
+  return {
+    ...art,
+    front: all(art.front),
+    back: all(art.back),
+    ...(art.side ? { side: all(art.side) } : {}),
+    ...(art.outline ? { outline: path(art.outline) } : {}),
+    ...(art.sideOutline ? { sideOutline: path(art.sideOutline) } : {}),
+  };
+}
+
 /** Shapes of one colour in another. */
 export const recoloured = (shapes: readonly Shape[], from: Shape['fill'], to: Shape['fill']): readonly Shape[] =>
   shapes.map((shape) => ({ ...shape, ...(shape.fill === from ? { fill: to } : {}), ...(shape.lineOf === from ? { lineOf: to } : {}) }));

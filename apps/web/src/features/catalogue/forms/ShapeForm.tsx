@@ -1,4 +1,13 @@
-import { type Descriptor, DESCRIPTORS, measuresOf, plainShaping, SHAPE_FAMILIES, type ShapeFamily, type Shaping } from '@outfit/core';
+import {
+  type Descriptor,
+  DESCRIPTORS,
+  isAsked,
+  measuresOf,
+  plainShaping,
+  SHAPE_FAMILIES,
+  type ShapeFamily,
+  type Shaping,
+} from '@outfit/core';
 import { VIEWS } from '@outfit/drawing';
 import { type ReactNode, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -14,6 +23,16 @@ const FAMILY_WORDS: Readonly<Record<ShapeFamily, string>> = {
   hair: 'Hair',
   hat: 'Hat',
   helmet: 'Helmet',
+  hood: 'Hood',
+  mask: 'Mask',
+  head: 'Head',
+  torso: 'Torso',
+  arm: 'Arm',
+  hand: 'Hand',
+  armour: 'Armour',
+  pack: 'Bag, pack',
+  wings: 'Wings',
+  waist: 'Waist',
   cape: 'Cape',
   scarf: 'Scarf, collar',
   beard: 'Beard',
@@ -77,9 +96,11 @@ function Fields({ draft, isKnown, onChange }: FieldsProps) {
             onChoose={(family) => set({ shaping: plainShaping(family) })}
           />
         </div>
-        {DESCRIPTORS[shaping.family].map((descriptor) => (
-          <Said key={descriptor.key} descriptor={descriptor} shaping={shaping} onSay={(next) => set({ shaping: next })} />
-        ))}
+        {DESCRIPTORS[shaping.family]
+          .filter((descriptor) => isAsked(descriptor, shaping.values))
+          .map((descriptor) => (
+            <Said key={descriptor.key} descriptor={descriptor} shaping={shaping} onSay={(next) => set({ shaping: next })} />
+          ))}
         <div className="grid grid-cols-3 gap-3">
           <Label text="Name">
             <Input value={draft.name} maxLength={100} onChange={(event) => set({ name: event.target.value })} />

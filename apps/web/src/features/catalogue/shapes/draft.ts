@@ -75,7 +75,7 @@ export function measureOf(text: string): number | null {
 
 /** The mould a draft would be saved as. What it hides of the body is measured on its drawing. */
 export function mouldOfDraft({ shaping, name, number, nicknames, thirdParty, corrected }: ShapeDraft): Mould {
-  const { geometry, words, length, family, fills, material, hairColour, colourNames } = measuresOf(shaping);
+  const { geometry, words, length, family, fills, material, hairColour, skinColour, colourNames } = measuresOf(shaping);
   const better = Object.fromEntries(
     Object.entries(corrected).flatMap(([key, text]) => {
       const value = measureOf(text);
@@ -102,6 +102,7 @@ export function mouldOfDraft({ shaping, name, number, nicknames, thirdParty, cor
     motifs: [],
     thirdParty,
     ...(hairColour === undefined ? {} : { hairColour }),
+    ...(skinColour === undefined ? {} : { skinColour }),
     ...(colourNames === undefined ? {} : { colourNames }),
   };
 }
