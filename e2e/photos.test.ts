@@ -103,3 +103,24 @@ test('a mould is told by its shape: drawn and measured as it is said, a correcte
   await page.goto('/catalogue/moulds/gusty-cape');
   await expect(page.getByRole('heading', { name: /Gusty cape/ })).toBeVisible();
 });
+
+test('what is printed is marked on a map of faces and zones, its colours picked from the photograph', async ({ page }) => {
+  await page.goto('/catalogue/own?do=photos');
+  await page.getByLabel('Photographs of parts').setInputFiles([await photograph('shirt.png', '#1F7F8C')]);
+  await pick(page, 'Mould', 'torso');
+  await page.getByRole('application').click();
+  await page.getByRole('radio', { name: 'Mark what is printed' }).click();
+  const map = page.getByRole('table', { name: 'Where something is printed' });
+  await map.getByRole('button', { name: 'chest, back: plain' }).click();
+  await pick(page, 'What is printed at chest, back', 'hooped stripes');
+  await expect(map.getByRole('button', { name: 'chest, back: hooped stripes' })).toBeVisible();
+  await expect(map.getByRole('button', { name: 'chest, front: plain' })).toBeVisible();
+  // The colour of the stripes is the one that a click on the photograph gives now; the plastic keeps its own.
+  await page.getByRole('application').click();
+  await expect(page.getByRole('button', { name: 'Colour 1 of hooped stripes: lagoon' })).toBeVisible();
+  await page.getByRole('button', { name: 'Add this part' }).click();
+  await expect(page.getByText('Nothing waits.')).toBeVisible();
+  await page.goto('/catalogue/prints/hooped-stripes');
+  await page.getByRole('button', { name: 'back', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Motifs on the back' }).getByRole('listitem')).toHaveCount(1);
+});

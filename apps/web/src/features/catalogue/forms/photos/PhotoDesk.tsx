@@ -4,21 +4,24 @@ import {
   colourNameOf,
   type Mould,
   nearestPalette,
+  type PrintMotif,
   samplePatch,
   type Variant,
   variantIdOf,
 } from '@outfit/core';
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { apiPath, type StackedPhotographDto, useAddPhotographMutation, useAddPiecesMutation, useTakeOffStackMutation } from '@/api';
+import { apiPath, type StackedPhotographDto } from '@/api';
 import { MouldPicker, PartPicture, type PicturePoint, PictureViewer, PrintPicker, SmallMould, Swatch, useRaster } from '@/parts';
-import { Button, Chips, Choice, Input, Label, Picker, sentenceOf, tell } from '@/ui';
+import { Button, Chips, Choice, Input, Label, Picker } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { ColourChoice } from '../ColourChoice';
 import { holding, surfaceOfMould, surfaceOfPrint } from '../printDraft';
-import { useKeepEntry } from '../../useKeepEntry';
-import { type Cut, cutOut, UNCUT } from './cut';
+import { slug } from '../../slug';
+import { type Cut, UNCUT } from './cut';
 import { CutDesk } from './CutDesk';
+import { coloured, type MarkColour, PrintMap, printOfMarks } from './PrintMap';
+import { useAddPart } from './useAddPart';
 
 /** The disc that is looked through, as a share of the picture's longer side. */
 const DISC = 0.018;
@@ -41,7 +44,10 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
   const [element, setElement] = useState(0);
   const [point, setPoint] = useState<PicturePoint | null>(null);
   const [picked, setPicked] = useState<readonly (string | undefined)[]>([]);
-  const [print, setPrint] = useState('');
+  const [known, setKnown] = useState('');
+  const [printed, setPrinted] = useState<'plain' | 'known' | 'marked'>('plain');
+  const [marks, setMarks] = useState<readonly PrintMotif[]>([]);
+  const [picking, setPicking] = useState<MarkColour | null>(null);
   const [have, setHave] = useState('1');
   const [source, setSource] = useState<string | null>(null);
   const [certainty, setCertainty] = useState<Certainty>('sure');
@@ -58,8 +64,14 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
   const pick = (at: PicturePoint): void => {
     setPoint(at);
     const nearest = matches(at, element)?.near[0]?.colour.id;
-    if (nearest !== undefined) setPicked(Array.from({ length: count }, (_, i) => (i === element ? nearest : picked[i])));
+    if (nearest !== undefined) choose(nearest);
   };
+  /** The colour that is picked just now: of a marked motif, or of the plastic. */
+  const choose = (colour: string): void =>
+    picking === null
+      ? setPicked(Array.from({ length: count }, (_, i) => (i === element ? colour : picked[i])))
+      : setMarks(coloured(marks, picking, colour));
+  const chosen = picking === null ? picked[element] : marks[picking.mark]?.colours[picking.colour];
   const colours = useMemo(
     () =>
       picked
@@ -68,10 +80,12 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
         .map((id) => id ?? ''),
     [count, picked],
   );
-  const prints = useMemo(() => {
-    const surface = surfaceOfMould(mould);
-    return surface ? catalogue.data.prints.filter((row) => surfaceOfPrint(row) === surface) : [];
-  }, [mould, catalogue]);
+  const surface = surfaceOfMould(mould);
+  const prints = useMemo(
+    () => (surface ? catalogue.data.prints.filter((row) => surfaceOfPrint(row) === surface) : []),
+    [surface, catalogue],
+  );
+  const marked = useMemo(() => printOfMarks(marks, slug, catalogue), [marks, catalogue]);
   const worn = useCallback(
     (printed: string): Variant => ({
       id: variantIdOf(mould.number, colours, printed === '' ? undefined : printed),
@@ -82,7 +96,8 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
     [mould, colours],
   );
   const isReady = picked[0] !== undefined;
-  const variant = worn(print);
+  const print = printed === 'plain' ? '' : printed === 'known' ? known : (marked?.id ?? '');
+  const variant = worn(surface ? print : '');
   const add = useAddPart({ photograph, url, cut });
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_19rem] gap-5 max-sm:grid-cols-1">
@@ -115,9 +130,9 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
               <button
                 key={colour.id}
                 type="button"
-                aria-pressed={picked[element] === colour.id}
-                className={`rounded-cut border px-2 py-0.5 ${picked[element] === colour.id ? 'border-lagoon' : 'border-rule hover:border-pencil'}`}
-                onClick={() => setPicked(Array.from({ length: count }, (_, i) => (i === element ? colour.id : picked[i])))}
+                aria-pressed={chosen === colour.id}
+                className={`rounded-cut border px-2 py-0.5 ${chosen === colour.id ? 'border-lagoon' : 'border-rule hover:border-pencil'}`}
+                onClick={() => choose(colour.id)}
               >
                 <Swatch colour={colour} reading={deltaE.toFixed(1)} />
               </button>
@@ -131,7 +146,7 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
             <PartPicture
               variant={variant}
               position={mould.fills[0]?.[0] ?? 'beside'}
-              catalogue={holding(variant, catalogue)}
+              catalogue={holding(variant, { data: { ...catalogue.data, prints: marked ? [...prints, marked] : prints } })}
               size={104}
               tacked={false}
             />
@@ -144,7 +159,12 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
               tone="act"
               disabled={!isReady || add.isBusy}
               onClick={() =>
-                void add.part(variant, Number(today.slice(0, 4)), Number(have), source === null ? null : { source, certainty })
+                void add.part(variant, {
+                  print: printed === 'marked' ? marked : null,
+                  year: Number(today.slice(0, 4)),
+                  quantity: Number(have),
+                  from: source === null ? null : { source, certainty },
+                })
               }
             >
               Add this part
@@ -168,7 +188,10 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
                   type="button"
                   aria-pressed={element === i}
                   className={`w-24 text-left text-[0.93rem] ${element === i ? 'text-lagoon font-semibold underline' : ''}`}
-                  onClick={() => setElement(i)}
+                  onClick={() => {
+                    setElement(i);
+                    setPicking(null);
+                  }}
                 >
                   {colourNameOf(mould, i)}
                 </button>
@@ -181,7 +204,25 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
             </div>
           ))}
         </div>
-        {prints.length > 0 && isReady && <PrintPicker label="Print" value={print} prints={prints} worn={worn} onChoose={setPrint} />}
+        {surface && isReady && (
+          <div className="space-y-2">
+            <Chips
+              label="Printed"
+              chosen={printed}
+              options={[
+                ['plain', 'Not printed'],
+                ...(prints.length > 0 ? [['known', 'A known print'] as const] : []),
+                ['marked', 'Mark what is printed'],
+              ]}
+              onChoose={(now) => {
+                setPrinted(now);
+                setPicking(null);
+              }}
+            />
+            {printed === 'known' && <PrintPicker label="Print" value={known} prints={prints} worn={worn} onChoose={setKnown} />}
+            {printed === 'marked' && <PrintMap surface={surface} marks={marks} onMarks={setMarks} picking={picking} onPick={setPicking} />}
+          </div>
+        )}
         <div className="grid grid-cols-2 gap-2">
           <Label text="How many you have">
             <Input inputMode="numeric" value={have} onChange={(event) => setHave(event.target.value.replace(/\D/g, ''))} />
@@ -208,40 +249,4 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
 function firstMissing(picked: readonly (string | undefined)[]): number {
   const at = picked.indexOf(undefined);
   return at < 0 ? picked.length : at;
-}
-
-interface From {
-  readonly source: string;
-  readonly certainty: Certainty;
-}
-
-/** Adds the part, its pieces, where it is from and its photograph; the photograph leaves the stack last, so nothing is lost on the way. */
-function useAddPart({ photograph, url, cut }: { readonly photograph: StackedPhotographDto; readonly url: string; readonly cut: Cut }) {
-  const { catalogue } = useWorkspace();
-  const { keep } = useKeepEntry();
-  const [addPieces] = useAddPiecesMutation();
-  const [addPhotograph] = useAddPhotographMutation();
-  const [takeOff] = useTakeOffStackMutation();
-  const [isBusy, setBusy] = useState(false);
-  const part = async (variant: Variant, year: number, quantity: number, from: From | null): Promise<void> => {
-    setBusy(true);
-    try {
-      const isNew = !catalogue.has(variant.id);
-      if (isNew && !(await keep('variants', { ...variant, made: { from: year, until: year } }, `${catalogue.nameOf(variant)} added.`)))
-        return;
-      const source = from && catalogue.data.sources.find((row) => row.id === from.source);
-      if (source && from && !source.yields.some((row) => row.item === variant.id)) {
-        const yields = [...source.yields, { kind: 'variant' as const, item: variant.id, quantity: 1, certainty: from.certainty }];
-        if (!(await keep('sources', { ...source, yields }, `${source.name} yields it.`))) return;
-      }
-      if (quantity > 0) await addPieces({ newPiecesDto: { variant: variant.id, quantity, condition: 'used' } }).unwrap();
-      await addPhotograph({ kind: 'variant', item: variant.id, face: 'front', body: await cutOut(url, cut) }).unwrap();
-      await takeOff({ id: photograph.id }).unwrap();
-    } catch (error) {
-      tell.error(sentenceOf(error));
-    } finally {
-      setBusy(false);
-    }
-  };
-  return { isBusy, part };
 }
