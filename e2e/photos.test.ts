@@ -87,6 +87,19 @@ test('a mould is told by its shape: drawn and measured as it is said, a correcte
   await page.getByRole('radio', { name: 'to the waist' }).click();
   await expect(mass).toHaveValue('0.9');
   await expect(page.getByRole('button', { name: 'corrected; back to 0.3' })).toBeVisible();
+  // The same measure lies on the drawing as a line: it is moved by a tenth with an arrow, and dragged.
+  const depth = page.getByRole('slider', { name: 'Depth behind, mm' });
+  const typed = page.getByLabel('Depth behind, mm').and(page.locator('input'));
+  await depth.press('ArrowUp');
+  await expect(typed).toHaveValue('1.1');
+  const box = await depth.boundingBox();
+  if (!box) throw new Error('the line is not drawn');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 12, box.y + box.height / 2, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(async () => Number(await typed.inputValue())).toBeGreaterThan(3);
+  await page.getByRole('button', { name: 'corrected; back to 1', exact: true }).click();
   await page.getByLabel('Name', { exact: true }).fill('Gusty cape');
   await page.getByRole('button', { name: 'Add this mould' }).click();
   await expect(page.getByRole('heading', { name: /Gusty cape/ })).toBeVisible();

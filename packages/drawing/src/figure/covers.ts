@@ -64,9 +64,7 @@ export function coversOf({
 
 /** What stacking asks of a part: where it is and its measures. */
 const standIn = (position: Position, geometry: Partial<Mould['geometry']>, fills: readonly Position[] = [position]) =>
-  ({ part: { position, variant: '', turned: false }, mould: { geometry }, fills }) as unknown as Parameters<
-    typeof joints
-  >[0][number];
+  ({ part: { position, variant: '', turned: false }, mould: { geometry }, fills }) as unknown as Parameters<typeof joints>[0][number];
 
 function areasOf(art: Silhouette, position: Position, where: ReturnType<typeof joints>, view: View, isPart: boolean): Area[] {
   const { x, y, flip, depth } = place(position, where, view);

@@ -11,6 +11,7 @@ import {
   wornParts,
 } from '@outfit/core';
 import type { View } from '../shape/index.js';
+import type { Point } from './anchors.js';
 import { type Box, boxText } from './box.js';
 import { drawLook, type DrawOptions, drawWorn } from './draw.js';
 import { besideReach, joints, place } from './place.js';
@@ -50,9 +51,12 @@ const PART_FRAMES: readonly (readonly [match: (position: Position, mould: Mould)
   [(p) => p === 'headgear.addon', { x: -50, y: -212, width: 180, height: 180 }],
   [(p, mould) => p === 'headgear' && (mould.geometry.riseMm ?? 0) > 5.9, { x: -120, y: -192, width: 240, height: 240 }],
   [(p) => p.startsWith('headgear'), { x: -108, y: -166, width: 216, height: 216 }],
+  [(p, mould) => p === 'head' && mould.geometry.riseMm !== undefined, { x: -110, y: -166, width: 220, height: 192 }],
+  [(p, mould) => p === 'head' && /snout|beak/.test(mould.shape.words.join(' ')), { x: -92, y: -132, width: 184, height: 164 }],
   [(p) => p === 'head', { x: -72, y: -118, width: 144, height: 144 }],
   [(p) => p === 'torso', { x: -76, y: -138, width: 152, height: 152 }],
   [(p) => p === 'waist', { x: -100, y: -70, width: 200, height: 200 }],
+  [(p, mould) => p.startsWith('neck.') && mould.family === 'wings', { x: -184, y: -116, width: 368, height: 290 }],
   [(p, mould) => p.startsWith('neck.') && (mould.shape.length ?? 0) >= 4, { x: -150, y: -70, width: 300, height: 340 }],
   [(p) => p.startsWith('neck.'), { x: -136, y: -76, width: 272, height: 310 }],
   [(p) => p.startsWith('arm.'), { x: 5, y: -124, width: 112, height: 112 }],
@@ -69,7 +73,7 @@ const PART_FRAMES: readonly (readonly [match: (position: Position, mould: Mould)
 
 /**
  * One variant by itself from one side, framed for a thumbnail; it need not be in the catalogue. Heads keep their neck post out of the
- * picture. The colour that is `lit`, by its index, is traced.
+ * picture. The colour that is `lit`, by its index, is traced. `origin` is where the part's own measures begin.
  */
 export function drawVariant(
   variant: Variant,
@@ -78,7 +82,7 @@ export function drawVariant(
   idPrefix: string,
   view: View = 'front',
   lit: number | null = null,
-): { markup: string; viewBox: string } {
+): { markup: string; viewBox: string; origin: Point } {
   const mould = catalogue.mouldOf(variant);
   const part = { position, variant: variant.id, turned: false };
   const worn = { part, variant, mould, print: catalogue.printOf(variant), fills: fillingAt(mould, position) ?? [position] };
@@ -92,7 +96,7 @@ export function drawVariant(
     paleHead: position === 'headgear',
     ...(lit !== null && { lit: { spot: { position }, colour: lit } }),
   });
-  return { markup, viewBox: boxText(box) };
+  return { markup, viewBox: boxText(box), origin: { x, y } };
 }
 
 /** Silhouettes that say little from the front: what they are is behind or beside. */

@@ -17,7 +17,7 @@ import { toMould } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
 import { NothingYet } from './NothingYet';
 import { useKeepEntry } from '../useKeepEntry';
-import { draftOfMould, emptyDraft, measureOf, MEASURES, mouldOfDraft, type ShapeDraft, ShapePicture } from '../shapes';
+import { draftOfMould, emptyDraft, measureOf, MeasuredPicture, MEASURES, mouldOfDraft, type ShapeDraft, ShapePicture } from '../shapes';
 
 const FAMILY_WORDS: Readonly<Record<ShapeFamily, string>> = {
   hair: 'Hair',
@@ -144,7 +144,13 @@ function Fields({ draft, isKnown, onChange }: FieldsProps) {
         <div className="grid grid-cols-2 gap-2" role="group" aria-label="From four sides">
           {VIEWS.map((view) => (
             <figure key={view}>
-              <ShapePicture shaping={shaping} size={110} view={view} />
+              <MeasuredPicture
+                shaping={shaping}
+                size={110}
+                view={view}
+                measures={measuresOfMould(mould)}
+                onCorrect={(corrected) => set({ corrected: { ...draft.corrected, ...corrected } })}
+              />
               <figcaption className="text-pencil text-[0.8rem]">{view}</figcaption>
             </figure>
           ))}
@@ -155,6 +161,10 @@ function Fields({ draft, isKnown, onChange }: FieldsProps) {
     </form>
   );
 }
+
+/** The measures a mould has, which can be moved on its drawing. */
+const measuresOfMould = ({ geometry }: ReturnType<typeof mouldOfDraft>) =>
+  Object.fromEntries(MEASURES.flatMap(([key]) => (geometry[key] === undefined ? [] : [[key, geometry[key]]])));
 
 const Pictured = ({ shaping, words }: { readonly shaping: Shaping; readonly words: string }) => (
   <span className="flex flex-col items-center">

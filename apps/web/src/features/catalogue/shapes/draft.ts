@@ -25,7 +25,7 @@ export const MEASURES = [
   ['backDepthMm', 'Depth behind, mm'],
   ['massG', 'Mass, g'],
 ] as const satisfies readonly (readonly [keyof MouldGeometry, string])[];
-type Measure = (typeof MEASURES)[number][0];
+export type Measure = (typeof MEASURES)[number][0];
 
 /** A mould as it is told: its shape, its names, and the measures that a person knows better. */
 export interface ShapeDraft {

@@ -1,2 +1,3 @@
 export { draftOfMould, emptyDraft, measureOf, MEASURES, mouldOfDraft, type ShapeDraft } from './draft';
+export { MeasuredPicture } from './MeasuredPicture';
 export { ShapePicture } from './ShapePicture';
