@@ -137,3 +137,33 @@ test('what is printed is marked on a map of faces and zones, its colours picked 
   await page.getByRole('button', { name: 'back', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Motifs on the back' }).getByRole('listitem')).toHaveCount(1);
 });
+
+test('a mould is drawn by oneself: an SVG becomes its outline, a hostile one is refused with its reason', async ({ page }) => {
+  const drawing = (name: string, inner: string) => ({
+    name,
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40">${inner}</svg>`),
+  });
+  await page.goto('/catalogue/own?do=shape');
+  await page.getByRole('radio', { name: 'Hat', exact: true }).click();
+  await page.getByText('Drawn by yourself, as SVG').click();
+  const choose = async (button: string, file: ReturnType<typeof drawing>): Promise<void> => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: button }).click();
+    await (await chooser).setFiles(file);
+  };
+  await choose('From the front…', drawing('bad.svg', '<script>1</script><path d="M0 0h9v9z"/>'));
+  await expect(page.getByRole('alert')).toHaveText('bad.svg: The drawing holds a script. Export it as a plain SVG.');
+  await choose(
+    'From the front…',
+    drawing('paper.svg', '<path fill="#c33" d="M0 40L30 0L60 40z"/><path fill="#fff" d="M0 40h60v-6h-60z"/>'),
+  );
+  await expect(page.getByRole('alert')).toBeHidden();
+  const front = page.getByRole('group', { name: 'From four sides' }).locator('figure').first();
+  await expect(front.locator('path[d^="M-45,-66 L0,-126"]')).toHaveCount(1);
+  await page.getByLabel('Name', { exact: true }).fill('Paper hat');
+  await page.getByRole('button', { name: 'Add this mould' }).click();
+  await expect(page.getByRole('heading', { name: /Paper hat/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Change its shape' }).click();
+  await expect(page.getByRole('button', { name: 'From the front: another…' })).toBeVisible();
+});

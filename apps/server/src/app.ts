@@ -8,7 +8,7 @@ import type { Server } from 'node:http';
 import { join } from 'node:path';
 import sirv from 'sirv';
 import { AppModule } from './app.module.js';
-import { catalogueBody } from './catalogue/index.js';
+import { catalogueBody, drawingBody } from './catalogue/index.js';
 import { loadDemo } from './demo/index.js';
 import { Database, FolderLock, openDatabase } from './platform/db/index.js';
 import { pictureBody } from './platform/files/index.js';
@@ -115,6 +115,7 @@ async function buildApp(
   app.use(sameMachine, SECURITY, rememberTab, inGoodTime, squeezed);
   app.use('/api/errands/solve', jsonBody('10mb'));
   app.use('/api/catalogue/import', catalogueBody);
+  app.use('/api/catalogue/outlines', drawingBody);
   app.use(['/api/catalogue/photographs', '/api/catalogue/stack', '/api/figures/:id/references'], pictureBody);
   app.use(jsonBody('1mb'), csvBody);
   if (webFolder !== null) serveWeb(app, webFolder, own.path);

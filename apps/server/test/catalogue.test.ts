@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { Catalogue, type CatalogueData, P40, type Variant } from '@outfit/core';
+import { Catalogue, type CatalogueData, type Variant } from '@outfit/core';
 import sharp from 'sharp';
 import { CatalogueService } from '../src/catalogue/catalogue.service.js';
 import { type SearchAnswerDto } from '../src/catalogue/search/search.dto.js';
@@ -128,27 +128,6 @@ describe('own entries', () => {
     expect((await server.post(`catalogue/changes/${changes[1]?.id}/undo`)).status).toBe(201);
     expect(await variant('HA-900·raven')).toBeUndefined();
     expect((await find('spinner')).total).toBe(0);
-  });
-
-  test('a toy line of one’s own is kept, named by a brief, and stays as long as one names it', async () => {
-    const { body } = await server.get<CatalogueData>('catalogue');
-    expect(body.systems).toEqual([P40]);
-    const peg = { ...P40, id: 'peg', name: 'Peg folk', positions: ['head', 'torso', 'lower'], needs: ['head', 'torso', 'hips'] };
-    expect((await save('systems', { ...peg, torsoMm: 0 })).status).toBe(422);
-    expect((await save('systems', { ...peg, needs: ['waist'] })).body.message).toBe(
-      'A figure cannot need waist, which this system does not have.',
-    );
-    expect((await save('systems', peg)).status).toBe(201);
-    const { brief } = await server.figure('sleet');
-    const saving = await server.put('figures/sleet/brief', { ...brief, system: 'peg' });
-    expect(saving.status).toBe(200);
-    expect((await server.figure('sleet')).brief.system).toBe('peg');
-    const refused = await server.put('catalogue/entries/systems/peg/bin');
-    expect(refused.status).toBe(409);
-    expect(JSON.stringify(refused.body)).toMatch(/names this entry by now/);
-    expect((await server.put('figures/sleet/brief', brief)).status).toBe(200);
-    expect((await server.put('catalogue/entries/systems/peg/bin')).status).toBe(200);
-    expect((await server.put('figures/sleet/brief', { ...brief, system: 'peg' })).body).toMatchObject({ faults: [{ path: '/system' }] });
   });
 
   test('a part that a look names, or named once, is not taken back', async () => {

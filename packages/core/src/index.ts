@@ -111,6 +111,8 @@ export {
   VariantPacker,
   NOTHING_KNOWN,
   type OfficialFigure,
+  type OutlinePath,
+  type OwnOutline,
   piecesOf,
   type Use,
   usesOf,

@@ -14,6 +14,7 @@ export {
   writeCatalogueTable,
 } from './catalogue/index.js';
 export { notTwice, offerColumns, offerFault, rateColumns, sellerColumns } from './market/index.js';
+export { OUTLINE_LIMITS, OutlineRefused, readOutline } from './outline/index.js';
 export {
   type Cell,
   readTable,

@@ -33,6 +33,7 @@ import {
   type Zone,
   ZONES,
 } from '@outfit/core';
+import { OwnOutlineDto } from './outlines/index.js';
 
 export class ColourDto {
   @ApiProperty() id: string;
@@ -88,6 +89,7 @@ export class MouldDto {
   @ApiProperty({ enum: MATERIALS }) material: Material;
   @ApiPropertyOptional() sizeMm?: SizeDto;
   @ApiProperty() silhouette: string;
+  @ApiPropertyOptional({ type: OwnOutlineDto }) outline?: OwnOutlineDto;
   @ApiProperty({ type: 'array', items: { type: 'array', items: { type: 'string', enum: [...POSITIONS] } } })
   fills: readonly (readonly Position[])[];
   @ApiProperty() geometry: MouldGeometryDto;

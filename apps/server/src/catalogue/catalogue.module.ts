@@ -4,12 +4,13 @@ import { CatalogueService } from './catalogue.service.js';
 import { EntriesService } from './entries.service.js';
 import { CatalogueFilesController, CatalogueFilesService } from './files/index.js';
 import { CatalogueHooks } from './hooks.js';
+import { OutlinesController } from './outlines/index.js';
 import { PhotographsController, PhotographsService, PhotographsStore } from './photographs/index.js';
 import { StackController, StackService } from './stack/index.js';
 import { SearchService } from './search/index.js';
 
 @Module({
-  controllers: [CatalogueFilesController, PhotographsController, StackController, CatalogueController],
+  controllers: [CatalogueFilesController, OutlinesController, PhotographsController, StackController, CatalogueController],
   providers: [
     CatalogueFilesService,
     CatalogueHooks,

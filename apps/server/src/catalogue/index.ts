@@ -4,4 +4,5 @@ export type { MadeNews } from './catalogue.store.js';
 export { EntriesService } from './entries.service.js';
 export { catalogueBody } from './files/index.js';
 export { CatalogueHooks } from './hooks.js';
+export { drawingBody } from './outlines/index.js';
 export { textsOf } from './textsOf.js';

@@ -150,6 +150,17 @@ const injectedRtkApi = api
         }),
         providesTags: ['catalogue'],
       }),
+      readOutline: build.mutation<ReadOutlineApiResponse, ReadOutlineApiArg>({
+        query: (queryArg) => ({
+          url: `/api/catalogue/outlines`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            heightMm: queryArg.heightMm,
+          },
+        }),
+        invalidatesTags: ['catalogue'],
+      }),
       listPhotographs: build.query<ListPhotographsApiResponse, ListPhotographsApiArg>({
         query: (queryArg) => ({
           url: `/api/catalogue/photographs`,
@@ -924,6 +935,11 @@ export type ExportCatalogueApiResponse = unknown;
 export type ExportCatalogueApiArg = {
   what: 'systems' | 'colours' | 'motifs' | 'moulds' | 'prints' | 'variants' | 'bundles' | 'officialFigures' | 'sources' | 'archive';
 };
+export type ReadOutlineApiResponse = /** status 200  */ OutlinePathDto[];
+export type ReadOutlineApiArg = {
+  heightMm: number;
+  body: Blob;
+};
 export type ListPhotographsApiResponse = /** status 200  */ PhotographDto[];
 export type ListPhotographsApiArg = {
   kind: 'print' | 'variant' | 'mould';
@@ -1461,6 +1477,11 @@ export type ForeignLookDto = {
     [key: string]: string;
   };
 };
+export type OutlinePathDto = {
+  /** An absolute path of M, L, C, Q and Z, in tenths of a millimetre */
+  d: string;
+  colour: 0 | 1 | 2;
+};
 export type PhotographDto = {
   /** Name of the file, under /api/photographs */
   id: string;
@@ -1589,6 +1610,13 @@ export type SizeDto = {
   height: number;
   depth: number;
 };
+export type OwnOutlineDto = {
+  /** How far its lowest point lies above where the part’s measures begin, mm */
+  liftMm: number;
+  front: OutlinePathDto[];
+  back?: OutlinePathDto[];
+  side?: OutlinePathDto[];
+};
 export type MouldGeometryDto = {
   heightMm?: number;
   riseMm?: number;
@@ -1621,6 +1649,7 @@ export type MouldDto = {
   material: 'rigid' | 'soft' | 'cloth' | 'rubber';
   sizeMm?: SizeDto;
   silhouette: string;
+  outline?: OwnOutlineDto;
   fills: (
     | 'headgear'
     | 'headgear.addon'
@@ -2894,6 +2923,7 @@ export const {
   useImportCatalogueMutation,
   useLookAtForeignMutation,
   useExportCatalogueQuery,
+  useReadOutlineMutation,
   useListPhotographsQuery,
   useAddPhotographMutation,
   useReadPhotographQuery,

@@ -71,6 +71,7 @@ export {
   useRenameLineUpMutation,
   type StackedPhotographDto,
   useListStackQuery,
+  useReadOutlineMutation,
   useStackPhotographMutation,
   useTakeOffStackMutation,
   useThrowAwayMutation,

@@ -74,6 +74,21 @@ export const FAMILIES: readonly string[] = [
   'stand',
 ];
 
+/** A filled area of an outline: a path of M, L, C, Q and Z in tenths of a mm, and which of the part's colours it is of. */
+export interface OutlinePath {
+  readonly d: string;
+  readonly colour: 0 | 1 | 2;
+}
+
+/** An outline of a person's own: its lowest point lies on y = 0, `liftMm` above where the part's own measures begin. */
+export interface OwnOutline {
+  readonly liftMm: number;
+  readonly front: readonly OutlinePath[];
+  /** Drawn as from the front where they are missing. */
+  readonly back?: readonly OutlinePath[] | undefined;
+  readonly side?: readonly OutlinePath[] | undefined;
+}
+
 /** A shape. `fills` lists the alternatives for where it goes; each alternative is all it takes at once. */
 export interface Mould {
   readonly number: string;
@@ -86,8 +101,9 @@ export interface Mould {
   readonly material: Material;
   /** Nominal outer sizes, in mm. */
   readonly sizeMm?: { readonly width: number; readonly height: number; readonly depth: number } | undefined;
-  /** Name of the drawn silhouette. */
+  /** Name of the drawn silhouette, and the outline that is drawn instead of it. */
   readonly silhouette: string;
+  readonly outline?: OwnOutline | undefined;
   readonly fills: readonly (readonly Position[])[];
   readonly geometry: MouldGeometry;
   readonly shape: MouldShape;

@@ -17,6 +17,8 @@ export {
   type Mould,
   type MouldGeometry,
   type OfficialFigure,
+  type OutlinePath,
+  type OwnOutline,
   type Print,
   type PrintMotif,
   type Source,

@@ -1,5 +1,5 @@
 import type { Mould, Position, Region } from '@outfit/core';
-import { silhouette } from '../families/index.js';
+import { artOf, silhouette } from '../families/index.js';
 import { type Dot, isWithin, polygons, type Silhouette, type View, Z } from '../shape/index.js';
 import { joints, place } from './place.js';
 import { regionBoxes } from './regionBoxes.js';
@@ -37,11 +37,11 @@ interface Area {
  * drawn and what the checks reckon with are the same. Empty for what is worn nowhere that hides anything.
  */
 export function coversOf({
-  silhouette: name,
-  fills,
   geometry,
-}: Pick<Mould, 'silhouette' | 'fills' | 'geometry'>): Readonly<Partial<Record<Region, number>>> {
-  const art = silhouette(name);
+  ...drawn
+}: Pick<Mould, 'silhouette' | 'outline' | 'fills' | 'geometry'>): Readonly<Partial<Record<Region, number>>> {
+  const art = artOf(drawn);
+  const { fills } = drawn;
   const position = WORN.find((place) => fills.some((alternative) => alternative.includes(place)));
   const taken = fills.find((alternative) => position !== undefined && alternative.includes(position)) ?? [];
   if (!art || position === undefined || position === 'lower') return {};
@@ -51,8 +51,8 @@ export function coversOf({
   for (const { region, view, box } of regionBoxes(where)) {
     let areas = seen.get(view);
     if (!areas) {
-      const drawn = BODY.map(([at, silhouetteName]) => [at, silhouette(silhouetteName), false] as const);
-      areas = [...drawn, [position, art, true] as const].flatMap(([at, of, isPart]) => (of ? areasOf(of, at, where, view, isPart) : []));
+      const body = BODY.map(([at, silhouetteName]) => [at, silhouette(silhouetteName), false] as const);
+      areas = [...body, [position, art, true] as const].flatMap(([at, of, isPart]) => (of ? areasOf(of, at, where, view, isPart) : []));
       areas = [...areas].sort((a, b) => b.z - a.z);
       seen.set(view, areas);
     }

@@ -11,7 +11,7 @@ import {
   type Worn,
   wornParts,
 } from '@outfit/core';
-import { silhouette } from '../families/index.js';
+import { artOf } from '../families/index.js';
 import { motifShapes, type Surface } from '../motifs/index.js';
 import { type Fill, INK, lineOn, type Shape, type Silhouette, type View, Z } from '../shape/index.js';
 import { ghosts, paleHead } from './ghosts.js';
@@ -102,7 +102,7 @@ function drawPart(
   order: number,
 ): { layers: Layer[]; clips: string[] } {
   const { position } = item.part;
-  const art = silhouette(item.mould.silhouette);
+  const art = artOf(item.mould);
   if (!art) return { layers: [], clips: [] };
   const placing = stacked(item, worn, place(position, where, options.view));
   const transform = `translate(${tidy(placing.x)} ${tidy(placing.y)})${placing.flip ? ' scale(-1 1)' : ''}`;

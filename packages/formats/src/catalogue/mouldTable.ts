@@ -1,6 +1,8 @@
-import { GRIPS, isPosition, MATERIALS, type Mould, type MouldGeometry, type Position, type Region } from '@outfit/core';
+import { GRIPS, isPosition, MATERIALS, type Mould, type MouldGeometry, type OwnOutline, type Position, type Region } from '@outfit/core';
 import { named, oneOf, type Refusal, refuse, text, wholeNumber } from '../table/index.js';
+import { shapeCheck } from '../shape/index.js';
 import { blank, type CatalogueTable, cell, decimal, list, listOf, optional, some } from './columns.js';
+import { OWN_OUTLINE } from './schema.js';
 
 /** "headgear + neck.1; neck.2": alternatives by semicolon, what is taken at once by plus. */
 function readFills(at: string): readonly Position[][] | Refusal {
@@ -21,6 +23,19 @@ function readCovers(at: string): Readonly<Partial<Record<Region, number>>> | Ref
   return covers;
 }
 
+const isOutline = shapeCheck<OwnOutline>(OWN_OUTLINE);
+
+/** An outline of one's own as JSON, as it stands in an archive. */
+function readOwnOutline(at: string): OwnOutline | Refusal {
+  const no = refuse('This is no outline: copy the whole cell from a file that was written out.');
+  try {
+    const read = JSON.parse(at) as OwnOutline;
+    return isOutline()(read) ? read : no;
+  } catch {
+    return no;
+  }
+}
+
 const mm = (name: string) => optional(decimal(name, 0, 500));
 const geometryCell = (name: string, key: keyof MouldGeometry) =>
   cell(mm(name), (row: Mould) => blank(row.geometry[key] as number | undefined));
@@ -35,6 +50,7 @@ export const mouldTable: CatalogueTable<Mould> = {
     revisionNote: cell(optional(text('revision note')), (row) => blank(row.revisionNote)),
     material: cell(oneOf('material', MATERIALS, 'rigid'), (row) => row.material),
     silhouette: cell(text('silhouette'), (row) => row.silhouette),
+    outline: cell(optional({ name: 'outline', read: readOwnOutline }), (row) => (row.outline ? JSON.stringify(row.outline) : '')),
     fills: cell({ name: 'fills', read: readFills }, (row) => list(row.fills.map((one) => one.join(' + ')))),
     words: cell(listOf('shape words'), (row) => list(row.shape.words)),
     length: cell(optional(wholeNumber('length', 0, 4)), (row) => blank(row.shape.length)),
@@ -76,6 +92,7 @@ export const mouldTable: CatalogueTable<Mould> = {
       sizeDepth,
       revisionNote,
       brittleBefore,
+      outline,
       ...rest
     } = cells;
     const {
@@ -96,6 +113,7 @@ export const mouldTable: CatalogueTable<Mould> = {
     } = rest;
     return {
       ...plain,
+      ...some('outline', outline),
       ...some('revisionNote', revisionNote),
       ...(colourNames.length > 0 ? { colourNames } : {}),
       ...some('hairColour', hairColour),

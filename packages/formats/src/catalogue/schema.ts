@@ -75,6 +75,18 @@ const GEOMETRY = object(
     covers: { type: 'object', additionalProperties: { type: 'number', minimum: 0, maximum: 1 }, maxProperties: 60 },
   },
 );
+/** What `readOutline` writes, and nothing else: absolute paths of lines and curves. */
+const PATHS = list(
+  object({
+    d: { type: 'string', minLength: 5, maxLength: 60_000, pattern: '^M[MLCQZ0-9., -]+$' },
+    colour: { type: 'integer', minimum: 0, maximum: 2 },
+  }),
+  200,
+  1,
+);
+/** An outline of a person's own, as a mould holds it. */
+export const OWN_OUTLINE = object({ liftMm: { type: 'number', minimum: -100, maximum: 100 }, front: PATHS }, { back: PATHS, side: PATHS });
+
 const MOULD = object(
   {
     number: key,
@@ -92,6 +104,7 @@ const MOULD = object(
   },
   {
     revisionNote: name,
+    outline: OWN_OUTLINE,
     sizeMm: object({ width: size, height: size, depth: size }),
     colourNames: list(name, 3),
     hairColour: { type: 'integer', minimum: 0, maximum: 2 },

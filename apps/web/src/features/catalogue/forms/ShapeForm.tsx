@@ -17,7 +17,18 @@ import { toMould } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
 import { NothingYet } from './NothingYet';
 import { useKeepEntry } from '../useKeepEntry';
-import { draftOfMould, emptyDraft, measureOf, MeasuredPicture, MEASURES, mouldOfDraft, type ShapeDraft, ShapePicture } from '../shapes';
+import {
+  draftOfMould,
+  emptyDraft,
+  MeasuredPicture,
+  measureOf,
+  MEASURES,
+  mouldOfDraft,
+  OutlineField,
+  type ShapeDraft,
+  ShapePicture,
+  usualOutline,
+} from '../shapes';
 
 const FAMILY_WORDS: Readonly<Record<ShapeFamily, string>> = {
   hair: 'Hair',
@@ -101,6 +112,7 @@ function Fields({ draft, isKnown, onChange }: FieldsProps) {
           .map((descriptor) => (
             <Said key={descriptor.key} descriptor={descriptor} shaping={shaping} onSay={(next) => set({ shaping: next })} />
           ))}
+        <OutlineField key={shaping.family} outline={draft.outline} usual={usualOutline(mould)} onOutline={(outline) => set({ outline })} />
         <div className="grid grid-cols-3 gap-3">
           <Label text="Name">
             <Input value={draft.name} maxLength={100} onChange={(event) => set({ name: event.target.value })} />
@@ -146,6 +158,7 @@ function Fields({ draft, isKnown, onChange }: FieldsProps) {
             <figure key={view}>
               <MeasuredPicture
                 shaping={shaping}
+                outline={draft.outline}
                 size={110}
                 view={view}
                 measures={measuresOfMould(mould)}

@@ -1,4 +1,4 @@
-import type { Shaping } from '@outfit/core';
+import type { OwnOutline, Shaping } from '@outfit/core';
 import { drawVariant, type View } from '@outfit/drawing';
 import { type KeyboardEvent, type PointerEvent, useId, useMemo } from 'react';
 import { useWorkspace } from '@/workspace';
@@ -9,6 +9,7 @@ import { useShapeAlone } from './useShapeAlone';
 
 interface MeasuredPictureProps {
   readonly shaping: Shaping;
+  readonly outline: OwnOutline | null;
   readonly size: number;
   readonly view: View;
   readonly measures: Readonly<Partial<Record<MeasureLine['measure'], number>>>;
@@ -16,9 +17,9 @@ interface MeasuredPictureProps {
 }
 
 /** A shape from one side with its measures as lines that can be dragged, or moved with the arrow keys by a tenth of a millimetre. */
-export function MeasuredPicture({ shaping, size, view, measures, onCorrect }: MeasuredPictureProps) {
+export function MeasuredPicture({ shaping, outline, size, view, measures, onCorrect }: MeasuredPictureProps) {
   const { catalogue } = useWorkspace();
-  const { mould, variant, alone } = useShapeAlone(shaping);
+  const { mould, variant, alone } = useShapeAlone(shaping, outline);
   const id = useId();
   const { viewBox, lines } = useMemo(() => {
     const drawn = drawVariant(variant, mould.fills[0]?.[0] ?? 'beside', alone, id, view);
@@ -43,7 +44,7 @@ export function MeasuredPicture({ shaping, size, view, measures, onCorrect }: Me
   };
   return (
     <div className="relative w-fit">
-      <ShapePicture shaping={shaping} size={size} view={view} />
+      <ShapePicture shaping={shaping} outline={outline} size={size} view={view} />
       <svg viewBox={viewBox} width={size} height={size} className="pointer-events-none absolute inset-0 overflow-visible">
         {shown.map((line) => {
           const mm = measures[line.measure] ?? 0;

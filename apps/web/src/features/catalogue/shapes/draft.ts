@@ -4,6 +4,7 @@ import {
   measuresOf,
   type Mould,
   type MouldGeometry,
+  type OwnOutline,
   paletteOrder,
   plainShaping,
   readShaping,
@@ -34,6 +35,8 @@ export interface ShapeDraft {
   readonly number: string;
   readonly nicknames: string;
   readonly thirdParty: boolean;
+  /** Drawn by the person, instead of by the shape. */
+  readonly outline: OwnOutline | null;
   /** As they were typed; these stay when the shape changes. */
   readonly corrected: Readonly<Partial<Record<Measure, string>>>;
 }
@@ -44,6 +47,7 @@ export const emptyDraft = (family: ShapeFamily): ShapeDraft => ({
   number: '',
   nicknames: '',
   thirdParty: false,
+  outline: null,
   corrected: {},
 });
 
@@ -64,8 +68,23 @@ export function draftOfMould(mould: Mould): ShapeDraft | null {
     number: mould.number,
     nicknames: mould.nicknames.join(', '),
     thirdParty: mould.thirdParty,
+    outline: mould.outline ?? null,
     corrected,
   };
+}
+
+/** How tall a thing that somebody drew usually is, and how high its lowest point sits, by where it goes (mm). */
+export function usualOutline(mould: Mould): { readonly heightMm: number; readonly liftMm: number } {
+  const [position = 'held.L'] = mould.fills[0] ?? [];
+  const { heightMm, riseMm = 0 } = mould.geometry;
+  if (position === 'headgear')
+    return mould.family === 'hair' ? { heightMm: 6.4 + riseMm, liftMm: 2.4 } : { heightMm: 2.2 + riseMm, liftMm: 6.6 };
+  if (position.startsWith('neck.')) return { heightMm: 10, liftMm: -9 };
+  if (position.startsWith('arm.')) return { heightMm: 10.2, liftMm: 1.6 };
+  if (position.startsWith('hand.')) return { heightMm: 3.6, liftMm: -1.2 };
+  if (position === 'waist') return { heightMm: 9, liftMm: -8 };
+  if (position.startsWith('held.')) return { heightMm: heightMm ?? 8, liftMm: -3 };
+  return { heightMm: heightMm ?? 13, liftMm: 0 };
 }
 
 /** A number as it is typed, with a point or a comma; null for what is none. */
@@ -74,7 +93,7 @@ export function measureOf(text: string): number | null {
 }
 
 /** The mould a draft would be saved as. What it hides of the body is measured on its drawing. */
-export function mouldOfDraft({ shaping, name, number, nicknames, thirdParty, corrected }: ShapeDraft): Mould {
+export function mouldOfDraft({ shaping, name, number, nicknames, thirdParty, outline, corrected }: ShapeDraft): Mould {
   const { geometry, words, length, family, fills, material, hairColour, skinColour, colourNames } = measuresOf(shaping);
   const better = Object.fromEntries(
     Object.entries(corrected).flatMap(([key, text]) => {
@@ -84,7 +103,7 @@ export function mouldOfDraft({ shaping, name, number, nicknames, thirdParty, cor
   );
   const silhouette = writeShaping(shaping);
   const measured = { ...geometry, ...better };
-  const covers = coversOf({ silhouette, fills, geometry: measured });
+  const covers = coversOf({ silhouette, fills, geometry: measured, ...(outline && { outline }) });
   return {
     number: number.trim() === '' ? slug(name) : number.trim(),
     name: name.trim(),
@@ -96,6 +115,7 @@ export function mouldOfDraft({ shaping, name, number, nicknames, thirdParty, cor
     revision: 1,
     material,
     silhouette,
+    ...(outline && { outline }),
     fills,
     geometry: { ...measured, ...(Object.keys(covers).length > 0 ? { covers } : {}) },
     shape: { words, ...(length === undefined ? {} : { length }) },

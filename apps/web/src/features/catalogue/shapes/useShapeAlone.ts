@@ -1,4 +1,4 @@
-import { Catalogue, type Mould, type Shaping, type Variant } from '@outfit/core';
+import { Catalogue, type Mould, type OwnOutline, type Shaping, type Variant } from '@outfit/core';
 import { useMemo } from 'react';
 import { useWorkspace } from '@/workspace';
 import { coloursFor, emptyDraft, mouldOfDraft, sampleIn } from './draft';
@@ -11,10 +11,10 @@ interface ShapeAlone {
 }
 
 /** A shape that is no mould yet, as a part of a little catalogue that can be drawn. */
-export function useShapeAlone(shaping: Shaping): ShapeAlone {
+export function useShapeAlone(shaping: Shaping, outline: OwnOutline | null = null): ShapeAlone {
   const { catalogue } = useWorkspace();
   return useMemo(() => {
-    const mould = mouldOfDraft({ ...emptyDraft(shaping.family), shaping, number: 'shape' });
+    const mould = mouldOfDraft({ ...emptyDraft(shaping.family), shaping, outline, number: 'shape' });
     const variant = sampleIn(mould, catalogue);
     const alone = new Catalogue({
       ...catalogue.data,
@@ -27,5 +27,5 @@ export function useShapeAlone(shaping: Shaping): ShapeAlone {
       officialFigures: [],
     });
     return { mould, variant, alone };
-  }, [shaping, catalogue]);
+  }, [shaping, outline, catalogue]);
 }

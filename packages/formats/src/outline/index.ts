@@ -1,0 +1,2 @@
+export { readOutline } from './outline.js';
+export { OUTLINE_LIMITS, OutlineRefused } from './svg.js';
