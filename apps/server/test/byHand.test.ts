@@ -90,3 +90,52 @@ describe('a seller written down by hand', () => {
     if (simulated) expect((await server.request('DELETE', `market/offers/${encodeURIComponent(simulated.id)}`)).status).toBe(409);
   });
 });
+
+describe('what was written down by hand in the market', () => {
+  const undo = () => server.post<{ done: string }>('history/market/all/undo');
+  const redo = () => server.post<{ done: string }>('history/market/all/redo');
+  const names = async (): Promise<string[]> => (await sellers()).map((row) => row.name);
+
+  test('is taken back and done again, deed by deed, the prices with it', async () => {
+    await server.post('market/sellers', { ...SELLER, name: 'Corner Drawer' });
+    await server.post('market/sellers/corner-drawer/offers', { ...OFFER, item: 'HA-118·walnut', priceMinor: 1 });
+    await server.post('market/sellers/corner-drawer/offers', { ...OFFER, item: 'HA-118·walnut', priceMinor: 7 });
+    await server.put('market/sellers/corner-drawer', { ...SELLER, name: 'Corner Drawer', handlingMinor: 99 });
+    const handling = async () => (await sellers()).find((row) => row.id === 'corner-drawer')?.handlingMinor;
+    const asked = async () =>
+      (await server.get<OfferDto[]>(`market/offers?kind=variant&item=${encodeURIComponent('HA-118·walnut')}`)).body.find(
+        (offer) => offer.seller === 'corner-drawer',
+      )?.priceMinor;
+    expect([await handling(), await asked()]).toEqual([99, 7]);
+    expect((await undo()).body.done).toBe('Changed the terms of Corner Drawer');
+    expect(await handling()).toBe(50);
+    await undo();
+    expect(await asked()).toBe(1);
+    await undo();
+    expect(await asked()).toBeUndefined();
+    expect((await undo()).body.done).toBe('Added Corner Drawer');
+    expect(await names()).not.toContain('Corner Drawer');
+    for (let step = 0; step < 4; step += 1) expect((await redo()).status).toBeLessThan(300);
+    expect([await handling(), await asked()]).toEqual([99, 7]);
+  });
+
+  test('a seller goes into the bin with its offers and comes back whole; its name is not given away meanwhile', async () => {
+    await server.put('market/sellers/corner-drawer/bin');
+    expect(await names()).not.toContain('Corner Drawer');
+    const { body: bin } = await server.get<{ kind: string; id: string; name: string }[]>('bin');
+    expect(bin).toEqual(expect.arrayContaining([expect.objectContaining({ kind: 'seller', id: 'corner-drawer', name: 'Corner Drawer' })]));
+    expect((await server.post('market/sellers', { ...SELLER, name: 'Corner drawer' })).body).toEqual({ id: 'corner-drawer-2' });
+    await undo();
+    expect((await server.post('bin/seller/corner-drawer/back')).status).toBeLessThan(300);
+    expect((await sellers()).find((row) => row.id === 'corner-drawer')?.offerCount).toBe(1);
+    await undo();
+    expect(await names()).not.toContain('Corner Drawer');
+  });
+
+  test('a seller of the simulated market stays where it is', async () => {
+    const [simulated] = (await sellers()).filter((row) => row.offerCount > 5);
+    const { status, body } = await server.put<{ message: string }>(`market/sellers/${simulated?.id}/bin`);
+    expect([status, body.message]).toEqual([409, expect.stringMatching(/simulated market/)]);
+    expect((await sellers()).some((row) => row.id === simulated?.id)).toBe(true);
+  });
+});

@@ -1,6 +1,6 @@
 import { afterAll, expect, test } from '@jest/globals';
 import SQLite from 'better-sqlite3';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type FigureDto, type LineUpDto } from '../src/figures/record/figures.dto.js';
@@ -23,6 +23,20 @@ const counting =
   (sql: string, tag: string) =>
   (database: SQLite.Database): number =>
     database.prepare(sql).pluck().get({ tag }) as number;
+
+const SELLER = {
+  country: 'NL',
+  currency: 'EUR',
+  days: 4,
+  postage: [{ upToG: 100, costMinor: 250 }],
+  minimumMinor: 0,
+  handlingMinor: 0,
+  freePostageFromMinor: null,
+  trusted: true,
+  thirdParty: false,
+};
+/** One red dot. */
+const PICTURE = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==', 'base64');
 
 /** One of each kind of writing, told apart by its tag. */
 function writings(tag: string, figure: FigureDto): readonly Writing[] {
@@ -70,6 +84,28 @@ function writings(tag: string, figure: FigureDto): readonly Writing[] {
       found: counting(`SELECT COUNT(*) FROM piece WHERE note = 'by hand ' || @tag`, tag),
     },
     {
+      what: 'a seller written down by hand and its line in the history',
+      rows: 2,
+      method: 'POST',
+      path: 'market/sellers',
+      body: { ...SELLER, name: tag },
+      found: counting(
+        `SELECT (SELECT COUNT(*) FROM seller WHERE name = @tag) + (SELECT COUNT(*) FROM change WHERE subject = 'market' AND label = 'Added ' || @tag)`,
+        tag,
+      ),
+    },
+    {
+      what: 'a photograph on the stack and its file',
+      rows: 2,
+      method: 'POST',
+      path: `catalogue/stack?name=${tag}`,
+      body: PICTURE,
+      found: (database) => {
+        const files = database.prepare('SELECT file FROM photo_stack WHERE name = ?').pluck().all(tag) as string[];
+        return files.length + files.filter((file) => existsSync(join(folder, 'files', file))).length;
+      },
+    },
+    {
       what: 'an entry of the catalogue and its line in the history',
       rows: 2,
       method: 'POST',
@@ -94,11 +130,12 @@ function writings(tag: string, figure: FigureDto): readonly Writing[] {
 /** Whether the answer was a yes, received to its end; null when the connection broke first. */
 async function send({ base }: ServerProcess, { method, path, body }: Writing): Promise<boolean | null> {
   const isText = typeof body === 'string';
+  const isPicture = body instanceof Uint8Array;
   try {
     const answer = await fetch(`${base}/api/${path}`, {
       method,
-      headers: { 'content-type': isText ? 'text/csv' : 'application/json' },
-      body: isText ? body : JSON.stringify(body),
+      headers: { 'content-type': isText ? 'text/csv' : isPicture ? 'image/png' : 'application/json' },
+      body: isText || isPicture ? (body as BodyInit) : JSON.stringify(body),
     });
     await answer.text();
     return answer.ok;

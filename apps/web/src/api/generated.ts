@@ -630,6 +630,13 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['market'],
       }),
+      binSeller: build.mutation<BinSellerApiResponse, BinSellerApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/sellers/${queryArg.id}/bin`,
+          method: 'PUT',
+        }),
+        invalidatesTags: ['market'],
+      }),
       addOffer: build.mutation<AddOfferApiResponse, AddOfferApiArg>({
         query: (queryArg) => ({
           url: `/api/market/sellers/${queryArg.id}/offers`,
@@ -873,22 +880,22 @@ export type BringWorkspaceBackApiArg = {
 };
 export type ListChangesApiResponse = /** status 200  */ ChangeDto[];
 export type ListChangesApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market';
   item: string;
 };
 export type ReadNextStepsApiResponse = /** status 200  */ NextStepsDto;
 export type ReadNextStepsApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market';
   item: string;
 };
 export type UndoApiResponse = /** status 201  */ SteppedDto;
 export type UndoApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market';
   item: string;
 };
 export type RedoApiResponse = /** status 201  */ SteppedDto;
 export type RedoApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market';
   item: string;
 };
 export type ListBinApiResponse = /** status 200  */ BinnedDto[];
@@ -897,12 +904,12 @@ export type EmptyBinApiResponse = /** status 200  */ BinnedDto[];
 export type EmptyBinApiArg = void;
 export type BringBackApiResponse = /** status 201  */ BinnedDto[];
 export type BringBackApiArg = {
-  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry';
+  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry' | 'seller';
   id: string;
 };
 export type ThrowAwayApiResponse = /** status 200  */ BinnedDto[];
 export type ThrowAwayApiArg = {
-  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry';
+  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry' | 'seller';
   id: string;
 };
 export type ReadJobApiResponse = /** status 200  */ AnyJobDto;
@@ -1219,6 +1226,10 @@ export type ChangeSellerApiArg = {
   id: string;
   sellerByHandDto: SellerByHandDto;
 };
+export type BinSellerApiResponse = /** status 200  */ SellerKeptDto;
+export type BinSellerApiArg = {
+  id: string;
+};
 export type AddOfferApiResponse = /** status 201  */ OfferDto[];
 export type AddOfferApiArg = {
   id: string;
@@ -1386,7 +1397,7 @@ export type SteppedDto = {
   done: string;
 };
 export type BinnedDto = {
-  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry';
+  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry' | 'seller';
   id: string;
   name: string;
   /** Where it stood, in words; empty when it stood by itself */
@@ -2986,6 +2997,7 @@ export const {
   useAddSellerMutation,
   useListSellersQuery,
   useChangeSellerMutation,
+  useBinSellerMutation,
   useAddOfferMutation,
   useDropOfferMutation,
   useListSellerOffersQuery,

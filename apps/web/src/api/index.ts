@@ -59,6 +59,7 @@ export {
   useBinEntryMutation,
   useBinFiguresMutation,
   useBinLineUpMutation,
+  useBinSellerMutation,
   useBringBackMutation,
   useChangeSellerMutation,
   useCopyFiguresMutation,

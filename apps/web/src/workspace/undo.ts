@@ -4,7 +4,13 @@ import { sentenceOf, tell } from '@/ui';
 import { useAppDispatch } from './store';
 import { isTyping } from './typing';
 
-export type UndoSubject = 'figure' | 'line-up' | 'workroom' | 'catalogue';
+export type UndoSubject = 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'market';
+
+/** What is asked anew after a step of a subject; line-ups and figures otherwise. */
+const TOUCHED: Readonly<Partial<Record<UndoSubject, Parameters<typeof webApi.util.invalidateTags>[0]>>> = {
+  catalogue: ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'bin'],
+  market: ['market', 'bin', 'history'],
+};
 
 /** What Undo and Redo would take back and bring back here, and how. Null when there is nothing. */
 export interface Undoing {
@@ -14,8 +20,8 @@ export interface Undoing {
 }
 
 /**
- * Undo and redo of a brief and the looks chosen for it, of who stands in a line-up, of the line-ups of the workroom, or of the catalogue;
- * also after a reload, also by the keyboard.
+ * Undo and redo of a brief and the looks chosen for it, of who stands in a line-up, of the line-ups of the workroom, of the catalogue, or of what was written
+ * down by hand in the market; also after a reload, also by the keyboard.
  */
 export function useUndo(subject: UndoSubject, item: string): Undoing {
   const dispatch = useAppDispatch();
@@ -28,11 +34,7 @@ export function useUndo(subject: UndoSubject, item: string): Undoing {
       .then(({ done }) => {
         tell(kind === 'undo' ? `Undone: ${done}` : `Done again: ${done}`);
         if (subject === 'figure') return refreshFigure(dispatch, item);
-        dispatch(
-          webApi.util.invalidateTags(
-            subject === 'catalogue' ? ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'bin'] : ['figures', 'bin'],
-          ),
-        );
+        dispatch(webApi.util.invalidateTags(TOUCHED[subject] ?? ['figures', 'bin']));
         return undefined;
       })
       .catch((error: unknown) => tell.error(sentenceOf(error)));

@@ -23,6 +23,13 @@ export class ByHandController {
     return this.byHand.change(id, body);
   }
 
+  @Put('sellers/:id/bin')
+  @ApiOperation({ operationId: 'binSeller' })
+  @ApiOkResponse({ type: SellerKeptDto })
+  bin(@Param('id') id: string): Promise<SellerKeptDto> {
+    return this.byHand.bin(id);
+  }
+
   @Post('sellers/:id/offers')
   @ApiOperation({ operationId: 'addOffer' })
   @ApiCreatedResponse({ type: [OfferDto] })

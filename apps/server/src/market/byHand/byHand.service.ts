@@ -1,19 +1,28 @@
 import { Injectable } from '@nestjs/common';
 import { CatalogueService } from '../../catalogue/index.js';
+import { BinService } from '../../platform/bin/index.js';
+import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
+import { HistoryService } from '../../platform/history/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import type { OfferDto } from '../market.dto.js';
-import { OfferEntity, SellerEntity } from '../market.entities.js';
+import { OfferEntity, type SellerEntity } from '../market.entities.js';
 import { MarketService } from '../market.service.js';
 import { MarketStore } from '../market.store.js';
 import { LowestRecord, PriceRecord, Pricing } from '../records/index.js';
 import { WatchesService } from '../watches/index.js';
+import { type ByHandState, ByHandStore } from './byHand.store.js';
 import { type OfferByHandDto, type SellerByHandDto, sellerFault } from './byHand.dto.js';
 
-/** Sellers and offers that are written down by hand, one at a time; the prices follow at once. */
+/** All that is written down by hand in the market is one line of history: what an offer rests on is undone after it. */
+const ALL = 'all';
+
+/** Sellers and offers that are written down by hand, one at a time; the prices follow at once, and each deed can be taken back. */
 @Injectable()
 export class ByHandService {
+  private readonly hand: ByHandStore;
+
   constructor(
     private readonly database: Database,
     private readonly store: MarketStore,
@@ -21,7 +30,18 @@ export class ByHandService {
     private readonly catalogue: CatalogueService,
     private readonly watches: WatchesService,
     private readonly live: LiveService,
-  ) {}
+    private readonly history: HistoryService,
+    private readonly clock: Clock,
+    bin: BinService,
+  ) {
+    this.hand = new ByHandStore(database, (variant) => catalogue.now().has(variant));
+    history.register('market', (_, to, from) => this.follow(this.hand.restore(stateOf(to), stateOf(from), this.now())));
+    bin.register('seller', {
+      list: () => this.hand.binned().map(({ id, name, removedAt }) => ({ id, name, stoodIn: 'the market', at: removedAt })),
+      bringBack: (id) => this.bringBack(id),
+      throwAway: (id) => this.hand.throwAway(id),
+    });
+  }
 
   /** A new seller, under a short name made from its name. */
   add(seller: SellerByHandDto): Promise<{ id: string }> {
@@ -30,8 +50,8 @@ export class ByHandService {
       const twin = this.store.sellers().find((row) => row.name.trim().toLowerCase() === seller.name.trim().toLowerCase());
       if (twin) throw new Problem(409, `There is a seller “${twin.name}” already. Change that one, or give this one another name.`);
       const id = this.freeId(seller.name);
-      this.database.table(SellerEntity).insert({ ...rowOf(seller), id, duty: null, reliability: 1 });
-      this.live.changed('market');
+      const row = { ...rowOf(seller), id, duty: null, reliability: 1 };
+      this.do(`Added ${seller.name}`, {}, { sellers: [row] });
       return { id };
     });
   }
@@ -39,12 +59,13 @@ export class ByHandService {
   /** Gives a seller the terms that were written down; what it offers is reckoned anew with them. */
   change(id: string, seller: SellerByHandDto): Promise<{ id: string }> {
     return this.database.write<{ id: string }>(() => {
-      this.seller(id);
+      const before = this.hand.seller(id);
       refuseFault(seller);
-      const { kind: _, ...terms } = rowOf(seller);
-      this.database.table(SellerEntity).update({ id }, terms);
-      const items = [...this.store.itemsOfSeller(id)].filter((item) => item.kind === 'variant').map((item) => item.id);
-      this.follow(new Set(items));
+      this.do(
+        `Changed the terms of ${before.name}`,
+        { sellers: [before] },
+        { sellers: [{ ...before, ...rowOf(seller), kind: before.kind }] },
+      );
       return { id };
     });
   }
@@ -58,10 +79,11 @@ export class ByHandService {
       const item = this.catalogue.now().resolve(offer.item);
       const seenOn = this.market.today();
       const id = `${seller}/${item}/hand-${condition}-${multiple}`;
-      this.database
-        .table(OfferEntity)
-        .upsert({ id, seller, kind: 'variant', item, priceMinor, stock, multiple, condition, seenOn, origin: 'imported' });
-      this.follow([item]);
+      const row: OfferEntity = { id, seller, kind: 'variant', item, priceMinor, stock, multiple, condition, seenOn, origin: 'imported' };
+      const before = this.database.table(OfferEntity).first({ id });
+      const { name } = this.hand.seller(seller);
+      const part = this.catalogue.now().nameOf(this.catalogue.now().variant(item));
+      this.do(`${name} offers ${part}`, { offers: before ? [before] : [] }, { offers: [row] });
       return this.market.offers({ kind: 'variant', item });
     });
   }
@@ -72,10 +94,33 @@ export class ByHandService {
       const offer = this.database.table(OfferEntity).first({ id });
       if (!offer) throw notFound('offer', id);
       if (offer.origin === 'simulated') throw new Problem(409, 'The simulated market makes this offer, and takes it away when it is sold.');
-      this.database.table(OfferEntity).delete({ id });
-      this.follow([offer.item]);
+      this.do(`Took an offer of ${this.hand.seller(offer.seller).name} away`, { offers: [offer] }, {});
       return this.market.offers({ kind: offer.kind, item: offer.item });
     });
+  }
+
+  /** Puts a seller away with all it offers; the bin brings both back. */
+  bin(id: string): Promise<{ id: string }> {
+    return this.database.write<{ id: string }>(() => {
+      const { name } = this.hand.seller(id);
+      this.do(`Put ${name} in the bin`, {}, { binned: [id] });
+      return { id };
+    });
+  }
+
+  private bringBack(id: string): void {
+    const { name } = this.hand.binned().find((row) => row.id === id) ?? { name: id };
+    this.do(`Brought ${name} back`, { binned: [id] }, {});
+  }
+
+  /** Does a deed within a unit of work: from one state to another, written down so that it can be taken back. */
+  private do(label: string, before: ByHandState, after: ByHandState): void {
+    this.follow(this.hand.restore(after, before, this.now()));
+    this.history.record({ subject: 'market', item: ALL, label: label.slice(0, 200), before, after });
+  }
+
+  private now(): string {
+    return this.clock.now().toISOString();
   }
 
   /** Has the lowest prices, the record of the day and the watches follow what is offered of some parts now. */
@@ -83,12 +128,13 @@ export class ByHandService {
     const today = this.market.today();
     const prepare = (sql: string) => this.database.prepare(sql);
     const all = [...items];
+    this.live.changed('market');
+    if (all.length === 0) return;
     new LowestRecord(prepare).refresh(all, today);
     const offers = this.store.offersOf(all.map((id) => ({ kind: 'variant', id })));
     const pricing = new Pricing(this.store.terms(), today);
     for (const write of new PriceRecord(prepare).changesOn(today, offers, pricing)) write();
     this.watches.lookRound(today);
-    this.live.changed('market');
   }
 
   private seller(id: string): void {
@@ -105,10 +151,13 @@ export class ByHandService {
     const base = plain === '' ? 'seller' : plain;
     for (let n = 1; ; n += 1) {
       const id = n === 1 ? base : `${base}-${n}`;
-      if (!this.store.hasSeller(id)) return id;
+      // The name of one in the bin stays its own: it may come back.
+      if (!this.store.hasSeller(id) && !this.hand.isBinned(id)) return id;
     }
   }
 }
+
+const stateOf = (document: unknown): ByHandState => (document ?? {}) as ByHandState;
 
 function refuseFault(seller: SellerByHandDto): void {
   const fault = sellerFault(seller);

@@ -9,6 +9,7 @@ const KIND_WORDS: Readonly<Record<BinnedDto['kind'], readonly [one: string, many
   picture: ['picture', 'Pictures'],
   errand: ['errand', 'Errands'],
   entry: ['catalogue entry', 'Catalogue entries'],
+  seller: ['seller', 'Sellers'],
 };
 
 /** What was put away, what it was, when; everything comes back whole until the bin is emptied by hand. */

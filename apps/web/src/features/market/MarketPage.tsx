@@ -1,7 +1,8 @@
 import { useImportOffersMutation, useImportRatesMutation, useImportSellersMutation, useListSellersQuery } from '@/api';
 import { Link } from 'react-router';
-import { ImportDialog } from '@/parts';
+import { ImportDialog, UndoButtons } from '@/parts';
 import { Button, plural, useAddress } from '@/ui';
+import { useUndo } from '@/workspace';
 import { SellerSheet } from './byHand';
 import { ClockBar } from './ClockBar';
 import { ImportChanges } from './ImportChanges';
@@ -44,6 +45,7 @@ export function MarketPage() {
   const [importOffers] = useImportOffersMutation();
   const [importSellers] = useImportSellersMutation();
   const [importRates] = useImportRatesMutation();
+  const undoing = useUndo('market', 'all');
   const [params, change] = useAddress();
   const open = sellers.find((seller) => seller.id === params.get('seller')) ?? sellers[0];
   const showsLists = params.get('show') === 'sellers' || params.has('seller');
@@ -55,6 +57,7 @@ export function MarketPage() {
         <p className="text-pencil" data-testid="market-total">
           {plural(offers, 'offer')} from {plural(sellers.length, 'seller')}
         </p>
+        <UndoButtons undoing={undoing} />
         <ClockBar />
       </div>
       <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">

@@ -2,9 +2,9 @@ import { isOldPrice, itemName, money } from '@outfit/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import { type OfferDto, type SellerDto, useDropOfferMutation } from '@/api';
+import { type OfferDto, type SellerDto, useBinSellerMutation, useDropOfferMutation } from '@/api';
 import { toPrices } from '@/parts';
-import { attempt, Button, longDay, OwnInput, plural } from '@/ui';
+import { attempt, Button, longDay, OwnInput, plural, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { OfferSheet, SellerSheet } from './byHand';
 import { useSellerOffers } from './useSellerOffers';
@@ -20,6 +20,7 @@ const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_4.2rem_3.6rem_5.4rem_8.2rem] gap-
 
 /** What one seller offers, all of it, the cheapest first; each row leads to the item's prices everywhere. */
 export function Offers({ seller, words, onWords }: OffersProps) {
+  const [bin] = useBinSellerMutation();
   const offers = useSellerOffers(seller.id, words);
   const scroller = useRef<HTMLDivElement>(null);
   const total = offers.total ?? 0;
@@ -45,6 +46,16 @@ export function Offers({ seller, words, onWords }: OffersProps) {
         </span>
         <SellerSheet seller={seller} trigger={<Button>Terms…</Button>} onKept={() => undefined} />
         <OfferSheet seller={seller} />
+        <Button
+          tone="quiet"
+          onClick={() =>
+            void attempt(bin({ id: seller.id }).unwrap()).then(
+              (done) => done && tell(`“${seller.name}” lies in the bin. Undo brings it back.`),
+            )
+          }
+        >
+          Put in the bin
+        </Button>
       </div>
       <div role="table" aria-label="List of offers" aria-rowcount={total} className="flex min-h-0 flex-1 flex-col text-[0.93rem]">
         <div role="row" className={`${COLUMNS} bg-paper text-pencil py-1 text-[0.87rem]`}>

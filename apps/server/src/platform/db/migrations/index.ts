@@ -8,6 +8,7 @@ import { Errands1764700000000 } from './0007-errands.js';
 import { Bin1764800000000 } from './0008-bin.js';
 import { PhotoStack1764900000000 } from './0009-photo-stack.js';
 import { Systems1765000000000 } from './0010-systems.js';
+import { BinnedSellers1765100000000 } from './0011-binned-sellers.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -21,4 +22,5 @@ export const MIGRATIONS = [
   Bin1764800000000,
   PhotoStack1764900000000,
   Systems1765000000000,
+  BinnedSellers1765100000000,
 ];

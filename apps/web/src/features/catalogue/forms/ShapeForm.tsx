@@ -152,7 +152,7 @@ function Fields({ draft, isKnown, onChange }: FieldsProps) {
           {known ? `Change ${known.number}` : 'Add this mould'}
         </Button>
       </div>
-      <aside className="space-y-3">
+      <aside className="sticky top-0 space-y-3 self-start">
         <div className="grid grid-cols-2 gap-2" role="group" aria-label="From four sides">
           {VIEWS.map((view) => (
             <figure key={view}>
