@@ -12,9 +12,10 @@ const row = (line: number, name: string, more: Readonly<Record<string, string>> 
 
 describe('which column tells what', () => {
   test('is guessed by names, and by values where these are colours; no column tells two things', () => {
-    const headers = ['Item No.', 'Part Name', 'Category', 'Color', 'Shade', 'Year From', 'Year To'];
-    const samples = [['1001', 'Long wavy ponytail', 'Hair', 'Brown', '7B4A32', '2014', '2020']];
+    const headers = ['Weight (g)', 'Item No.', 'Part Name', 'Category', 'Color', 'Shade', 'Year From', 'Year To'];
+    const samples = [['0.8', '1001', 'Long wavy ponytail', 'Hair', 'Brown', '7B4A32', '2014', '2020']];
     expect(guessMapping(headers, samples)).toEqual({
+      weight: 'Weight (g)',
       number: 'Item No.',
       name: 'Part Name',
       category: 'Category',
@@ -73,6 +74,30 @@ describe('rows of somebody else’s catalogue', () => {
     expect(said.moulds.map((mould) => mould.family)).toEqual(['hat', 'hat']);
   });
 
+  test('have the sizes they tell; what no word tells is told by its sizes where these are a body’s, or slender', () => {
+    const size = (width: string, height: string, depth: string, weight = '') => ({ width, height, depth, weight });
+    const { moulds, unplaced } = readForeignRows(
+      [
+        row(2, 'Gizmo A', size('10,4', '8.8', '9.8 mm', '1.1 g')),
+        row(3, 'Gizmo B', size('11', '1.05 cm', '7')),
+        row(4, 'Gizmo C', size('2', '20', '2')),
+        row(5, 'Gizmo D', size('9', '9', '4')),
+        // A word goes before the size, and a size nobody can read is left out.
+        row(6, 'Torso plain', size('12', 'tall', '7')),
+        row(7, 'Cap', size('14', '6', '14')),
+      ],
+      PALETTE,
+    );
+    expect(moulds.map((mould) => mould.family)).toEqual(['head', 'legs', 'held', 'beside', 'torso', 'hat']);
+    expect(unplaced).toEqual([{ category: 'Various', moulds: 1, names: ['Gizmo D'] }]);
+    expect(moulds[0]).toMatchObject({ sizeMm: { width: 10.4, height: 8.8, depth: 9.8 }, geometry: { massG: 1.1, heightMm: 8.8 } });
+    expect(readShaping(moulds[1]?.silhouette ?? '')?.values).toMatchObject({ length: 'mid' });
+    expect(moulds[1]?.geometry.heightMm).toBe(10.5);
+    expect(moulds[2]?.geometry.heightMm).toBe(20);
+    expect([moulds[4]?.sizeMm, moulds[4]?.geometry.heightMm]).toEqual([undefined, 12.6]);
+    expect(moulds[5]?.sizeMm).toEqual({ width: 14, height: 6, depth: 14 });
+  });
+
   test('are told with their line where they cannot be read, and the others are taken', () => {
     const { problems, variants } = readForeignRows(
       [row(2, ''), row(3, 'Cap', { colourHex: 'bluish', colourName: 'Nowhere' }), row(4, 'Cap', { from: 'long ago' }), row(5, 'Cap')],
@@ -103,6 +128,14 @@ describe('rows of somebody else’s catalogue', () => {
       'Gizmo',
       'Belt',
       'Stand',
+      'Apron with pouch',
+      'Fox mask',
+      'Pointed hood',
+      'Scale armour',
+      'Bat wings',
+      'Bear head',
+      'Short sleeve arm',
+      'Hook',
     ];
     const { colours, moulds, prints, variants } = readForeignRows(
       names.map((name, i) => row(i + 2, name, { print: i % 3 === 0 ? 'Stripes' : '' })),

@@ -7,6 +7,10 @@ export const FOREIGN_FIELDS = {
   colourName: { words: 'Its colour in words', likely: ['colour', 'color', 'colour name', 'color name', 'shade'] },
   colourHex: { words: 'Its colour as a value', likely: ['hex', 'rgb', 'value', 'colour hex', 'color code'] },
   print: { words: 'What is printed on it', likely: ['print', 'pattern', 'decoration'] },
+  width: { words: 'How wide, mm', likely: ['width', 'wide', 'width mm', 'x'] },
+  height: { words: 'How tall, mm', likely: ['height', 'tall', 'height mm', 'y'] },
+  depth: { words: 'How deep, mm', likely: ['depth', 'deep', 'depth mm', 'z', 'length mm'] },
+  weight: { words: 'How heavy, g', likely: ['weight', 'mass', 'weight g', 'grams', 'g'] },
   from: { words: 'Made from', likely: ['from', 'year', 'first', 'introduced', 'year from'] },
   until: { words: 'Made until', likely: ['until', 'to', 'last', 'retired', 'year to'] },
 } as const satisfies Readonly<Record<string, { readonly words: string; readonly likely: readonly string[] }>>;

@@ -3,6 +3,7 @@ import { type Mould, type MouldGeometry, type Print, type Variant, variantIdOf }
 import { measuresOf, plainShaping, type ShapeFamily, writeShaping } from '../shaping/index.js';
 import type { ForeignField } from './fields.js';
 import { type DrawnKind, placeByWords, type Placed } from './place.js';
+import { type ForeignSize, placeBySize, sizeOf } from './sizes.js';
 
 /** One row of somebody else's catalogue, by what its columns tell; with the line it stands on. */
 export interface ForeignRow {
@@ -58,7 +59,7 @@ const plainId = (text: string): string =>
 
 /**
  * Makes rows of our own catalogue of somebody else's: moulds told by their names and kinds, colours matched to those that are known, parts
- * of both. What no word tells is taken for a box, marked *unplaced*, to be gone over later.
+ * of both, with the sizes that are told. What neither word nor size tells is taken for a box, marked *unplaced*, to be gone over later.
  *
  * @param known the colours there are
  * @param decided what somebody said a kind of part is, by the kind in words
@@ -100,8 +101,10 @@ export function readForeignRows(
     }
     if (!moulds.has(number)) {
       const category = (cells.category ?? '').trim();
-      const placed = placeByWords(shapeName, category, decided[category]);
-      moulds.set(number, mouldOf(number, shapeName, placed));
+      const size = sizesOf(cells);
+      const bySize = placeBySize(size);
+      const placed = placeByWords(shapeName, category, decided[category]) ?? (bySize && { shaping: bySize });
+      moulds.set(number, measured(mouldOf(number, shapeName, placed), size));
       if (!placed) {
         const kind = unplaced.get(category) ?? { moulds: 0, names: [] };
         kind.moulds += 1;
@@ -126,6 +129,27 @@ export function readForeignRows(
     lines,
     problems,
     unplaced: [...unplaced].map(([category, kind]) => ({ category, ...kind })).sort((a, b) => b.moulds - a.moulds),
+  };
+}
+
+function sizesOf({ width, height, depth, weight }: ForeignRow['cells']): ForeignSize {
+  const [wide, tall, deep, massG] = [width, height, depth, weight].map((text) => (text === undefined ? undefined : sizeOf(text)));
+  return {
+    ...(wide === undefined ? {} : { width: wide }),
+    ...(tall === undefined ? {} : { height: tall }),
+    ...(deep === undefined ? {} : { depth: deep }),
+    ...(massG === undefined ? {} : { massG }),
+  };
+}
+
+/** A mould with the sizes that its row told in the place of those that follow from its shape. */
+function measured(mould: Mould, { width, height, depth, massG }: ForeignSize): Mould {
+  // How tall a part is counts for the figure where it stands in it; of headgear it says nothing yet about the rise.
+  const stands = mould.geometry.heightMm !== undefined && height !== undefined;
+  return {
+    ...mould,
+    ...(width !== undefined && height !== undefined && depth !== undefined ? { sizeMm: { width, height, depth } } : {}),
+    geometry: { ...mould.geometry, ...(massG === undefined ? {} : { massG }), ...(stands ? { heightMm: height } : {}) },
   };
 }
 
