@@ -1,0 +1,14 @@
+export { readLines, type TypedLine } from './lines.js';
+export {
+  Balances,
+  BENCH,
+  type Entry,
+  ENTRY_KINDS,
+  type EntryKind,
+  LedgerRefused,
+  type Movement,
+  opposite,
+  OUTSIDE,
+  standsInTheWay,
+} from './movements.js';
+export { isAtHand, isWithin, PATH_SEPARATOR, pathOf, type Place, PLACE_KINDS, type PlaceKind, readPath } from './places.js';
