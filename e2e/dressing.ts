@@ -7,8 +7,8 @@ export const parts = (page: Page): Locator => page.getByRole('list', { name: 'Pa
 export const marks = (page: Page): Locator => page.getByRole('region', { name: 'Marks' });
 
 /** Chooses among many: opens the choice, types what is looked for, takes the first that is found once the list has followed. */
-export async function pick(page: Page, label: string | RegExp, words: string): Promise<void> {
-  await page
+export async function pick(page: Page, label: string | RegExp, words: string, within: Page | Locator = page): Promise<void> {
+  await within
     .getByRole('button', { name: typeof label === 'string' ? new RegExp(`^${label}: `) : label })
     .first()
     .click();

@@ -7,6 +7,7 @@ test('line-ups are made, renamed, copied and put away from the Workroom; Undo sa
 }) => {
   await page.goto('/');
   const cards = page.getByRole('list', { name: 'Line-ups' }).getByRole('article');
+  await expect(cards.first()).toBeVisible();
   const before = await cards.count();
   await page.getByRole('button', { name: 'New line-up…' }).click();
   await page.getByLabel('Name of the line-up').fill('Harbour fair');
