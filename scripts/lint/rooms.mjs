@@ -37,7 +37,7 @@ const TREES = [
       'errands',
       'demo',
     ],
-    doors: ['catalogue/worker'],
+    doors: ['catalogue/worker', 'wardrobe/ledger/worker'],
   },
   {
     src: 'apps/web/src',
@@ -54,7 +54,7 @@ const OWNERS = {
     ...['photograph', 'made_news'],
   ],
   figures: ['line_up', 'figure', 'look', 'reference_picture', 'notice'],
-  wardrobe: ['piece', 'donor'],
+  wardrobe: ['piece', 'donor', 'place', 'lot', 'entry', 'movement', 'balance'],
   market: [
     ...['seller', 'offer', 'rate', 'discount_code', 'price_day', 'landed_share', 'market_clock', 'market_news'],
     ...['watch', 'watch_notice', 'lowest_price', 'lowest_price_day'],

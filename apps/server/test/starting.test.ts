@@ -138,6 +138,44 @@ describe('a database', () => {
   });
 });
 
+describe('owned pieces that were written down before there was a ledger', () => {
+  test('are its opening entry, each in its place within places, and are listed as before', async () => {
+    const older = await openDatabase(file, { ...SCHEMA, migrations: SCHEMA.migrations.slice(0, 11) }, NOW);
+    await older.write(() => {
+      const run = (sql: string) => older.prepare(sql).run();
+      run(`INSERT INTO mould (number, name, family, revision, detail) VALUES ('HA-1', 'Hat', 'hat', 1, '{}')`);
+      run(`INSERT INTO variant (id, mould, colours) VALUES ('HA-1·raven', 'HA-1', '["raven"]')`);
+      for (const [quantity, place] of [
+        [3, 'Cabinet > Drawer A'],
+        [2, 'Cabinet'],
+        [1, ''],
+      ] as const)
+        older
+          .prepare(
+            `INSERT INTO piece (variant, quantity, condition, place, note, addedAt) VALUES ('HA-1·raven', ?, 'used', ?, 'old', '2025-03-01')`,
+          )
+          .run(quantity, place);
+    });
+    older.close();
+    const database = await open();
+    expect(database.prepare('SELECT quantity, place, note FROM piece ORDER BY quantity').all()).toEqual([
+      { quantity: 1, place: '', note: 'old' },
+      { quantity: 2, place: 'Cabinet', note: 'old' },
+      { quantity: 3, place: 'Cabinet › Drawer A', note: 'old' },
+    ]);
+    expect(database.prepare(`SELECT name, parent FROM place WHERE kind = 'made' AND id <> 'no-place' ORDER BY path`).all()).toEqual([
+      { name: 'Cabinet', parent: null },
+      { name: 'Drawer A', parent: 'place-1' },
+    ]);
+    expect(database.prepare('SELECT kind, because FROM entry').all()).toEqual([{ kind: 'counted', because: 'opening' }]);
+    for (const sql of ['UPDATE movement SET quantity = 9', 'DELETE FROM movement', 'UPDATE entry SET at = 0', 'DELETE FROM entry'])
+      await expect(database.write(() => database.prepare(sql).run().changes)).rejects.toMatchObject({
+        message: expect.stringContaining('only added to'),
+      });
+    database.close();
+  });
+});
+
 describe('a data folder', () => {
   test('belongs to one server at a time, and to nobody once that has ended', () => {
     const lock = FolderLock.take(folder);

@@ -59,7 +59,8 @@ describe('the database', () => {
     const database = server.app.get(Database);
     const pragma = (name: string): unknown => Object.values(database.prepare(`PRAGMA ${name}`).get() as object)[0];
     expect([pragma('journal_mode'), pragma('synchronous'), pragma('foreign_keys')]).toEqual(['wal', 2, 1]);
-    const insert = "INSERT INTO piece (variant, quantity, condition, place, note, addedAt) VALUES ('nothing', 1, 'new', '', '', '')";
+    const insert =
+      "INSERT INTO lot (variant, condition, defects, certainty, owner, note, addedAt) VALUES ('nothing', 'new', '[]', 'sure', '', '', '')";
     await expect(database.write(() => database.prepare(insert).run().changes)).rejects.toMatchObject({
       message: expect.stringContaining('FOREIGN KEY'),
     });

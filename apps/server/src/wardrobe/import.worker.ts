@@ -1,9 +1,10 @@
-import { type KnownRun, matchRuns, type RowMeaning } from '@outfit/core/wardrobe';
+import { type KnownRun, matchRuns, type Movement, OUTSIDE, PATH_SEPARATOR, readPath, type RowMeaning } from '@outfit/core/wardrobe';
 import { readTable, type RowOf, type TableReport, wardrobeColumns } from '@outfit/formats';
 import type { Database as Connection } from 'better-sqlite3';
 import { CatalogueStore, PartNames } from '../catalogue/worker.js';
 import { ChangeLog } from '../platform/log/index.js';
 import { preparing } from '../platform/sqlite/index.js';
+import { LedgerRecord } from './ledger/worker.js';
 import { importTable, type TableImport, type TableOutcome, type TableTask } from '../platform/tables/index.js';
 
 type PieceRow = RowOf<ReturnType<typeof wardrobeColumns>>;
@@ -38,11 +39,9 @@ const PIECES: TableImport<PieceRow, PieceChanges> = {
     });
     return readTable(bytes, columns);
   },
-  stage(connection, rows, { at }) {
-    const insert = connection.prepare(
-      'INSERT INTO main.piece (variant, quantity, condition, place, note, addedAt) VALUES (?, ?, ?, ?, ?, ?)',
-    );
-    const replace = connection.prepare('UPDATE main.piece SET quantity = ?, note = ? WHERE id = ?');
+  stage(connection, given, { at }) {
+    const rows = given.map(({ line, row }) => ({ line, row: inOnePath(row) }));
+    const ledger = new LedgerRecord(preparing(connection));
     const log = new ChangeLog(preparing(connection));
     return () => {
       // Matched within the transaction: what is written down may have changed since the file was looked at.
@@ -50,21 +49,40 @@ const PIECES: TableImport<PieceRow, PieceChanges> = {
         rows.map(({ row }) => row),
         knownRuns(connection),
       );
-      rows.forEach(({ row }, i) => {
+      const movements = rows.flatMap(({ row }, i) => {
         const meaning = meanings[i];
-        if (meaning?.kind === 'replaces') replace.run(row.quantity, row.note, meaning.known.id);
-        else if (meaning?.kind !== 'same') insert.run(row.variant, row.quantity, row.condition, row.place, row.note, at);
+        return meaning?.kind === 'same' ? [] : movementsOf(row, meaning?.kind === 'replaces' ? meaning.known : null, ledger, at);
       });
       const changed = meanings.filter((meaning) => meaning.kind !== 'same').length;
       if (changed === 0) return;
       const label = `Imported ${rows.length} rows of owned pieces, ${changed} of them changes`;
-      log.edit({ at, subject: 'wardrobe', item: 'all', label, about: null, before: null, after: null });
+      const entry =
+        movements.length === 0 ? null : ledger.enter({ at, kind: 'counted', sentence: label, because: 'import', undoes: null }, movements);
+      const [before, after] = entry === null ? [null, null] : [{ entry, isBack: true }, { entry }];
+      log.edit({ at, subject: 'wardrobe', item: 'all', label, about: null, before, after });
     };
   },
   more: (connection, report) => changesOf(connection, report),
 };
 
-function changesOf(connection: Connection, { sound }: TableReport<PieceRow>): PieceChanges {
+/** A row whose place is written as lists write it, whichever sign stood between the names. */
+const inOnePath = (row: PieceRow): PieceRow => ({ ...row, place: readPath(row.place).join(PATH_SEPARATOR) });
+
+/** What a row changes: pieces come in, or are counted anew where they lie. A note is written beside the run it is about. */
+function movementsOf(row: PieceRow, known: KnownRun | null, ledger: LedgerRecord, at: string): readonly Movement[] {
+  const held = known && ledger.held(known.id);
+  if (!held) {
+    const lot = ledger.addLot({ variant: row.variant, condition: row.condition, note: row.note, addedAt: at });
+    return [{ lot, quantity: row.quantity, from: OUTSIDE, to: ledger.placeAt(row.place) }];
+  }
+  if (known.note !== row.note) ledger.noteLot(held.lot, row.note);
+  const off = row.quantity - held.quantity;
+  if (off === 0) return [];
+  return [{ lot: held.lot, quantity: Math.abs(off), from: off > 0 ? OUTSIDE : held.place, to: off > 0 ? held.place : OUTSIDE }];
+}
+
+function changesOf(connection: Connection, report: TableReport<PieceRow>): PieceChanges {
+  const sound = report.sound.map(({ line, row }) => ({ line, row: inOnePath(row) }));
   const meanings = matchRuns(
     sound.map(({ row }) => row),
     knownRuns(connection),

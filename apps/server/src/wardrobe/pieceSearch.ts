@@ -29,29 +29,35 @@ export class PieceSearch {
   ) {}
 
   /** The runs that have all the words, in the order of their parts. */
-  async page({ words, offset, limit }: PiecesPageQuery): Promise<PiecesPageDto> {
+  async page({ words, place, offset, limit }: PiecesPageQuery): Promise<PiecesPageDto> {
     const counts = this.store.counts();
     const wanted = wordsOf(words);
+    if (place !== undefined) {
+      const found = this.store.piecesIn(place).filter((piece) => this.says(piece, wanted));
+      return { total: found.length, ...counts, rows: this.told(found.slice(offset, offset + limit)) };
+    }
     if (wanted.length === 0) return { total: counts.runs, ...counts, rows: this.told(this.store.piecesFrom(offset, limit)) };
     const found = await this.withWords(wanted);
     return { total: found.length, ...counts, rows: this.told(found.slice(offset, offset + limit)) };
   }
 
   private async withWords(wanted: readonly string[]): Promise<PieceEntity[]> {
-    const catalogue = this.catalogue.now();
     const found: PieceEntity[] = [];
     for (let last = { variant: '', id: 0 }; ;) {
       const more = this.store.piecesAfter(last, RUNS_A_TURN);
-      for (const piece of more) {
-        const own = wordsOf(`${piece.place} ${piece.note}`).join(' ');
-        const text = textOf(piece.variant, catalogue);
-        if (wanted.every((word) => text.includes(word) || own.includes(word))) found.push(piece);
-      }
+      found.push(...more.filter((piece) => this.says(piece, wanted)));
       const next = more.at(-1);
       if (!next || more.length < RUNS_A_TURN) return found;
       last = next;
       await nextTurn();
     }
+  }
+
+  /** Has a run all the words, in its part or in what is written about it? */
+  private says(piece: PieceEntity, wanted: readonly string[]): boolean {
+    const own = wordsOf(`${piece.place} ${piece.note}`).join(' ');
+    const text = textOf(piece.variant, this.catalogue.now());
+    return wanted.every((word) => text.includes(word) || own.includes(word));
   }
 
   private told(pieces: readonly PieceEntity[]): PieceDto[] {

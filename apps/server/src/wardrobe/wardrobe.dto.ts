@@ -1,8 +1,14 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { type Condition, CONDITIONS } from '@outfit/core';
-import type { RowMeaning } from '@outfit/core/wardrobe';
+import { CERTAINTIES, type Certainty, type Condition, CONDITIONS } from '@outfit/core';
+import { type Defect, type DefectKind, DEFECTS, type RowMeaning } from '@outfit/core/wardrobe';
 import { Id, OneOf, Text, Whole } from '../platform/http/index.js';
 import { ImportReportDto } from '../platform/importing/index.js';
+
+/** Something that is wrong with all pieces of a run. */
+export class DefectDto implements Defect {
+  @ApiProperty({ enum: DEFECTS }) kind: DefectKind;
+  @ApiProperty() note: string;
+}
 
 export class PieceDto {
   @ApiProperty() id: number;
@@ -11,6 +17,10 @@ export class PieceDto {
   @ApiProperty({ enum: CONDITIONS }) condition: Condition;
   @ApiProperty() place: string;
   @ApiProperty() note: string;
+  @ApiProperty({ description: 'The place by its id' }) placeId: string;
+  @ApiProperty({ type: [DefectDto] }) defects: readonly DefectDto[];
+  @ApiProperty({ enum: CERTAINTIES, description: 'How sure it is that there are so many of it' }) certainty: Certainty;
+  @ApiProperty({ description: 'Whose it is; empty for one’s own' }) owner: string;
 }
 
 export class PiecesQuery {
@@ -20,6 +30,7 @@ export class PiecesQuery {
 export class PiecesPageQuery {
   @Text('Words', { least: 0, most: 200, optional: true, description: 'All of which are in the part, its number, the place or the note' })
   words = '';
+  @Id('Place', { optional: true, description: 'Only what lies in this place or below it' }) place?: string;
   @Whole('First row', 0, 10_000_000, { optional: true, inAddress: true }) offset = 0;
   @Whole('Number of rows', 1, 200, { optional: true, inAddress: true }) limit = 100;
 }

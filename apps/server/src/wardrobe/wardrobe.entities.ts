@@ -1,7 +1,8 @@
-import type { Condition } from '@outfit/core';
+import type { Certainty, Condition } from '@outfit/core';
+import type { Defect } from '@outfit/core/wardrobe';
 import { Column, Entity, PrimaryGeneratedColumn } from 'typeorm';
 
-/** An owned physical part, or a run of alike ones in one place. */
+/** A run of alike pieces in one place that is at hand: a view over the ledger, which is written by its entries. */
 @Entity('piece')
 export class PieceEntity {
   @PrimaryGeneratedColumn() id: number;
@@ -11,6 +12,13 @@ export class PieceEntity {
   @Column('text') place: string;
   @Column('text') note: string;
   @Column('text') addedAt: string;
+  @Column('integer') lot: number;
+  @Column('text') placeId: string;
+  @Column('simple-json') defects: Defect[];
+  @Column('text') certainty: Certainty;
+  @Column('text', { nullable: true }) source: string | null;
+  /** Whose it is; empty for one's own. */
+  @Column('text') owner: string;
 }
 
 /** An owned whole figure, that may be taken apart unless it is kept whole. */

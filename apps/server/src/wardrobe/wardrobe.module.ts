@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { CatalogueModule } from '../catalogue/index.js';
+import { LedgerController, LedgerService, PlacesService } from './ledger/index.js';
 import { PieceSearch } from './pieceSearch.js';
 import { WardrobeController } from './wardrobe.controller.js';
 import { WardrobeService } from './wardrobe.service.js';
@@ -7,8 +8,8 @@ import { WardrobeStore } from './wardrobe.store.js';
 
 @Module({
   imports: [CatalogueModule],
-  controllers: [WardrobeController],
-  providers: [PieceSearch, WardrobeService, WardrobeStore],
+  controllers: [LedgerController, WardrobeController],
+  providers: [LedgerService, PieceSearch, PlacesService, WardrobeService, WardrobeStore],
   exports: [WardrobeService],
 })
 export class WardrobeModule {}

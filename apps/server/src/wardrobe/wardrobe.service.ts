@@ -1,9 +1,10 @@
-import { Injectable } from '@nestjs/common';
+import { Injectable, Logger, type OnApplicationBootstrap } from '@nestjs/common';
 import { type OwnedRun, stockOf } from '@outfit/core';
 import { writeTable } from '@outfit/formats';
 import { CatalogueHooks, CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
+import { HistoryService } from '../platform/history/index.js';
 import { notFound } from '../platform/http/index.js';
 import { ImportsService } from '../platform/importing/index.js';
 import type { PieceChanges } from './import.worker.js';
@@ -12,8 +13,8 @@ import { LiveService } from '../platform/live/index.js';
 import type { Agreement } from '../platform/tables/index.js';
 import { pieceDto } from './pieceView.js';
 import type { DonorDto, NewPiecesDto, PieceDto, PieceReportDto, StockDto } from './wardrobe.dto.js';
-import type { DonorEntity, PieceEntity } from './wardrobe.entities.js';
-import { WardrobeStore } from './wardrobe.store.js';
+import type { DonorEntity } from './wardrobe.entities.js';
+import { type NewPiece, WardrobeStore } from './wardrobe.store.js';
 
 const WORKER = workerBeside(import.meta.url, 'import.worker');
 
@@ -29,7 +30,7 @@ interface KeptStock {
 
 /** What is owned: loose pieces and whole figures. */
 @Injectable()
-export class WardrobeService {
+export class WardrobeService implements OnApplicationBootstrap {
   /** Grows with every change of what is owned. */
   private revision = 0;
   private kept: KeptStock | null = null;
@@ -41,9 +42,18 @@ export class WardrobeService {
     private readonly live: LiveService,
     private readonly database: Database,
     private readonly clock: Clock,
+    private readonly history: HistoryService,
     hooks: CatalogueHooks,
   ) {
     hooks.setOwned({ revision: () => this.revision, variants: () => new Set(this.stockNow().stock.keys()) });
+  }
+
+  /** What places hold is compared with the movements at every start, and written anew from them where it is not the same. */
+  async onApplicationBootstrap(): Promise<void> {
+    const faults = this.store.faults();
+    if (faults === 0) return;
+    await this.database.write(() => this.store.rebuild());
+    new Logger('Wardrobe').warn(`What ${faults} places held was not what the ledger says; it was written anew from the ledger.`);
   }
 
   /** Owned pieces, or those of one variant and of the doubles that were merged into it. */
@@ -81,9 +91,15 @@ export class WardrobeService {
   }
 
   /** Fills an empty wardrobe, within a unit of work. */
-  fill(pieces: readonly Omit<PieceEntity, 'id'>[], donors: readonly Omit<DonorEntity, 'id'>[]): void {
-    this.store.add(pieces, donors);
+  fill(pieces: readonly NewPiece[], donors: readonly Omit<DonorEntity, 'id'>[]): void {
+    if (pieces.length > 0) this.store.add(pieces, 'Came with the demo', pieces[0]?.addedAt ?? '');
+    this.store.addDonors(donors);
     this.revision += 1;
+  }
+
+  /** Notes within a unit of work that what is owned changed. */
+  touched(): void {
+    this.database.afterCommit(() => (this.revision += 1));
   }
 
   /** Puts pieces of a part into the wardrobe; those of the part that are there now. */
@@ -92,8 +108,17 @@ export class WardrobeService {
     if (!catalogue.has(variant)) throw notFound('part', variant);
     const piece = { variant: catalogue.resolve(variant), quantity, condition, place: place ?? '', note: note ?? '' };
     await this.database.write(() => {
-      this.store.add([{ ...piece, addedAt: this.clock.now().toISOString() }], []);
-      this.database.afterCommit(() => (this.revision += 1));
+      const at = this.clock.now().toISOString();
+      const sentence = `Added ${quantity} × ${catalogue.nameOf(catalogue.variant(piece.variant))}`;
+      const entry = this.store.add([{ ...piece, addedAt: at }], sentence, at);
+      this.history.record({
+        subject: 'wardrobe',
+        item: 'all',
+        label: sentence.slice(0, 200),
+        before: { entry, isBack: true },
+        after: { entry },
+      });
+      this.touched();
       this.live.changed('wardrobe');
     });
     return this.pieces(piece.variant);

@@ -1,12 +1,21 @@
 import { Injectable } from '@nestjs/common';
 import type { OwnedRun } from '@outfit/core';
+import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { Database } from '../platform/db/index.js';
+import { LedgerRecord } from './ledger/index.js';
 import { DonorEntity, PieceEntity } from './wardrobe.entities.js';
+
+/** Pieces as they come in. */
+export type NewPiece = Pick<PieceEntity, 'variant' | 'quantity' | 'condition' | 'place' | 'note' | 'addedAt'>;
 
 /** Owned pieces and donors in their tables. */
 @Injectable()
 export class WardrobeStore {
-  constructor(private readonly database: Database) {}
+  private readonly ledger: LedgerRecord;
+
+  constructor(private readonly database: Database) {
+    this.ledger = new LedgerRecord((sql) => database.prepare(sql));
+  }
 
   pieces(): PieceEntity[] {
     return this.database.table(PieceEntity).find({ order: { variant: 'ASC', id: 'ASC' } });
@@ -21,6 +30,19 @@ export class WardrobeStore {
 
   piecesFrom(offset: number, most: number): PieceEntity[] {
     return this.database.prepare('SELECT * FROM piece ORDER BY variant, id LIMIT ? OFFSET ?').all(most, offset) as PieceEntity[];
+  }
+
+  /** All that lies in a place and below it, at hand or not. */
+  piecesIn(place: string): PieceEntity[] {
+    return this.database
+      .prepare(
+        `WITH RECURSIVE below(id) AS (SELECT ? UNION SELECT place.id FROM place JOIN below ON place.parent = below.id)
+         SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition, place.path AS place, place.id AS placeId, lot.note,
+           lot.addedAt, lot.defects, lot.certainty, lot.source, lot.owner
+         FROM below JOIN balance ON balance.place = below.id JOIN lot ON lot.id = balance.lot JOIN place ON place.id = balance.place
+         WHERE balance.quantity > 0 ORDER BY lot.variant, balance.id`,
+      )
+      .all(place) as PieceEntity[];
   }
 
   counts(): { readonly runs: number; readonly pieces: number } {
@@ -46,9 +68,27 @@ export class WardrobeStore {
     return this.database.table(DonorEntity).find({ order: { id: 'ASC' } });
   }
 
-  add(pieces: readonly Omit<PieceEntity, 'id'>[], donors: readonly Omit<DonorEntity, 'id'>[]): void {
+  /** Enters pieces as one deed; returns its entry. */
+  add(pieces: readonly NewPiece[], sentence: string, at: string): number {
     this.database.assertWriting();
-    this.database.table(PieceEntity).insertAll(pieces);
+    const movements = pieces.map(({ quantity, place, ...lot }): Movement => {
+      const to = this.ledger.placeAt(place);
+      return { lot: this.ledger.addLot(lot), quantity, from: OUTSIDE, to };
+    });
+    return this.ledger.enter({ at, kind: 'counted', sentence, because: 'hand', undoes: null }, movements);
+  }
+
+  addDonors(donors: readonly Omit<DonorEntity, 'id'>[]): void {
+    this.database.assertWriting();
     this.database.table(DonorEntity).insertAll(donors);
+  }
+
+  /** Lots whose kept balances are not what their movements say. */
+  faults(): number {
+    return this.ledger.faults();
+  }
+
+  rebuild(): void {
+    this.ledger.rebuild();
   }
 }

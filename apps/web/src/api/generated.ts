@@ -559,6 +559,63 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['figures'],
       }),
+      listPlaces: build.query<ListPlacesApiResponse, ListPlacesApiArg>({
+        query: () => ({ url: `/api/wardrobe/places` }),
+        providesTags: ['wardrobe'],
+      }),
+      addPlace: build.mutation<AddPlaceApiResponse, AddPlaceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/places`,
+          method: 'POST',
+          body: queryArg.newPlaceDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      changePlace: build.mutation<ChangePlaceApiResponse, ChangePlaceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/places/${queryArg.id}`,
+          method: 'PUT',
+          body: queryArg.placeChangeDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      removePlace: build.mutation<RemovePlaceApiResponse, RemovePlaceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/places/${queryArg.id}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      doWithPieces: build.mutation<DoWithPiecesApiResponse, DoWithPiecesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/deeds`,
+          method: 'POST',
+          body: queryArg.deedDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      countPlace: build.mutation<CountPlaceApiResponse, CountPlaceApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/counts`,
+          method: 'POST',
+          body: queryArg.countDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      typeLines: build.mutation<TypeLinesApiResponse, TypeLinesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/lines`,
+          method: 'POST',
+          body: queryArg.linesDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      readStory: build.query<ReadStoryApiResponse, ReadStoryApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/pieces/${queryArg.id}/story`,
+        }),
+        providesTags: ['wardrobe'],
+      }),
       listPieces: build.query<ListPiecesApiResponse, ListPiecesApiArg>({
         query: (queryArg) => ({
           url: `/api/wardrobe/pieces`,
@@ -581,6 +638,7 @@ const injectedRtkApi = api
           url: `/api/wardrobe/pieces/page`,
           params: {
             words: queryArg.words,
+            place: queryArg.place,
             offset: queryArg.offset,
             limit: queryArg.limit,
           },
@@ -1187,6 +1245,37 @@ export type RestoreReferenceApiResponse = /** status 201  */ ReferencePictureDto
 export type RestoreReferenceApiArg = {
   id: string;
 };
+export type ListPlacesApiResponse = /** status 200  */ PlaceDto[];
+export type ListPlacesApiArg = void;
+export type AddPlaceApiResponse = /** status 201  */ PlaceDto[];
+export type AddPlaceApiArg = {
+  newPlaceDto: NewPlaceDto;
+};
+export type ChangePlaceApiResponse = /** status 200  */ PlaceDto[];
+export type ChangePlaceApiArg = {
+  id: string;
+  placeChangeDto: PlaceChangeDto;
+};
+export type RemovePlaceApiResponse = /** status 200  */ PlaceDto[];
+export type RemovePlaceApiArg = {
+  id: string;
+};
+export type DoWithPiecesApiResponse = /** status 201  */ EntryDto;
+export type DoWithPiecesApiArg = {
+  deedDto: DeedDto;
+};
+export type CountPlaceApiResponse = /** status 201  */ EntryDto;
+export type CountPlaceApiArg = {
+  countDto: CountDto;
+};
+export type TypeLinesApiResponse = /** status 200  */ LinesAnswerDto;
+export type TypeLinesApiArg = {
+  linesDto: LinesDto;
+};
+export type ReadStoryApiResponse = /** status 200  */ StoryLineDto[];
+export type ReadStoryApiArg = {
+  id: number;
+};
 export type ListPiecesApiResponse = /** status 200  */ PieceDto[];
 export type ListPiecesApiArg = {
   /** Only the pieces of this part */
@@ -1200,6 +1289,8 @@ export type PagePiecesApiResponse = /** status 200  */ PiecesPageDto;
 export type PagePiecesApiArg = {
   /** All of which are in the part, its number, the place or the note */
   words?: string;
+  /** Only what lies in this place or below it */
+  place?: string;
   offset?: number;
   limit?: number;
 };
@@ -2221,6 +2312,87 @@ export type ReferencePictureDto = {
 export type PinsDto = {
   pins: PinDto[];
 };
+export type PlaceDto = {
+  id: string;
+  kind: 'made' | 'sealed' | 'lent' | 'bench' | 'outside';
+  name: string;
+  parent: string | null;
+  /** Its names from the outermost in */
+  path: string;
+  note: string;
+  /** When something lent is due back, ISO 8601 */
+  dueOn: string | null;
+  /** Pieces in the place itself */
+  own: number;
+  /** Pieces in it and below */
+  pieces: number;
+};
+export type NewPlaceDto = {
+  name: string;
+  parent: string | null;
+  /** Its pieces are owned, and not at hand until it is opened */
+  isSealed?: boolean;
+};
+export type PlaceChangeDto = {
+  name?: string;
+  parent?: string | null;
+  note?: string;
+};
+export type EntryDto = {
+  id: number;
+  sentence: string;
+};
+export type SomePiecesDto = {
+  id: number;
+  quantity: number;
+};
+export type DeedDto = {
+  deed: 'move' | 'sell' | 'give' | 'lose' | 'break' | 'lend' | 'return' | 'defect' | 'condition' | 'confirm';
+  pieces: SomePiecesDto[];
+  /** Where they go: moved, or returned */
+  to?: string;
+  /** Who gets them: lent, given, sold */
+  person?: string;
+  dueOn?: string;
+  broughtMinor?: number;
+  defect?: 'misprint' | 'crack' | 'yellowing' | 'faded print' | 'loose' | 'scratched' | 'cut';
+  condition?: 'new' | 'used' | 'worn';
+  note?: string;
+};
+export type CountedRunDto = {
+  id: number;
+  quantity: number;
+};
+export type CountDto = {
+  place: string;
+  runs: CountedRunDto[];
+};
+export type TypedLineDto = {
+  text: string;
+  quantity: number;
+  variant: string | null;
+  /** Why no part is meant, and what would do */
+  reason: string | null;
+};
+export type LinesAnswerDto = {
+  lines: TypedLineDto[];
+  /** Were they put into the place? */
+  taken: boolean;
+};
+export type LinesDto = {
+  text: string;
+  place: string;
+  take: boolean;
+};
+export type StoryLineDto = {
+  /** ISO 8601 */
+  at: string;
+  sentence: string;
+};
+export type DefectDto = {
+  kind: 'misprint' | 'crack' | 'yellowing' | 'faded print' | 'loose' | 'scratched' | 'cut';
+  note: string;
+};
 export type PieceDto = {
   id: number;
   variant: string;
@@ -2228,6 +2400,13 @@ export type PieceDto = {
   condition: 'new' | 'used' | 'worn';
   place: string;
   note: string;
+  /** The place by its id */
+  placeId: string;
+  defects: DefectDto[];
+  /** How sure it is that there are so many of it */
+  certainty: 'sure' | 'think so';
+  /** Whose it is; empty for one’s own */
+  owner: string;
 };
 export type NewPiecesDto = {
   variant: string;
@@ -2987,6 +3166,14 @@ export const {
   usePinReferenceMutation,
   useBinReferenceMutation,
   useRestoreReferenceMutation,
+  useListPlacesQuery,
+  useAddPlaceMutation,
+  useChangePlaceMutation,
+  useRemovePlaceMutation,
+  useDoWithPiecesMutation,
+  useCountPlaceMutation,
+  useTypeLinesMutation,
+  useReadStoryQuery,
   useListPiecesQuery,
   useAddPiecesMutation,
   usePagePiecesQuery,

@@ -3,6 +3,9 @@ export { NO_SUPPLY, onDonors, ownedOf, type OwnedRun, stockOf, type Supply, supp
 export {
   Balances,
   BENCH,
+  type Defect,
+  type DefectKind,
+  DEFECTS,
   type Entry,
   ENTRY_KINDS,
   type EntryKind,

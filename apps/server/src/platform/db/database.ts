@@ -9,7 +9,7 @@ const MOST_WAITING_MS = 30_000;
 const LOOK_AGAIN_MS = 4;
 
 /** What a unit of work may give back: anything but a promise, as nothing in it may be awaited. */
-type Now<T> = T extends PromiseLike<unknown> ? never : T;
+export type Now<T> = T extends PromiseLike<unknown> ? never : T;
 
 const codeOf = (error: unknown): string => String((error as { code?: unknown } | null)?.code ?? '');
 const sleep = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));

@@ -1,4 +1,4 @@
-export { Database } from './database.js';
+export { Database, type Now } from './database.js';
 export { EntityTable } from './entityTable.js';
 export { FolderLock } from './lock.js';
 export { openDatabase, type Schema } from './opening.js';

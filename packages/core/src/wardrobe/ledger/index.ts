@@ -11,4 +11,16 @@ export {
   OUTSIDE,
   standsInTheWay,
 } from './movements.js';
-export { isAtHand, isWithin, PATH_SEPARATOR, pathOf, type Place, PLACE_KINDS, type PlaceKind, readPath } from './places.js';
+export {
+  type Defect,
+  type DefectKind,
+  DEFECTS,
+  isAtHand,
+  isWithin,
+  PATH_SEPARATOR,
+  pathOf,
+  type Place,
+  PLACE_KINDS,
+  type PlaceKind,
+  readPath,
+} from './places.js';

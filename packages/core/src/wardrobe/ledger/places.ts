@@ -13,6 +13,16 @@ export interface Place {
   readonly parent: string | null;
 }
 
+/** What can be wrong with a piece. */
+export const DEFECTS = ['misprint', 'crack', 'yellowing', 'faded print', 'loose', 'scratched', 'cut'] as const;
+export type DefectKind = (typeof DEFECTS)[number];
+
+/** One thing that is wrong with all pieces of a lot. */
+export interface Defect {
+  readonly kind: DefectKind;
+  readonly note: string;
+}
+
 /** Pieces there can be taken in hand: they count as at hand for figures and errands. */
 export const isAtHand = (kind: PlaceKind): boolean => kind === 'made' || kind === 'bench';
 

@@ -9,6 +9,7 @@ import { Bin1764800000000 } from './0008-bin.js';
 import { PhotoStack1764900000000 } from './0009-photo-stack.js';
 import { Systems1765000000000 } from './0010-systems.js';
 import { BinnedSellers1765100000000 } from './0011-binned-sellers.js';
+import { Ledger1765200000000 } from './0012-ledger.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -23,4 +24,5 @@ export const MIGRATIONS = [
   PhotoStack1764900000000,
   Systems1765000000000,
   BinnedSellers1765100000000,
+  Ledger1765200000000,
 ];

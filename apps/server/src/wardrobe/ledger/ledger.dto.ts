@@ -1,0 +1,91 @@
+import { ApiProperty } from '@nestjs/swagger';
+import { type Condition, CONDITIONS } from '@outfit/core';
+import { DEFECTS, type DefectKind, PLACE_KINDS, type PlaceKind, type TypedLine } from '@outfit/core/wardrobe';
+import { Day, Flag, Id, OneOf, Rows, Text, Whole } from '../../platform/http/index.js';
+
+/** What can be done with pieces. */
+export const DEEDS = ['move', 'sell', 'give', 'lose', 'break', 'lend', 'return', 'defect', 'condition', 'confirm'] as const;
+export type Deed = (typeof DEEDS)[number];
+
+const MOST_MINOR = 100_000_000;
+
+export class PlaceDto {
+  @ApiProperty() id: string;
+  @ApiProperty({ enum: PLACE_KINDS }) kind: PlaceKind;
+  @ApiProperty() name: string;
+  @ApiProperty({ type: String, nullable: true }) parent: string | null;
+  @ApiProperty({ description: 'Its names from the outermost in' }) path: string;
+  @ApiProperty() note: string;
+  @ApiProperty({ type: String, nullable: true, description: 'When something lent is due back, ISO 8601' }) dueOn: string | null;
+  @ApiProperty({ description: 'Pieces in the place itself' }) own: number;
+  @ApiProperty({ description: 'Pieces in it and below' }) pieces: number;
+}
+
+export class NewPlaceDto {
+  @Text('Name', { most: 80 }) name: string;
+  @Id('Within', { nullable: true }) parent: string | null;
+  @Flag('Sealed', { optional: true, description: 'Its pieces are owned, and not at hand until it is opened' }) isSealed?: boolean;
+}
+
+export class PlaceChangeDto {
+  @Text('Name', { most: 80, optional: true }) name?: string;
+  @Id('Within', { nullable: true, optional: true }) parent?: string | null;
+  @Text('Note', { least: 0, most: 500, optional: true }) note?: string;
+}
+
+/** So many pieces of a run. */
+export class SomePiecesDto {
+  @Whole('Run', 1, Number.MAX_SAFE_INTEGER) id: number;
+  @Whole('How many', 1, 100_000) quantity: number;
+}
+
+export class DeedDto {
+  @OneOf('Deed', DEEDS) deed: Deed;
+  @Rows('Pieces', () => SomePiecesDto, { least: 1, most: 2000 }) pieces: SomePiecesDto[];
+  @Id('Place', { optional: true, description: 'Where they go: moved, or returned' }) to?: string;
+  @Text('Person', { most: 80, optional: true, description: 'Who gets them: lent, given, sold' }) person?: string;
+  @Day('Due back', { optional: true }) dueOn?: string;
+  @Whole('What they brought', 0, MOST_MINOR, { optional: true }) broughtMinor?: number;
+  @OneOf('Defect', DEFECTS, { optional: true }) defect?: DefectKind;
+  @OneOf('Condition', CONDITIONS, { optional: true }) condition?: Condition;
+  @Text('Note', { least: 0, most: 300, optional: true }) note?: string;
+}
+
+/** What was done, in a sentence. */
+export class EntryDto {
+  @ApiProperty() id: number;
+  @ApiProperty() sentence: string;
+}
+
+export class CountedRunDto {
+  @Whole('Run', 1, Number.MAX_SAFE_INTEGER) id: number;
+  @Whole('How many there are', 0, 100_000) quantity: number;
+}
+
+export class CountDto {
+  @Id('Place') place: string;
+  @Rows('Runs', () => CountedRunDto, { most: 5000 }) runs: CountedRunDto[];
+}
+
+export class LinesDto {
+  @Text('Lines', { most: 20_000, lines: true }) text: string;
+  @Id('Place') place: string;
+  @Flag('Take them') take: boolean;
+}
+
+export class TypedLineDto implements TypedLine {
+  @ApiProperty() text: string;
+  @ApiProperty() quantity: number;
+  @ApiProperty({ type: String, nullable: true }) variant: string | null;
+  @ApiProperty({ type: String, nullable: true, description: 'Why no part is meant, and what would do' }) reason: string | null;
+}
+
+export class LinesAnswerDto {
+  @ApiProperty({ type: [TypedLineDto] }) lines: readonly TypedLineDto[];
+  @ApiProperty({ description: 'Were they put into the place?' }) taken: boolean;
+}
+
+export class StoryLineDto {
+  @ApiProperty({ description: 'ISO 8601' }) at: string;
+  @ApiProperty() sentence: string;
+}

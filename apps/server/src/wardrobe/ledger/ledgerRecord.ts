@@ -1,0 +1,239 @@
+import { type EntryKind, type Movement, opposite, OUTSIDE, PATH_SEPARATOR, type PlaceKind, readPath } from '@outfit/core/wardrobe';
+import type { Prepare } from '../../platform/sqlite/index.js';
+
+/** The place of pieces that were put nowhere yet. */
+export const NO_PLACE = 'no-place';
+
+/** A row of the table of places. */
+export interface PlaceRow {
+  readonly id: string;
+  readonly kind: PlaceKind;
+  readonly name: string;
+  readonly parent: string | null;
+  /** The names from the outermost place in, as lists and files tell it. */
+  readonly path: string;
+  readonly note: string;
+  /** The day something lent is due back, ISO 8601. */
+  readonly dueOn: string | null;
+}
+
+/** A run of alike pieces as it came in. It never changes: what happens to some of it makes another lot. */
+export interface LotRow {
+  readonly id: number;
+  readonly variant: string;
+  readonly condition: string;
+  /** JSON of `Defect[]`. */
+  readonly defects: string;
+  readonly source: string | null;
+  readonly certainty: string;
+  readonly paidMinor: number | null;
+  /** Whose it is; empty for one's own. */
+  readonly owner: string;
+  readonly note: string;
+  readonly splitFrom: number | null;
+  readonly addedAt: string;
+}
+
+export type NewLot = Pick<LotRow, 'variant' | 'condition' | 'note' | 'addedAt'> & Partial<Omit<LotRow, 'id'>>;
+
+export interface EntryRow {
+  readonly id: number;
+  readonly at: string;
+  readonly kind: EntryKind;
+  readonly sentence: string;
+  readonly because: string;
+  readonly undoes: number | null;
+}
+
+/** So many pieces of a lot in a place, with all that lists tell of them. */
+export interface HeldRow {
+  readonly id: number;
+  readonly lot: number;
+  readonly place: string;
+  readonly quantity: number;
+}
+
+/** A movement of a lot with the entry it belongs to, for its story. */
+export interface TracedRow extends EntryRow {
+  readonly lot: number;
+  readonly quantity: number;
+  readonly origin: string;
+  readonly target: string;
+}
+
+/** Places, lots, entries and movements in their tables. Units of work are the caller's; it also serves in workers. */
+export class LedgerRecord {
+  constructor(private readonly prepare: Prepare) {}
+
+  places(): PlaceRow[] {
+    return this.prepare('SELECT id, kind, name, parent, path, note, dueOn FROM place ORDER BY path, id').all() as PlaceRow[];
+  }
+
+  place(id: string): PlaceRow | null {
+    return (
+      (this.prepare('SELECT id, kind, name, parent, path, note, dueOn FROM place WHERE id = ?').get(id) as PlaceRow | undefined) ?? null
+    );
+  }
+
+  writePlace({ id, kind, name, parent, path, note, dueOn }: PlaceRow): void {
+    this.prepare(
+      `INSERT INTO place (id, kind, name, parent, path, note, dueOn) VALUES (?, ?, ?, ?, ?, ?, ?)
+         ON CONFLICT (id) DO UPDATE SET kind = excluded.kind, name = excluded.name, parent = excluded.parent, path = excluded.path,
+           note = excluded.note, dueOn = excluded.dueOn`,
+    ).run(id, kind, name, parent, path, note, dueOn);
+  }
+
+  removePlace(id: string): void {
+    this.prepare('DELETE FROM balance WHERE place = ? AND quantity = 0').run(id);
+    this.prepare('DELETE FROM place WHERE id = ?').run(id);
+  }
+
+  /** Is anything in a place or below it, or did anything pass through: then it stays for the sake of the ledger. */
+  isNamedByMovements(id: string): boolean {
+    return this.prepare('SELECT 1 FROM movement WHERE origin = ? OR target = ? LIMIT 1').get(id, id) !== undefined;
+  }
+
+  /** The place that a path names; its places are made as far as they are not there. An empty path is no place yet. */
+  placeAt(path: string, kind: PlaceKind = 'made'): string {
+    const names = readPath(path);
+    let parent: string | null = null;
+    for (let depth = 1; depth <= names.length; depth += 1) {
+      const here = names.slice(0, depth).join(PATH_SEPARATOR);
+      const known = this.prepare(`SELECT id FROM place WHERE path = ? AND kind IN ('made', 'sealed', ?)`).pluck().get(here, kind) as
+        string | undefined;
+      const id: string = known ?? this.freePlaceId();
+      if (known === undefined) this.writePlace({ id, kind, name: names[depth - 1] ?? '', parent, path: here, note: '', dueOn: null });
+      parent = id;
+    }
+    return parent ?? NO_PLACE;
+  }
+
+  freePlaceId(): string {
+    const most = this.prepare(`SELECT COALESCE(MAX(CAST(SUBSTR(id, 7) AS INTEGER)), 0) FROM place WHERE id LIKE 'place-%'`)
+      .pluck()
+      .get() as number;
+    return `place-${most + 1}`;
+  }
+
+  addLot({
+    variant,
+    condition,
+    defects = '[]',
+    source = null,
+    certainty = 'sure',
+    paidMinor = null,
+    owner = '',
+    note,
+    splitFrom = null,
+    addedAt,
+  }: NewLot): number {
+    return Number(
+      this.prepare(
+        `INSERT INTO lot (variant, condition, defects, source, certainty, paidMinor, owner, note, splitFrom, addedAt) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+      ).run(variant, condition, defects, source, certainty, paidMinor, owner, note, splitFrom, addedAt).lastInsertRowid,
+    );
+  }
+
+  lot(id: number): LotRow | null {
+    return (this.prepare('SELECT * FROM lot WHERE id = ?').get(id) as LotRow | undefined) ?? null;
+  }
+
+  /** Changes what is written about a lot; what it is and where it was stay. */
+  noteLot(id: number, note: string): void {
+    this.prepare('UPDATE lot SET note = ? WHERE id = ?').run(note, id);
+  }
+
+  /** Enters a deed. The database refuses it where a place would hold less than none. */
+  enter(entry: Omit<EntryRow, 'id'>, movements: readonly Movement[]): number {
+    const id = Number(
+      this.prepare('INSERT INTO entry (at, kind, sentence, because, undoes) VALUES (?, ?, ?, ?, ?)').run(
+        entry.at,
+        entry.kind,
+        entry.sentence,
+        entry.because,
+        entry.undoes,
+      ).lastInsertRowid,
+    );
+    const move = this.prepare('INSERT INTO movement (entry, lot, quantity, origin, target) VALUES (?, ?, ?, ?, ?)');
+    for (const { lot, quantity, from, to } of movements) move.run(id, lot, quantity, from, to);
+    return id;
+  }
+
+  entry(id: number): EntryRow | null {
+    return (this.prepare('SELECT id, at, kind, sentence, because, undoes FROM entry WHERE id = ?').get(id) as EntryRow | undefined) ?? null;
+  }
+
+  movementsOf(entry: number): Movement[] {
+    return this.prepare('SELECT lot, quantity, origin AS "from", target AS "to" FROM movement WHERE entry = ? ORDER BY id').all(
+      entry,
+    ) as Movement[];
+  }
+
+  /** Takes an entry back by its opposite, or does it again. Returns the new entry. */
+  enterAgain(entry: EntryRow, at: string, isBack: boolean): number {
+    const movements = this.movementsOf(entry.id);
+    const sentence = `${isBack ? 'Taken back' : 'Done again'}: ${entry.sentence}`.slice(0, 300);
+    return this.enter(
+      { at, kind: isBack ? 'corrected' : entry.kind, sentence, because: isBack ? 'undo' : 'redo', undoes: isBack ? entry.id : null },
+      isBack ? opposite(movements) : movements,
+    );
+  }
+
+  /** The sentence of the first later entry that took pieces of an entry's lots from where they would have to be; null when none did. */
+  later(entry: number): string | null {
+    return (
+      (this.prepare(
+        `SELECT entry.sentence FROM movement AS mine
+           JOIN movement AS theirs ON theirs.lot = mine.lot AND theirs.origin = mine.target AND theirs.entry > mine.entry
+           JOIN entry ON entry.id = theirs.entry
+         WHERE mine.entry = ? AND mine.target <> '${OUTSIDE}' AND entry.undoes IS NULL
+           AND NOT EXISTS (SELECT 1 FROM entry AS back WHERE back.undoes = entry.id)
+         ORDER BY theirs.id LIMIT 1`,
+      )
+        .pluck()
+        .get(entry) as string | undefined) ?? null
+    );
+  }
+
+  held(id: number): HeldRow | null {
+    return (this.prepare('SELECT id, lot, place, quantity FROM balance WHERE id = ?').get(id) as HeldRow | undefined) ?? null;
+  }
+
+  /** How many pieces lie in each place itself. */
+  counts(): ReadonlyMap<string, number> {
+    const rows = this.prepare('SELECT place, SUM(quantity) AS pieces FROM balance WHERE quantity > 0 GROUP BY place').all();
+    return new Map((rows as { place: string; pieces: number }[]).map(({ place, pieces }) => [place, pieces]));
+  }
+
+  /** What happened to a lot and to those it was split from, the first first. */
+  trace(lot: number): TracedRow[] {
+    return this.prepare(
+      `WITH RECURSIVE line(id) AS (SELECT ? UNION SELECT lot.splitFrom FROM lot JOIN line ON lot.id = line.id WHERE lot.splitFrom IS NOT NULL)
+       SELECT entry.id, entry.at, entry.kind, entry.sentence, entry.because, entry.undoes, movement.lot, movement.quantity, movement.origin, movement.target
+         FROM movement JOIN entry ON entry.id = movement.entry WHERE movement.lot IN (SELECT id FROM line) ORDER BY movement.id LIMIT 500`,
+    ).all(lot) as TracedRow[];
+  }
+
+  /** Lots whose kept balances are not what their movements say: none, in a ledger that is whole. */
+  faults(): number {
+    return this.prepare(
+      `SELECT COUNT(*) FROM (
+         SELECT lot, place, SUM(quantity) AS said FROM (
+           SELECT lot, target AS place, quantity FROM movement UNION ALL SELECT lot, origin, -quantity FROM movement
+         ) GROUP BY lot, place
+       ) AS told LEFT JOIN balance ON balance.lot = told.lot AND balance.place = told.place WHERE COALESCE(balance.quantity, 0) <> told.said`,
+    )
+      .pluck()
+      .get() as number;
+  }
+
+  /** Writes the kept balances anew from the movements. */
+  rebuild(): void {
+    this.prepare('DELETE FROM balance').run();
+    this.prepare(
+      `INSERT INTO balance (lot, place, quantity) SELECT lot, place, SUM(quantity) FROM (
+         SELECT lot, target AS place, quantity FROM movement UNION ALL SELECT lot, origin, -quantity FROM movement
+       ) GROUP BY lot, place`,
+    ).run();
+  }
+}

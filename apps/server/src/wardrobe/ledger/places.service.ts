@@ -1,0 +1,131 @@
+import { Injectable } from '@nestjs/common';
+import { isAtHand, isWithin, OUTSIDE, PATH_SEPARATOR } from '@outfit/core/wardrobe';
+import { Database, type Now } from '../../platform/db/index.js';
+import { HistoryService } from '../../platform/history/index.js';
+import { notFound, Problem } from '../../platform/http/index.js';
+import { LiveService } from '../../platform/live/index.js';
+import { WardrobeService } from '../wardrobe.service.js';
+import type { NewPlaceDto, PlaceChangeDto, PlaceDto } from './ledger.dto.js';
+import { LedgerRecord, NO_PLACE, type PlaceRow } from './ledgerRecord.js';
+
+/** Where pieces lie: places within places, named, moved and taken away. */
+@Injectable()
+export class PlacesService {
+  private readonly record: LedgerRecord;
+
+  constructor(
+    private readonly database: Database,
+    private readonly wardrobe: WardrobeService,
+    private readonly history: HistoryService,
+    private readonly live: LiveService,
+  ) {
+    this.record = new LedgerRecord((sql) => database.prepare(sql));
+  }
+
+  /** The tree of places, each with what is in it and below. */
+  list(): PlaceDto[] {
+    const places = this.record.places().filter(({ id }) => id !== OUTSIDE);
+    const own = this.record.counts();
+    const below = new Map<string, number>();
+    const byId = new Map(places.map((place) => [place.id, place]));
+    for (const { id } of places)
+      for (let at = byId.get(id); at; at = at.parent === null ? undefined : byId.get(at.parent))
+        below.set(at.id, (below.get(at.id) ?? 0) + (own.get(id) ?? 0));
+    return places
+      .map((place) => ({ ...place, own: own.get(place.id) ?? 0, pieces: below.get(place.id) ?? 0 }))
+      .filter(({ id, kind, pieces }) => pieces > 0 || kind === 'sealed' || (kind === 'made' && id !== NO_PLACE));
+  }
+
+  add({ name, parent, isSealed = false }: NewPlaceDto): Promise<PlaceDto[]> {
+    return this.changing(() => {
+      const within = parent === null ? null : this.place(parent);
+      const path = [...(within && within.path !== '' ? [within.path] : []), name.trim()].join(PATH_SEPARATOR);
+      this.refuseTwin(path, null);
+      const row: PlaceRow = {
+        id: this.record.freePlaceId(),
+        kind: isSealed ? 'sealed' : 'made',
+        name: name.trim(),
+        parent,
+        path,
+        note: '',
+        dueOn: null,
+      };
+      this.record.writePlace(row);
+      this.keep(`Made the place ${path}`, {}, { places: [row] });
+      return this.list();
+    });
+  }
+
+  /** Names a place anew, puts it elsewhere with all below, or notes something about it. */
+  change(id: string, { name, parent, note }: PlaceChangeDto): Promise<PlaceDto[]> {
+    return this.changing(() => {
+      const place = this.place(id);
+      if (!isAtHand(place.kind) && place.kind !== 'sealed') throw new Problem(409, `${place.name} is kept by Outfit and stays as it is.`);
+      const next = {
+        ...place,
+        name: name?.trim() ?? place.name,
+        note: note ?? place.note,
+        parent: parent === undefined ? place.parent : parent,
+      };
+      const all = this.record.places();
+      if (next.parent !== null) this.place(next.parent);
+      if (isWithin(id, next.parent, new Map(all.map((row) => [row.id, row]))))
+        throw new Problem(409, `${place.name} cannot go into itself.`);
+      const before = all.filter((row) => row.path === place.path || row.path.startsWith(`${place.path}${PATH_SEPARATOR}`));
+      const above = next.parent === null ? '' : this.place(next.parent).path;
+      const path = [...(above === '' ? [] : [above]), next.name].join(PATH_SEPARATOR);
+      this.refuseTwin(path, id);
+      const after = before.map((row) => ({ ...(row.id === id ? next : row), path: `${path}${row.path.slice(place.path.length)}` }));
+      for (const row of after) this.record.writePlace(row);
+      this.keep(
+        next.parent === place.parent ? `Changed the place ${path}` : `Put ${place.name} into ${above || 'the workroom'}`,
+        { places: before },
+        { places: after },
+      );
+      return this.list();
+    });
+  }
+
+  /** Takes away a place that nothing lies in and nothing ever passed through. */
+  remove(id: string): Promise<PlaceDto[]> {
+    return this.changing(() => {
+      const place = this.place(id);
+      if (place.kind !== 'made' && place.kind !== 'sealed') throw new Problem(409, `${place.name} is kept by Outfit and stays.`);
+      const shown = this.list().find((row) => row.id === id);
+      if ((shown?.pieces ?? 0) > 0) throw new Problem(409, `${shown?.pieces} pieces lie in ${place.name}. Move them first.`);
+      if (this.record.places().some((row) => row.parent === id))
+        throw new Problem(409, `Other places lie in ${place.name}. Put them elsewhere first.`);
+      if (this.record.isNamedByMovements(id))
+        throw new Problem(409, `Pieces lay in ${place.name} before, and their stories name it. Rename it instead.`);
+      this.record.removePlace(id);
+      this.keep(`Took the place ${place.path} away`, { places: [place] }, {});
+      return this.list();
+    });
+  }
+
+  private keep(label: string, before: { readonly places?: readonly PlaceRow[] }, after: { readonly places?: readonly PlaceRow[] }): void {
+    this.history.record({ subject: 'wardrobe', item: 'all', label: label.slice(0, 200), before, after });
+  }
+
+  private changing(work: () => Now<PlaceDto[]>): Promise<PlaceDto[]> {
+    return this.database.write<PlaceDto[]>(() => {
+      const places = work();
+      this.wardrobe.touched();
+      this.live.changed('wardrobe');
+      return places;
+    });
+  }
+
+  private refuseTwin(path: string, except: string | null): void {
+    const twin = this.record
+      .places()
+      .find((place) => place.path.toLowerCase() === path.toLowerCase() && place.id !== except && place.path !== '');
+    if (twin) throw new Problem(409, `There is a place “${twin.path}” already.`);
+  }
+
+  private place(id: string): PlaceRow {
+    const place = this.record.place(id);
+    if (!place) throw notFound('place', id);
+    return place;
+  }
+}
