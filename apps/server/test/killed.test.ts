@@ -76,12 +76,16 @@ function writings(tag: string, figure: FigureDto): readonly Writing[] {
       ),
     },
     {
-      what: 'pieces written down by hand',
-      rows: 1,
+      what: 'pieces written down by hand: the lot, its movement and what its place holds',
+      rows: 3,
       method: 'POST',
       path: 'wardrobe/pieces',
       body: { variant: 'HA-118·raven', quantity: 2, condition: 'used', place: `hand of ${tag}`, note: `by hand ${tag}` },
-      found: counting(`SELECT COUNT(*) FROM piece WHERE note = 'by hand ' || @tag`, tag),
+      found: counting(
+        `SELECT COUNT(*) + COUNT(movement.id) + COUNT(balance.id) FROM lot LEFT JOIN movement ON movement.lot = lot.id
+           LEFT JOIN balance ON balance.lot = lot.id AND balance.quantity > 0 AND balance.place <> 'outside' WHERE lot.note = 'by hand ' || @tag`,
+        tag,
+      ),
     },
     {
       what: 'a seller written down by hand and its line in the history',
@@ -180,6 +184,8 @@ test('what was acknowledged outlives a kill at any moment, and what was under wa
       const found = writing.found(database);
       expect([writing.what, found]).toEqual([writing.what, answer === true ? writing.rows : answer === false ? 0 : found && writing.rows]);
     }
+    const offBalance = database.prepare('SELECT lot FROM balance GROUP BY lot HAVING SUM(quantity) <> 0').all();
+    expect(offBalance).toEqual([]);
     const parts = database
       .prepare(
         `SELECT look.id FROM look JOIN change ON change.id = (SELECT MAX(id) FROM change WHERE subject = 'look' AND item = look.id)

@@ -4,12 +4,13 @@ import { sentenceOf, tell } from '@/ui';
 import { useAppDispatch } from './store';
 import { isTyping } from './typing';
 
-export type UndoSubject = 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'market';
+export type UndoSubject = 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'market' | 'wardrobe';
 
 /** What is asked anew after a step of a subject; line-ups and figures otherwise. */
 const TOUCHED: Readonly<Partial<Record<UndoSubject, Parameters<typeof webApi.util.invalidateTags>[0]>>> = {
   catalogue: ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'bin'],
   market: ['market', 'bin', 'history'],
+  wardrobe: ['wardrobe', 'history'],
 };
 
 /** What Undo and Redo would take back and bring back here, and how. Null when there is nothing. */
@@ -20,7 +21,7 @@ export interface Undoing {
 }
 
 /**
- * Undo and redo of a brief and the looks chosen for it, of who stands in a line-up, of the line-ups of the workroom, of the catalogue, or of what was written
+ * Undo and redo of a brief and the looks chosen for it, of who stands in a line-up, of the line-ups of the workroom, of the catalogue, of the wardrobe, or of what was written
  * down by hand in the market; also after a reload, also by the keyboard.
  */
 export function useUndo(subject: UndoSubject, item: string): Undoing {

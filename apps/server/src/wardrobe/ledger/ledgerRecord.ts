@@ -227,13 +227,13 @@ export class LedgerRecord {
       .get() as number;
   }
 
-  /** Writes the kept balances anew from the movements. */
+  /** Writes the kept balances anew from the movements; runs keep their numbers. */
   rebuild(): void {
-    this.prepare('DELETE FROM balance').run();
+    this.prepare('UPDATE balance SET quantity = 0').run();
     this.prepare(
       `INSERT INTO balance (lot, place, quantity) SELECT lot, place, SUM(quantity) FROM (
          SELECT lot, target AS place, quantity FROM movement UNION ALL SELECT lot, origin, -quantity FROM movement
-       ) GROUP BY lot, place`,
+       ) WHERE TRUE GROUP BY lot, place ON CONFLICT (lot, place) DO UPDATE SET quantity = excluded.quantity`,
     ).run();
   }
 }

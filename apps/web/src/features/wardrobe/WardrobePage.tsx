@@ -1,141 +1,145 @@
-import { useVirtualizer } from '@tanstack/react-virtual';
 import { Download } from 'lucide-react';
-import { useEffect, useRef } from 'react';
-import { type PieceDto, useImportPiecesMutation, apiPath } from '@/api';
-import { ImportDialog, PartPicture, Swatch } from '@/parts';
-import { Empty, OwnInput, plural, useAddress } from '@/ui';
-import { useWorkspace } from '@/workspace';
-import { usePieces } from './usePieces';
+import { useCallback, useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { apiPath, type PieceDto, useImportPiecesMutation, useListPlacesQuery } from '@/api';
+import { ImportDialog, UndoButtons } from '@/parts';
+import { OwnInput, plural, useAddress } from '@/ui';
+import { isTyping, useUndo } from '@/workspace';
+import { AddSheet, CountSheet, DEED_WORDS, type OpenDeed, useDeeds } from './deeds';
 import { PieceChanges } from './PieceChanges';
+import { PieceGrid, PiecePanel, PlaceDeeds, PlaceTree } from './places';
+import { PieceTable } from './table';
+import { usePieces } from './usePieces';
 
 const COLUMNS = [
   { name: 'variant', about: 'its number, such as HA-118·raven' },
   { name: 'quantity', about: '1 or more' },
   { name: 'condition', about: 'new, used or worn; used when empty' },
-  { name: 'place', about: 'where it lies (may be left out)' },
+  { name: 'place', about: 'where it lies, such as Cabinet › Drawer 2 (may be left out)' },
   { name: 'note', about: 'anything else (may be left out)' },
 ];
-const ROW_PX = 58;
-const GRID = 'grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] gap-3 px-2 max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]';
 
-/** What is owned, where it lies, and the way in for more. */
+/** What is owned: place by place as it lies there, or as a table of parts; and what is done with it. */
 export function WardrobePage() {
   const [importPieces] = useImportPiecesMutation();
   const [params, changeAddress] = useAddress();
   const words = params.get('words') ?? '';
-  const pieces = usePieces(words);
-  const { all, want } = pieces;
-  const total = pieces.total ?? 0;
-  const scroller = useRef<HTMLDivElement>(null);
-  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are not memoised; nothing here relies on that
-  const virtual = useVirtualizer({ count: total, getScrollElement: () => scroller.current, estimateSize: () => ROW_PX, overscan: 8 });
-  const items = virtual.getVirtualItems();
-  const [first, last] = [items[0]?.index ?? 0, items.at(-1)?.index ?? 0];
-  useEffect(() => want(first, last), [want, first, last]);
-  useEffect(() => void scroller.current?.scrollTo({ top: 0 }), [words]);
+  const isTable = params.get('show') === 'parts';
+  const place = isTable ? null : params.get('place');
+  const { data: places = [] } = useListPlacesQuery();
+  const open = places.find((row) => row.id === place) ?? null;
+  const pieces = usePieces(words, open?.id ?? null);
+  const undoing = useUndo('wardrobe', 'all');
+  const { all } = pieces;
+  const [chosen, setChosen] = useState<readonly PieceDto[]>([]);
+  const [deed, setDeed] = useState<OpenDeed | null>(null);
+  const [isAdding, setAdding] = useState(false);
+  const act = useDeeds();
+  const leave = useCallback(() => {
+    setChosen([]);
+    setDeed(null);
+  }, []);
+  const choosePlace = (id: string | null): void => {
+    leave();
+    changeAddress((next) => (id === null ? next.delete('place') : next.set('place', id)));
+  };
+  const choose = (piece: PieceDto, adds: boolean): void => {
+    const isThere = chosen.some((row) => row.id === piece.id);
+    if (adds) setChosen(isThere ? chosen.filter((row) => row.id !== piece.id) : [...chosen, piece]);
+    else setChosen(isThere && chosen.length === 1 ? [] : [piece]);
+    setDeed(null);
+  };
+  const drop = (to: string, dropped: readonly { readonly id: number; readonly quantity: number }[]): void => {
+    if (dropped.length > 0) void act({ deed: 'move', to }, dropped).then((done) => done && leave());
+  };
+  useDeedKeys(chosen.length > 0, setDeed, () => setAdding(true));
   return (
-    <div className="mx-auto flex h-full max-w-6xl flex-col px-6 py-4">
-      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
+    <div className="flex h-full flex-col">
+      <div className="border-rule flex flex-wrap items-center gap-x-4 gap-y-2 border-b px-5 py-2.5">
         <h1 className="text-2xl">Wardrobe</h1>
         <p className="text-pencil" data-testid="wardrobe-total">
           {all ? `${plural(all.pieces, 'piece')} in ${plural(all.runs, 'run')}` : 'Looking…'}
         </p>
-        <div className="ml-auto flex items-center gap-2">
+        <nav aria-label="Ways to look" className="border-rule rounded-cut flex border">
+          {(
+            [
+              ['', 'Places'],
+              ['parts', 'Parts'],
+            ] as const
+          ).map(([show, name]) => (
+            <Link
+              key={name}
+              to={show === '' ? '/wardrobe' : '/wardrobe?show=parts'}
+              aria-current={isTable === (show === 'parts') ? 'page' : undefined}
+              className={`px-3 py-1 text-[0.93rem] ${isTable === (show === 'parts') ? 'bg-ink text-sheet font-semibold' : 'hover:bg-paper'}`}
+            >
+              {name}
+            </Link>
+          ))}
+        </nav>
+        <UndoButtons undoing={undoing} />
+        <div className="ml-auto flex flex-wrap items-center gap-2">
+          {open && open.own > 0 && open.kind !== 'lent' && <CountSheet key={open.id} place={open} />}
           <a href={apiPath('wardrobe/pieces.csv')} download className="text-lagoon inline-flex items-center gap-1 underline">
             <Download size={16} strokeWidth={1.75} /> Export CSV
           </a>
           <ImportDialog
             title="Import owned pieces"
+            opens="Import CSV…"
             columns={COLUMNS}
             what="row"
             send={(body, agree) => importPieces({ body, ...(agree ? { agree } : {}) }).unwrap()}
             more={(report) => <PieceChanges report={report} />}
           />
+          <AddSheet place={open} isOpen={isAdding} onOpenChange={setAdding} />
         </div>
       </div>
-      <OwnInput
-        aria-label="Search the wardrobe"
-        placeholder="Search: part, colour, nickname, drawer"
-        value={words}
-        className="mt-3"
-        onFollow={(text) => changeAddress((next) => (text === '' ? next.delete('words') : next.set('words', text)))}
-      />
-      <div role="table" aria-label="Owned pieces" aria-rowcount={total} className="mt-3 flex min-h-0 flex-1 flex-col">
-        <div role="row" className={`${GRID} text-pencil border-ink border-b pb-1 text-[0.87rem]`}>
-          {['', 'Part', 'Colour', 'Pieces', 'Condition', 'Place'].map((head, i) => (
-            <span key={i} role="columnheader" className={i > 1 && i !== 3 ? 'max-sm:hidden' : ''}>
-              {head}
-            </span>
-          ))}
-        </div>
-        {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard */}
-        <div ref={scroller} role="rowgroup" tabIndex={0} className="bg-sheet min-h-0 flex-1 overflow-auto">
-          {pieces.hasFailed && (
-            <p className="text-madder p-4">The list did not come. Check that Outfit is still running, then scroll again.</p>
-          )}
-          {all && pieces.total === 0 && (
-            <Empty title={all.runs === 0 ? 'Nothing is owned yet' : 'Nothing matches'}>
-              <p>
-                {all.runs === 0
-                  ? 'Import a CSV file of what lies on your desk; bad rows are told one by one before anything is taken.'
-                  : 'Try a colour, a nickname or a drawer.'}
-              </p>
-            </Empty>
-          )}
-          <div style={{ height: virtual.getTotalSize() }} className="relative">
-            {items.map((item) => {
-              return (
-                <div
-                  key={item.key}
-                  role="row"
-                  aria-rowindex={item.index + 1}
-                  style={{ top: item.start, height: ROW_PX }}
-                  className={`${GRID} border-rule absolute inset-x-0 items-center border-b`}
-                >
-                  <Cells piece={pieces.at(item.index)} />
-                </div>
-              );
-            })}
+      <div
+        className={`grid min-h-0 flex-1 max-sm:flex max-sm:flex-col ${isTable ? '' : chosen.length > 0 ? 'grid-cols-[16rem_minmax(0,1fr)_19rem]' : 'grid-cols-[16rem_minmax(0,1fr)]'}`}
+      >
+        {!isTable && <PlaceTree places={places} chosen={open?.id ?? null} onChoose={choosePlace} onDrop={drop} />}
+        <div className={`flex min-h-0 flex-col ${isTable ? 'mx-auto w-full max-w-6xl px-6 py-3' : ''}`}>
+          <div className={`flex items-baseline gap-3 ${isTable ? '' : 'px-3 pt-3'}`}>
+            {open && <PlaceDeeds key={open.id} place={open} places={places} onGone={() => choosePlace(null)} />}
+            <OwnInput
+              aria-label="Search the wardrobe"
+              placeholder={open ? `Search in ${open.name}` : 'Search: part, colour, nickname, drawer'}
+              value={words}
+              className="w-full"
+              onFollow={(text) => changeAddress((next) => (text === '' ? next.delete('words') : next.set('words', text)))}
+            />
           </div>
+          {isTable ? (
+            <PieceTable pieces={pieces} words={words} />
+          ) : (
+            <PieceGrid
+              pieces={pieces}
+              chosen={new Set(chosen.map((piece) => piece.id))}
+              chosenPieces={chosen}
+              place={open?.id ?? null}
+              onChoose={choose}
+            />
+          )}
         </div>
+        {!isTable && chosen.length > 0 && <PiecePanel pieces={chosen} places={places} open={deed} onOpen={setDeed} onDone={leave} />}
       </div>
     </div>
   );
 }
 
-function Cells({ piece }: { readonly piece: PieceDto | null }) {
-  const { catalogue } = useWorkspace();
-  if (!piece) return <span role="cell" aria-label="Being read" />;
-  const variant = catalogue.variant(piece.variant);
-  const mould = catalogue.mouldOf(variant);
-  return (
-    <>
-      <span role="cell">
-        <PartPicture variant={variant} position={mould.fills[0]?.[0] ?? 'beside'} catalogue={catalogue} size={50} tacked={false} />
-      </span>
-      <span role="cell" className="min-w-0">
-        <span className="block truncate font-medium">{catalogue.nameOf(variant)}</span>
-        <span className="text-pencil block truncate text-[0.87rem]">
-          <span className="font-mono">{variant.id}</span>
-          {piece.note && `, ${piece.note}`}
-        </span>
-      </span>
-      <span role="cell" className="max-sm:hidden">
-        {variant.colours.slice(0, 2).map((id, i) => (
-          <span key={i} className="block leading-tight">
-            <Swatch colour={catalogue.colour(id)} />
-          </span>
-        ))}
-      </span>
-      <span role="cell" className="font-mono">
-        {piece.quantity}
-      </span>
-      <span role="cell" className="max-sm:hidden">
-        {piece.condition}
-      </span>
-      <span role="cell" className="truncate max-sm:hidden">
-        {piece.place}
-      </span>
-    </>
-  );
+/** Keys for what is done with chosen pieces, and `N` for new ones. */
+function useDeedKeys(hasChosen: boolean, onDeed: (deed: OpenDeed) => void, onNew: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      const key = event.key.toLowerCase();
+      const deed = hasChosen ? DEED_WORDS.find(([, , own]) => own === key) : undefined;
+      if (!deed && key !== 'n') return;
+      event.preventDefault();
+      if (deed) onDeed(deed[0]);
+      else onNew();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
 }

@@ -1,0 +1,119 @@
+import { CONDITIONS } from '@outfit/core';
+import { DEFECTS } from '@outfit/core/wardrobe';
+import { useMemo, useState } from 'react';
+import type { DeedDto, PieceDto, PlaceDto } from '@/api';
+import { Button, Choice, Input, Label, Picker, plural } from '@/ui';
+import { useDeeds } from './useDeeds';
+
+/** What can be done with chosen pieces, with the key that opens it. */
+export const DEED_WORDS = [
+  ['move', 'Move', 'm'],
+  ['defect', 'Mark a defect', 'd'],
+  ['condition', 'Condition', 'c'],
+  ['lend', 'Lend', 'l'],
+  ['sell', 'Sold', 's'],
+  ['give', 'Given away', 'g'],
+  ['lose', 'Lost', ''],
+  ['break', 'Thrown away', ''],
+] as const satisfies readonly (readonly [DeedDto['deed'], string, string])[];
+export type OpenDeed = (typeof DEED_WORDS)[number][0] | 'return';
+
+const WANTS_PERSON: readonly OpenDeed[] = ['lend', 'sell', 'give'];
+
+interface DeedFormProps {
+  readonly deed: OpenDeed;
+  readonly pieces: readonly PieceDto[];
+  readonly places: readonly PlaceDto[];
+  readonly onDone: () => void;
+}
+
+/** What a deed still has to be told: where to, who, until when, what is wrong; and of how many of a run. */
+export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
+  const act = useDeeds();
+  const [only] = pieces.length === 1 ? pieces : [];
+  const [quantity, setQuantity] = useState(String(only?.quantity ?? ''));
+  const [to, setTo] = useState<string | null>(null);
+  const [person, setPerson] = useState('');
+  const [dueOn, setDueOn] = useState('');
+  const [defect, setDefect] = useState<(typeof DEFECTS)[number]>('misprint');
+  const [condition, setCondition] = useState<PieceDto['condition']>(only?.condition ?? 'used');
+  const [note, setNote] = useState('');
+  const goesSomewhere = deed === 'move' || deed === 'return';
+  const options = useMemo(
+    () =>
+      places
+        .filter((place) => place.kind !== 'lent')
+        .map((place) => ({ value: place.id, text: place.path || place.name, more: plural(place.pieces, 'piece') })),
+    [places],
+  );
+  const count = only ? Number(quantity) : undefined;
+  const isReady =
+    (count === undefined || (Number.isInteger(count) && count >= 1 && count <= (only?.quantity ?? 0))) &&
+    (!goesSomewhere || to !== null) &&
+    (deed !== 'lend' || person.trim() !== '');
+  const submit = async (): Promise<void> => {
+    const done = await act(
+      {
+        deed,
+        ...(goesSomewhere && to !== null ? { to } : {}),
+        ...(WANTS_PERSON.includes(deed) && person.trim() !== '' ? { person: person.trim() } : {}),
+        ...(deed === 'lend' && dueOn !== '' ? { dueOn } : {}),
+        ...(deed === 'defect' ? { defect, note } : {}),
+        ...(deed === 'condition' ? { condition } : {}),
+      },
+      pieces,
+      count,
+    );
+    if (done) onDone();
+  };
+  return (
+    <form
+      aria-label={DEED_WORDS.find(([id]) => id === deed)?.[1] ?? 'Bring back'}
+      className="border-rule bg-paper space-y-2 border p-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+    >
+      {only && only.quantity > 1 && (
+        <Label text={`How many of the ${only.quantity}`}>
+          <Input inputMode="numeric" className="!w-24 font-mono" value={quantity} onChange={(event) => setQuantity(event.target.value)} />
+        </Label>
+      )}
+      {goesSomewhere && <Picker label="Where to" placeholder="Where to…" value={to} options={options} onChoose={setTo} />}
+      {WANTS_PERSON.includes(deed) && (
+        <Label text={deed === 'lend' ? 'To whom' : 'To whom, if you like'}>
+          <Input value={person} maxLength={80} onChange={(event) => setPerson(event.target.value)} />
+        </Label>
+      )}
+      {deed === 'lend' && (
+        <Label text="Due back on">
+          <Input type="date" value={dueOn} onChange={(event) => setDueOn(event.target.value)} />
+        </Label>
+      )}
+      {deed === 'defect' && (
+        <>
+          <Label text="What is wrong">
+            <Choice value={defect} options={DEFECTS.map((value) => ({ value, label: value }))} onChoose={setDefect} />
+          </Label>
+          <Label text="Note">
+            <Input value={note} maxLength={300} onChange={(event) => setNote(event.target.value)} />
+          </Label>
+        </>
+      )}
+      {deed === 'condition' && (
+        <Label text="Condition now">
+          <Choice value={condition} options={CONDITIONS.map((value) => ({ value, label: value }))} onChoose={setCondition} />
+        </Label>
+      )}
+      <div className="flex gap-2">
+        <Button type="submit" tone="act" disabled={!isReady}>
+          {deed === 'return' ? 'It came back' : 'Do it'}
+        </Button>
+        <Button tone="quiet" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,117 @@
+import { Box, FolderPlus, Package, UserRound, Wrench } from 'lucide-react';
+import { useState } from 'react';
+import { type PlaceDto, useAddPlaceMutation } from '@/api';
+import { attempt, Button, Input, longDay } from '@/ui';
+import { useWorkspace } from '@/workspace';
+import { readDragged } from './dragged';
+
+interface PlaceTreeProps {
+  readonly places: readonly PlaceDto[];
+  readonly chosen: string | null;
+  readonly onChoose: (place: string | null) => void;
+  /** Pieces were dropped on a place. */
+  readonly onDrop: (place: string, pieces: readonly { readonly id: number; readonly quantity: number }[]) => void;
+}
+
+const ICONS = { made: Box, sealed: Package, lent: UserRound, bench: Wrench, outside: Box } as const;
+
+/** The places within places, each with how many pieces lie in it and below. Pieces are dropped on a place to go there. */
+export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) {
+  const { today } = useWorkspace();
+  const [isOver, setOver] = useState<string | null>(null);
+  const total = places.filter((place) => place.parent === null).reduce((all, place) => all + place.pieces, 0);
+  const row = (place: PlaceDto, depth: number) => {
+    const Icon = ICONS[place.kind];
+    const isLate = place.dueOn !== null && place.dueOn < today;
+    return (
+      <li key={place.id}>
+        <button
+          type="button"
+          aria-current={place.id === chosen ? 'true' : undefined}
+          onClick={() => onChoose(place.id)}
+          onDragOver={(event) => {
+            if (place.kind === 'lent') return;
+            event.preventDefault();
+            setOver(place.id);
+          }}
+          onDragLeave={() => setOver(null)}
+          onDrop={(event) => {
+            event.preventDefault();
+            setOver(null);
+            onDrop(place.id, readDragged(event.dataTransfer));
+          }}
+          style={{ paddingLeft: `${0.6 + depth * 1}rem` }}
+          className={`flex w-full items-baseline gap-2 py-1.5 pr-3 text-left ${place.id === chosen ? 'bg-lagoon/10 font-semibold' : 'hover:bg-paper'} ${isOver === place.id ? 'outline-lagoon outline-2 -outline-offset-2' : ''}`}
+        >
+          <Icon size={15} strokeWidth={1.75} className="text-pencil shrink-0 translate-y-0.5" />
+          <span className="min-w-0 flex-1">
+            {place.kind === 'lent' ? place.path : place.name}
+            {place.dueOn !== null && (
+              <span className={`block text-[0.8rem] font-normal ${isLate ? 'text-madder' : 'text-pencil'}`}>
+                {isLate ? 'was due back' : 'due back'} {longDay(place.dueOn)}
+              </span>
+            )}
+          </span>
+          <span className="text-pencil font-mono text-[0.93rem] font-normal">{place.pieces}</span>
+        </button>
+        {branch(place.id, depth + 1)}
+      </li>
+    );
+  };
+  const branch = (parent: string | null, depth: number) => {
+    const here = places.filter((place) => place.parent === parent);
+    return here.length === 0 ? null : <ul>{here.map((place) => row(place, depth))}</ul>;
+  };
+  return (
+    <nav
+      aria-label="Places"
+      className="border-rule bg-sheet flex min-h-0 flex-col border-r max-sm:max-h-44 max-sm:border-r-0 max-sm:border-b"
+    >
+      <div className="min-h-0 flex-1 overflow-auto py-1">
+        <button
+          type="button"
+          aria-current={chosen === null ? 'true' : undefined}
+          onClick={() => onChoose(null)}
+          className={`flex w-full items-baseline gap-2 py-1.5 pr-3 pl-2.5 text-left ${chosen === null ? 'bg-lagoon/10 font-semibold' : 'hover:bg-paper'}`}
+        >
+          <span className="flex-1">Everything at hand and away</span>
+          <span className="text-pencil font-mono text-[0.93rem] font-normal">{total}</span>
+        </button>
+        {branch(null, 0)}
+      </div>
+      <NewPlace places={places} within={places.find((place) => place.id === chosen) ?? null} />
+      <p className="text-pencil border-rule border-t px-3 py-2 text-[0.87rem] max-sm:hidden">
+        Drop pieces on a place to move them. <kbd className="font-mono">M</kbd> moves by name.
+      </p>
+    </nav>
+  );
+}
+
+/** A new place, within the one that is open. */
+function NewPlace({ within }: { readonly places: readonly PlaceDto[]; readonly within: PlaceDto | null }) {
+  const [add] = useAddPlaceMutation();
+  const [name, setName] = useState('');
+  const parent = within && (within.kind === 'made' || within.kind === 'sealed') && within.path !== '' ? within : null;
+  return (
+    <form
+      className="border-rule flex gap-1.5 border-t px-2 py-1.5"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (name.trim() === '') return;
+        void attempt(add({ newPlaceDto: { name: name.trim(), parent: parent?.id ?? null } }).unwrap()).then((done) => done && setName(''));
+      }}
+    >
+      <Input
+        aria-label={parent ? `New place in ${parent.name}` : 'New place'}
+        placeholder={parent ? `New place in ${parent.name}` : 'New place'}
+        value={name}
+        maxLength={80}
+        className="!py-0.5 text-[0.93rem]"
+        onChange={(event) => setName(event.target.value)}
+      />
+      <Button type="submit" tone="quiet" className="!px-1.5" aria-label="Add the place" disabled={name.trim() === ''}>
+        <FolderPlus size={17} strokeWidth={1.75} />
+      </Button>
+    </form>
+  );
+}

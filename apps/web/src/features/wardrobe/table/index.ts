@@ -1,0 +1,1 @@
+export { PieceTable } from './PieceTable';
