@@ -92,7 +92,7 @@ describe('deeds with pieces', () => {
     const run = first.body.find((row) => row.place === 'Way box') as PieceDto;
     await server.request('POST', 'wardrobe/import?agree=all', `variant,quantity,condition,place,note\n${HAT},4,new,Way box,\n`);
     expect((await within((await placeOf('Way box')).id)).map((row) => row.quantity)).toEqual([4]);
-    await deed({ deed: 'sell', pieces: [{ id: run.id, quantity: 4 }], person: 'Tin Drawer', broughtMinor: 200 });
+    await deed({ deed: 'sell', pieces: [{ id: run.id, quantity: 4 }], person: 'Tin Drawer' });
     // The import cannot be taken back before the sale: history goes the other way round.
     expect((await undo()).body.done).toBe('Sold 4 × Two plaits in rust and lagoon to Tin Drawer');
     expect((await undo()).body.done).toMatch(/^Imported 1 rows of owned pieces/);
@@ -132,6 +132,7 @@ describe('deeds with pieces', () => {
       [{ deed: 'move', pieces: one, to: 'nowhere' }, 404, /nowhere/],
       [{ deed: 'lend', pieces: one }, 422, /who borrows/],
       [{ deed: 'defect', pieces: one }, 422, /what is wrong/],
+      [{ deed: 'condition', pieces: one }, 422, /in what condition/],
       [{ deed: 'lose', pieces: [...one, ...one] }, 422, /named twice/],
       [{ deed: 'lose', pieces: [{ id: 999_999, quantity: 1 }] }, 404, /run of pieces/],
     ] as const) {
@@ -167,6 +168,23 @@ describe('places', () => {
     expect((await places()).some((place) => place.name === 'Empty nook')).toBe(false);
     await undo();
     expect((await placeOf('Empty nook')).id).toBe(nook?.id);
+  });
+
+  test('that Outfit keeps are not changed, and names cannot hold the signs between places', async () => {
+    for (const id of ['no-place', 'bench', 'outside'])
+      expect((await server.put(`wardrobe/places/${id}`, { name: 'Mine' })).status).toBe(409);
+    expect((await server.post('wardrobe/places', { name: 'Under the bench', parent: 'bench' })).status).toBe(409);
+    const { status, body } = await server.post('wardrobe/places', { name: 'A › B', parent: null });
+    expect([status, body.message]).toEqual([422, expect.stringMatching(/cannot hold ›/)]);
+  });
+
+  test('within a sealed one are sealed too, and nothing open is put into it', async () => {
+    const made = async (name: string, parent: string | null, isSealed = false): Promise<PlaceDto | undefined> =>
+      (await server.post<PlaceDto[]>('wardrobe/places', { name, parent, isSealed })).body.find((place) => place.name === name);
+    const box = await made('Sealed box', null, true);
+    expect((await made('Inner bag', box?.id ?? ''))?.kind).toBe('sealed');
+    const open = await made('Open tray', null);
+    expect((await server.put(`wardrobe/places/${open?.id}`, { parent: box?.id })).status).toBe(409);
   });
 
   test('that are sealed hold what is owned and not at hand', async () => {

@@ -2354,7 +2354,6 @@ export type DeedDto = {
   /** Who gets them: lent, given, sold */
   person?: string;
   dueOn?: string;
-  broughtMinor?: number;
   defect?: 'misprint' | 'crack' | 'yellowing' | 'faded print' | 'loose' | 'scratched' | 'cut';
   condition?: 'new' | 'used' | 'worn';
   note?: string;

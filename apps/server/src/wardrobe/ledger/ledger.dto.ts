@@ -7,8 +7,6 @@ import { Day, Flag, Id, OneOf, Rows, Text, Whole } from '../../platform/http/ind
 export const DEEDS = ['move', 'sell', 'give', 'lose', 'break', 'lend', 'return', 'defect', 'condition', 'confirm'] as const;
 export type Deed = (typeof DEEDS)[number];
 
-const MOST_MINOR = 100_000_000;
-
 export class PlaceDto {
   @ApiProperty() id: string;
   @ApiProperty({ enum: PLACE_KINDS }) kind: PlaceKind;
@@ -45,7 +43,6 @@ export class DeedDto {
   @Id('Place', { optional: true, description: 'Where they go: moved, or returned' }) to?: string;
   @Text('Person', { most: 80, optional: true, description: 'Who gets them: lent, given, sold' }) person?: string;
   @Day('Due back', { optional: true }) dueOn?: string;
-  @Whole('What they brought', 0, MOST_MINOR, { optional: true }) broughtMinor?: number;
   @OneOf('Defect', DEFECTS, { optional: true }) defect?: DefectKind;
   @OneOf('Condition', CONDITIONS, { optional: true }) condition?: Condition;
   @Text('Note', { least: 0, most: 300, optional: true }) note?: string;

@@ -58,6 +58,7 @@ export class LedgerService {
       for (const { taken, quantity, lot } of held)
         if (taken > quantity) throw new Problem(409, `There are ${quantity} of ${this.nameOf(lot)} there, and ${taken} were asked for.`);
       const movements = held.flatMap((row) => this.movementsFor(deed, row));
+      if (movements.length === 0) throw new Problem(409, 'They are there already. Nothing was changed.');
       const pieces = held.reduce((all, row) => all + row.taken, 0);
       const [first] = held;
       const what = held.length === 1 && first ? this.nameOf(first.lot) : null;

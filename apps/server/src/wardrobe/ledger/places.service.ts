@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { isAtHand, isWithin, OUTSIDE, PATH_SEPARATOR } from '@outfit/core/wardrobe';
+import { isWithin, OUTSIDE, PATH_SEPARATOR } from '@outfit/core/wardrobe';
 import { Database, type Now } from '../../platform/db/index.js';
 import { HistoryService } from '../../platform/history/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
@@ -7,6 +7,12 @@ import { LiveService } from '../../platform/live/index.js';
 import { WardrobeService } from '../wardrobe.service.js';
 import type { NewPlaceDto, PlaceChangeDto, PlaceDto } from './ledger.dto.js';
 import { LedgerRecord, NO_PLACE, type PlaceRow } from './ledgerRecord.js';
+
+/** A name of one place; the signs between places cannot stand in it. */
+function own(name: string): string {
+  if (/[›>]/.test(name)) throw new Problem(422, 'A name of a place cannot hold › or >: make the outer place first, then this one in it.');
+  return name.trim();
+}
 
 /** Where pieces lie: places within places, named, moved and taken away. */
 @Injectable()
@@ -38,12 +44,13 @@ export class PlacesService {
 
   add({ name, parent, isSealed = false }: NewPlaceDto): Promise<PlaceDto[]> {
     return this.changing(() => {
-      const within = parent === null ? null : this.place(parent);
-      const path = [...(within && within.path !== '' ? [within.path] : []), name.trim()].join(PATH_SEPARATOR);
+      const within = parent === null ? null : this.ownPlace(parent);
+      const path = [...(within ? [within.path] : []), own(name)].join(PATH_SEPARATOR);
       this.refuseTwin(path, null);
       const row: PlaceRow = {
         id: this.record.freePlaceId(),
-        kind: isSealed ? 'sealed' : 'made',
+        // What lies in a sealed box is no more at hand than the box is.
+        kind: isSealed || within?.kind === 'sealed' ? 'sealed' : 'made',
         name: name.trim(),
         parent,
         path,
@@ -59,20 +66,21 @@ export class PlacesService {
   /** Names a place anew, puts it elsewhere with all below, or notes something about it. */
   change(id: string, { name, parent, note }: PlaceChangeDto): Promise<PlaceDto[]> {
     return this.changing(() => {
-      const place = this.place(id);
-      if (!isAtHand(place.kind) && place.kind !== 'sealed') throw new Problem(409, `${place.name} is kept by Outfit and stays as it is.`);
+      const place = this.ownPlace(id);
       const next = {
         ...place,
-        name: name?.trim() ?? place.name,
+        name: name === undefined ? place.name : own(name),
         note: note ?? place.note,
         parent: parent === undefined ? place.parent : parent,
       };
       const all = this.record.places();
-      if (next.parent !== null) this.place(next.parent);
+      const into = next.parent === null ? null : this.ownPlace(next.parent);
+      if (into?.kind === 'sealed' && place.kind !== 'sealed')
+        throw new Problem(409, `${into.name} is sealed: what goes into it would be out of reach. Move the pieces themselves.`);
       if (isWithin(id, next.parent, new Map(all.map((row) => [row.id, row]))))
         throw new Problem(409, `${place.name} cannot go into itself.`);
       const before = all.filter((row) => row.path === place.path || row.path.startsWith(`${place.path}${PATH_SEPARATOR}`));
-      const above = next.parent === null ? '' : this.place(next.parent).path;
+      const above = into?.path ?? '';
       const path = [...(above === '' ? [] : [above]), next.name].join(PATH_SEPARATOR);
       this.refuseTwin(path, id);
       const after = before.map((row) => ({ ...(row.id === id ? next : row), path: `${path}${row.path.slice(place.path.length)}` }));
@@ -89,8 +97,7 @@ export class PlacesService {
   /** Takes away a place that nothing lies in and nothing ever passed through. */
   remove(id: string): Promise<PlaceDto[]> {
     return this.changing(() => {
-      const place = this.place(id);
-      if (place.kind !== 'made' && place.kind !== 'sealed') throw new Problem(409, `${place.name} is kept by Outfit and stays.`);
+      const place = this.ownPlace(id);
       const shown = this.list().find((row) => row.id === id);
       if ((shown?.pieces ?? 0) > 0) throw new Problem(409, `${shown?.pieces} pieces lie in ${place.name}. Move them first.`);
       if (this.record.places().some((row) => row.parent === id))
@@ -121,6 +128,14 @@ export class PlacesService {
       .places()
       .find((place) => place.path.toLowerCase() === path.toLowerCase() && place.id !== except && place.path !== '');
     if (twin) throw new Problem(409, `There is a place “${twin.path}” already.`);
+  }
+
+  /** A place that a person made; those that Outfit keeps stay as they are. */
+  private ownPlace(id: string): PlaceRow {
+    const place = this.place(id);
+    if ((place.kind !== 'made' && place.kind !== 'sealed') || id === NO_PLACE)
+      throw new Problem(409, `${place.name} is kept by Outfit and stays as it is.`);
+    return place;
   }
 
   private place(id: string): PlaceRow {
