@@ -84,7 +84,13 @@ await take('checks', '/line-ups/better', async () => {
   await page.getByRole('button', { name: 'Add to the line-up' }).click();
   await page.getByRole('option', { name: /on now/ }).waitFor();
 });
-await take('wardrobe', '/wardrobe');
+await take('wardrobe', '/wardrobe', async () => {
+  await page
+    .getByRole('navigation', { name: 'Places' })
+    .getByRole('button', { name: /^Drawer A/ })
+    .click();
+  await page.getByRole('option', { name: /Side parting in walnut/ }).click();
+});
 await take('market', '/market');
 await take('catalogue', '/catalogue?q=brown+ponytail');
 await take('mould-by-colour', '/catalogue/moulds/HA-118');

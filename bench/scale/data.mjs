@@ -10,6 +10,7 @@ import { CatalogueService } from '../../apps/server/dist/catalogue/index.js';
 import { FiguresStore } from '../../apps/server/dist/figures/index.js';
 import { AdvanceService } from '../../apps/server/dist/market/index.js';
 import { Database } from '../../apps/server/dist/platform/db/index.js';
+import { LedgerRecord } from '../../apps/server/dist/wardrobe/ledger/worker.js';
 import { grown } from '../grown.mjs';
 
 const FULL = { variants: 60_000, offers: 600_000, pieces: 50_000, figures: 2000, lineUps: 100 };
@@ -65,9 +66,14 @@ export async function workspaceOf(folder, share) {
           },
         );
     }
-    const piece = database.prepare('INSERT INTO piece (variant, quantity, condition, place, note, addedAt) VALUES (?, ?, ?, ?, ?, ?)');
-    for (let i = 0; i < FULL.pieces * share; i += 1)
-      piece.run(pick(made).id, 1, pick(['new', 'used', 'worn']), `Drawer ${1 + Math.floor(draw() * 40)}`, '', `${DAY}T00:00:00.000Z`);
+    const at = `${DAY}T00:00:00.000Z`;
+    const ledger = new LedgerRecord((sql) => database.prepare(sql));
+    const movements = [];
+    for (let i = 0; i < FULL.pieces * share; i += 1) {
+      const lot = ledger.addLot({ variant: pick(made).id, condition: pick(['new', 'used', 'worn']), note: '', addedAt: at });
+      movements.push({ lot, quantity: 1, from: 'outside', to: ledger.placeAt(`Cabinet › Drawer ${1 + Math.floor(draw() * 40)}`) });
+    }
+    ledger.enter({ at, kind: 'counted', sentence: 'Came with the bench', because: 'hand', undoes: null }, movements);
     app.get(AdvanceService).open(world.catalogue, SEED, DAY);
     const sellers = database.prepare('SELECT id FROM seller').pluck().all();
     const offer = database.prepare(

@@ -70,6 +70,8 @@ async function measure(name, folder, args) {
     `line-ups/${lineUps[0].id}/wants-outside`,
     'wardrobe/pieces/page',
     'wardrobe/pieces/page?words=brown%20drawer',
+    'wardrobe/places',
+    'wardrobe/pieces/page?place=place-2',
     'market/sellers',
     `catalogue/search?q=${encodeURIComponent('brown knot')}`,
     `figures/${figure.id}`,

@@ -18,7 +18,8 @@ const SETTLED_MS = 1000;
 const PAGES = (figure) => [
   ['/', '/', 'footer[aria-label="Shelf"] button'],
   ['/catalogue', '/catalogue', '[data-testid="found"]', 'part'],
-  ['/wardrobe', '/wardrobe', '[aria-label="Owned pieces"] [role="row"]:nth-child(2)'],
+  ['/wardrobe', '/wardrobe', '[aria-label="Pieces"] [role="option"]'],
+  ['wardrobe, parts', '/wardrobe?show=parts', '[aria-label="Owned pieces"] [role="row"]:nth-child(2)'],
   ['/market', '/market', '[aria-label="Who has most of it"] li'],
   ['sellers', '/market?show=sellers', '[aria-label="List of offers"] [role="row"]:nth-child(2)'],
   ['fitting, judged', `/figures/${figure}/fitting?position=headgear`, '[aria-label="Judgement"]'],
