@@ -3,3 +3,4 @@ export { isWithin, polygons } from './polygons.js';
 export { allRound, type Fill, type Shape, type Silhouette, type View, VIEWS, Z } from './shape.js';
 export { INK, lineOn } from './tint.js';
 export { creases, outlined, stroke, tone } from './makers.js';
+export { flipped, recoloured, scaled, widened } from './turns.js';

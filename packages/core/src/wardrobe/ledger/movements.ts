@@ -49,7 +49,7 @@ export class LedgerRefused extends Error {
     readonly holds: number,
     readonly wanted: number,
   ) {
-    super(`lot ${lot} has ${holds} at ${place}, and ${wanted} were to leave`);
+    super(`${place} holds ${holds} of lot ${lot}, and ${wanted} were to leave`);
   }
 }
 

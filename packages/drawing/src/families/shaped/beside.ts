@@ -1,7 +1,6 @@
 import type { BesideOutline } from '@outfit/core';
-import { allRound, creases, ellipse, outlined, type Shape, type Silhouette, Z } from '../../shape/index.js';
+import { allRound, creases, ellipse, outlined, scaled, type Shape, type Silhouette, Z } from '../../shape/index.js';
 import { BESIDE } from '../held/index.js';
-import { scaled } from './turns.js';
 
 const near = (d: string, fill: Shape['fill'] = 'c0', over = 0): Shape => outlined(d, fill, Z.front + over);
 const lines = (d: string, of: Shape['fill'] = 'c0'): Shape => creases(d, of, Z.front + 2);

@@ -1,6 +1,5 @@
-import { creases, ellipse, outlined, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
+import { creases, ellipse, outlined, type Shape, type Silhouette, stroke, tone, widened, Z } from '../../shape/index.js';
 import { BODY } from '../body.js';
-import { widened } from './turns.js';
 
 type Read = (key: string) => string;
 

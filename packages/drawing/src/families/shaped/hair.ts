@@ -1,6 +1,5 @@
-import { outlined, type Shape, type Silhouette, type Texture, Z } from '../../shape/index.js';
+import { flipped, outlined, type Shape, type Silhouette, type Texture, Z } from '../../shape/index.js';
 import { knotBehind, loose, plait, plaitInFront, sideTail, tail, topKnot, twoKnots, withMore } from '../hair/index.js';
-import { flipped } from './turns.js';
 
 type Read = (key: string) => string;
 

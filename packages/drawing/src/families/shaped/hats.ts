@@ -1,6 +1,5 @@
-import { creases, outlined, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
+import { creases, outlined, recoloured, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
 import { loose } from '../hair/index.js';
-import { recoloured } from './turns.js';
 
 type Read = (key: string) => string;
 

@@ -1,7 +1,6 @@
 import type { HeldOutline } from '@outfit/core';
-import { allRound, creases, ellipse, outlined, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
+import { allRound, creases, ellipse, outlined, scaled, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
 import { HELD } from '../held/index.js';
-import { scaled } from './turns.js';
 
 const z = Z.held;
 const part = (d: string, fill: Shape['fill'] = 'c0', over = 0): Shape => outlined(d, fill, z + over);

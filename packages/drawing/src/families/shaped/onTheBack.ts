@@ -1,6 +1,5 @@
-import { creases, ellipse, outlined, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
+import { creases, ellipse, outlined, scaled, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
 import { NECK } from '../neck/index.js';
-import { scaled } from './turns.js';
 
 type Read = (key: string) => string;
 

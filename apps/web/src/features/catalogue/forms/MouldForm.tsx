@@ -6,7 +6,7 @@ import { Button, Choice, Input, Label, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toMould } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
-import { NothingYet } from './NothingYet';
+import { NothingYet } from '../NothingYet';
 import { useKeepEntry } from '../useKeepEntry';
 
 const LENGTHS: readonly (readonly [keyof MouldGeometry & ('heightMm' | 'riseMm' | 'thicknessMm' | 'massG'), string])[] = [

@@ -8,7 +8,7 @@ import { useWorkspace } from '@/workspace';
 import { toVariant, yearsOf } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
 import { ColourChoice } from './ColourChoice';
-import { NothingYet } from './NothingYet';
+import { NothingYet } from '../NothingYet';
 import { holding, mouldFor, surfaceOfMould, surfaceOfPrint } from './printDraft';
 import { useKeepEntry } from '../useKeepEntry';
 import { useUsesOfPart } from './uses';

@@ -11,7 +11,7 @@ import { CatalogueTabs } from '../CatalogueTabs';
 import { Photographs } from '../pages';
 import { homeOf, toPrint, toVariant } from '../paths';
 import { ColourChoice } from './ColourChoice';
-import { NothingYet } from './NothingYet';
+import { NothingYet } from '../NothingYet';
 import {
   draftCatalogue,
   draftOf,

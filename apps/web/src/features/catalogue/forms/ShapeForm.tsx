@@ -15,7 +15,7 @@ import { Button, Chips, Input, Label, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { toMould } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
-import { NothingYet } from './NothingYet';
+import { NothingYet } from '../NothingYet';
 import { useKeepEntry } from '../useKeepEntry';
 import {
   draftOfMould,

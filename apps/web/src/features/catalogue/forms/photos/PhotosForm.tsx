@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { apiPath, type StackedPhotographDto, useListStackQuery, useStackPhotographMutation, useTakeOffStackMutation } from '@/api';
 import { attempt, Button, plural, sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import { NothingYet } from '../NothingYet';
+import { NothingYet } from '../../NothingYet';
 import { PhotoDesk } from './PhotoDesk';
 
 /**

@@ -1,4 +1,4 @@
-import type { Shape, Silhouette } from '../../shape/index.js';
+import type { Shape, Silhouette } from './shape.js';
 
 const NUMBERS = /(-?[\d.]+),(-?[\d.]+)/g;
 const tidy = (n: number): number => Math.round(n * 10) / 10;
