@@ -42,7 +42,7 @@ test('a price is kept as it was written', async ({ page }) => {
 });
 
 test('the palette takes the first letters typed after its keys', async ({ page }) => {
-  await page.goto('/wardrobe');
+  await page.goto('/wardrobe?show=parts');
   await expect(page.getByRole('table', { name: 'Owned pieces' })).toBeVisible();
   await page.keyboard.press('Control+k');
   await page.keyboard.type('Odile', { delay: 20 });

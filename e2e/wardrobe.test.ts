@@ -80,6 +80,7 @@ test('a list as it was written on paper is typed: a line that tells no part says
   page,
 }) => {
   await page.goto('/wardrobe');
+  await expect(page.getByRole('option').first()).toBeVisible();
   await page.keyboard.press('n');
   await page.getByRole('radio', { name: 'A list, typed' }).click();
   const list = page.getByLabel(/^A line for each part/);

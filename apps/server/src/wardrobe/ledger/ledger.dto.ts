@@ -4,7 +4,7 @@ import { DEFECTS, type DefectKind, PLACE_KINDS, type PlaceKind, type TypedLine }
 import { Day, Flag, Id, OneOf, Rows, Text, Whole } from '../../platform/http/index.js';
 
 /** What can be done with pieces. */
-export const DEEDS = ['move', 'sell', 'give', 'lose', 'break', 'lend', 'return', 'defect', 'condition', 'confirm'] as const;
+const DEEDS = ['move', 'sell', 'give', 'lose', 'break', 'lend', 'return', 'defect', 'condition', 'confirm'] as const;
 export type Deed = (typeof DEEDS)[number];
 
 export class PlaceDto {

@@ -4,7 +4,7 @@ import { type PageAnswer, type Pages, usePages } from '@/ui';
 const PAGE = 100;
 
 /** Which runs are looked at: those with all the words, and those in one place and below it. */
-export interface PiecesAsked {
+interface PiecesAsked {
   readonly words?: string;
   readonly place?: string;
 }
