@@ -7,8 +7,8 @@ import type { PieceDto, PiecesPageDto, PiecesPageQuery } from './wardrobe.dto.js
 import type { PieceEntity } from './wardrobe.entities.js';
 import { WardrobeStore } from './wardrobe.store.js';
 
-/** Runs looked at in one go: whoever asks for something else meanwhile waits for so many. */
-const RUNS_A_TURN = 2000;
+/** Lots looked at in one go: whoever asks for something else meanwhile waits for so many. */
+const LOTS_A_TURN = 2000;
 
 /** What a part is found by: its name, number, nicknames and family. */
 const textOf = textsOf<string>(
@@ -43,14 +43,12 @@ export class PieceSearch {
 
   private async withWords(wanted: readonly string[]): Promise<PieceEntity[]> {
     const found: PieceEntity[] = [];
-    for (let last = { variant: '', id: 0 }; ;) {
-      const more = this.store.piecesAfter(last, RUNS_A_TURN);
-      found.push(...more.filter((piece) => this.says(piece, wanted)));
-      const next = more.at(-1);
-      if (!next || more.length < RUNS_A_TURN) return found;
-      last = next;
+    const last = this.store.lastLot();
+    for (let lot = 0; lot < last; lot += LOTS_A_TURN) {
+      found.push(...this.store.piecesOfLots(lot, LOTS_A_TURN).filter((piece) => this.says(piece, wanted)));
       await nextTurn();
     }
+    return found.sort((a, b) => (a.variant < b.variant ? -1 : a.variant > b.variant ? 1 : a.lot - b.lot || a.id - b.id));
   }
 
   /** Has a run all the words, in its part or in what is written about it? */

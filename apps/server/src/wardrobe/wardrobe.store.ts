@@ -21,15 +21,17 @@ export class WardrobeStore {
     return this.database.table(PieceEntity).find({ order: { variant: 'ASC', id: 'ASC' } });
   }
 
-  /** The runs after one, in the order of `pieces`: for whoever goes through them some at a time. */
-  piecesAfter({ variant, id }: Pick<PieceEntity, 'variant' | 'id'>, most: number): PieceEntity[] {
-    return this.database
-      .prepare('SELECT * FROM piece WHERE (variant, id) > (?, ?) ORDER BY variant, id LIMIT ?')
-      .all(variant, id, most) as PieceEntity[];
+  /** The runs of so many lots after one: for whoever goes through them some at a time. */
+  piecesOfLots(after: number, many: number): PieceEntity[] {
+    return this.database.prepare('SELECT * FROM piece WHERE lot > ? AND lot <= ?').all(after, after + many) as PieceEntity[];
+  }
+
+  lastLot(): number {
+    return this.database.prepare('SELECT COALESCE(MAX(id), 0) FROM lot').pluck().get() as number;
   }
 
   piecesFrom(offset: number, most: number): PieceEntity[] {
-    return this.database.prepare('SELECT * FROM piece ORDER BY variant, id LIMIT ? OFFSET ?').all(most, offset) as PieceEntity[];
+    return this.database.prepare('SELECT * FROM piece ORDER BY variant, lot, id LIMIT ? OFFSET ?').all(most, offset) as PieceEntity[];
   }
 
   /** All that lies in a place and below it, at hand or not. */

@@ -34,10 +34,13 @@ const TABLES = [
      ('no-place', 'made', 'No place yet', NULL, '', '')`,
 ];
 
-/** The pieces that are at hand, as they were listed before there was a ledger: so many of a lot in one place. */
+/**
+ * The pieces that are at hand, as they were listed before there was a ledger: so many of a lot in one place. Joined from the lots on, in this order, so
+ * that pages by part follow an index and sort nothing.
+ */
 const PIECES = `CREATE VIEW piece AS SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition, place.path AS place, place.id AS placeId,
     lot.note, lot.addedAt, lot.defects, lot.certainty, lot.source, lot.owner
-  FROM balance JOIN lot ON lot.id = balance.lot JOIN place ON place.id = balance.place
+  FROM lot CROSS JOIN balance ON balance.lot = lot.id CROSS JOIN place ON place.id = balance.place
   WHERE balance.quantity > 0 AND place.kind IN ('made', 'bench')`;
 
 interface OldPiece {
