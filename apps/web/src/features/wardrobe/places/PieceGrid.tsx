@@ -108,7 +108,7 @@ function Tile({ piece, isChosen, where, onChoose, onDrag }: TileProps) {
       <PartPicture variant={variant} position={mould.fills[0]?.[0] ?? 'beside'} catalogue={catalogue} size={74} tacked={false} />
       <span className="mt-1 line-clamp-2 w-full text-[0.87rem] leading-tight">{catalogue.nameOf(variant)}</span>
       <span className={`mt-auto w-full truncate text-[0.8rem] ${said.length > 0 ? 'text-saffron' : 'text-pencil'}`}>
-        {said.length > 0 ? said.join(', ') : where}
+        {[...said, ...(where === '' ? [] : [where])].join(', ')}
       </span>
     </button>
   );

@@ -1,3 +1,4 @@
+import { isAtHand } from '@outfit/core/wardrobe';
 import { Box, FolderPlus, Package, UserRound, Wrench } from 'lucide-react';
 import { useState } from 'react';
 import { type PlaceDto, useAddPlaceMutation } from '@/api';
@@ -19,7 +20,8 @@ const ICONS = { made: Box, sealed: Package, lent: UserRound, bench: Wrench, outs
 export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) {
   const { today } = useWorkspace();
   const [isOver, setOver] = useState<string | null>(null);
-  const total = places.filter((place) => place.parent === null).reduce((all, place) => all + place.pieces, 0);
+  // What is sealed or with somebody else is opened for itself: the list of everything is of what can be taken in hand.
+  const total = places.filter((place) => isAtHand(place.kind)).reduce((all, place) => all + place.own, 0);
   const row = (place: PlaceDto, depth: number) => {
     const Icon = ICONS[place.kind];
     const isLate = place.dueOn !== null && place.dueOn < today;
@@ -74,7 +76,7 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
           onClick={() => onChoose(null)}
           className={`flex w-full items-baseline gap-2 py-1.5 pr-3 pl-2.5 text-left ${chosen === null ? 'bg-lagoon/10 font-semibold' : 'hover:bg-paper'}`}
         >
-          <span className="flex-1">Everything at hand and away</span>
+          <span className="flex-1">Everything at hand</span>
           <span className="text-pencil font-mono text-[0.93rem] font-normal">{total}</span>
         </button>
         {branch(null, 0)}
