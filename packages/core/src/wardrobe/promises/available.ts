@@ -1,0 +1,69 @@
+import type { PartPromises } from './book.js';
+
+/** What is told of a part that somebody wants and that is owned, to whoever reckons what a figure can count on. */
+export interface PartShares {
+  readonly variant: string;
+  /** Pieces that serve nobody: lying loose, sealed or on their way and without a flaw; and on donors. */
+  readonly free: number;
+  readonly freeOnDonors: number;
+  readonly rows: readonly ShareRow[];
+}
+
+/**
+ * What one party wants and gets of a part: a figure, or figures of a group that share the very same pieces. Figures are told by their
+ * place in line, the first 0.
+ */
+export interface ShareRow {
+  readonly figures: readonly number[];
+  readonly wants: number;
+  readonly gets: number;
+  /** Of what it gets: off donors, and bound, so that nobody before it takes it. */
+  readonly offDonors: number;
+  readonly bound: number;
+}
+
+/** How many pieces a figure can count on. */
+export interface Available {
+  readonly owned: number;
+  readonly onDonors: number;
+}
+
+/** The shares of a part, with figures by their place in line. */
+export function sharesOf({ variant, runs, claims, given, free }: PartPromises, lineOf: (figure: string) => number): PartShares {
+  const rows = new Map<string, { figures: readonly number[]; wants: number; gets: number; offDonors: number; bound: number }>();
+  const rowOf = (figures: readonly string[]) => {
+    const key = figures.join(' ');
+    const row = rows.get(key) ?? { figures: figures.map(lineOf).sort((a, b) => a - b), wants: 0, gets: 0, offDonors: 0, bound: 0 };
+    rows.set(key, row);
+    return row;
+  };
+  for (const claim of claims) rowOf(claim.figures).wants += claim.quantity;
+  for (const { claim, run, quantity, isBound } of given) {
+    const row = rowOf(claim.figures);
+    row.gets += quantity;
+    if (run.reach === 'donor') row.offDonors += quantity;
+    if (isBound) row.bound += quantity;
+  }
+  const left = (isDonor: boolean): number =>
+    runs.reduce((all, run) => all + ((run.reach === 'donor') === isDonor && !run.isFlawed ? (free.get(run.id) ?? 0) : 0), 0);
+  return { variant, free: left(false), freeOnDonors: left(true), rows: [...rows.values()] };
+}
+
+/**
+ * What a figure can count on of a part: what it gets, what nobody wants, and what those behind it in line would get if it did not want
+ * more. One that goes short already gets no more, however much others behind it get: what they have does not do for it.
+ *
+ * @param line the figure's place in line; one that is not in line stands behind everybody
+ */
+export function availableTo({ free, freeOnDonors, rows }: Omit<PartShares, 'variant'>, line: number): Available {
+  const own = rows.filter((row) => row.figures.includes(line));
+  const sum = (some: readonly ShareRow[], of: (row: ShareRow) => number): number => some.reduce((all, row) => all + of(row), 0);
+  const ownOffDonors = sum(own, (row) => row.offDonors);
+  const ownGets = sum(own, (row) => row.gets);
+  if (own.some((row) => row.gets < row.wants)) return { owned: ownGets - ownOffDonors, onDonors: ownOffDonors };
+  const behind = rows.filter((row) => (row.figures[0] ?? 0) > line && !row.figures.includes(line));
+  return {
+    owned: free + ownGets - ownOffDonors + sum(behind, (row) => row.gets - row.offDonors - row.bound),
+    onDonors: freeOnDonors + ownOffDonors + sum(behind, (row) => row.offDonors),
+  };
+}
