@@ -187,6 +187,8 @@ export {
   WantedTally,
 } from './errand/index.js';
 export {
+  inSight,
+  LEAST_IN_SIGHT,
   type NotedSubstitute,
   type Alteration,
   ALTERATION_KINDS,
@@ -288,7 +290,6 @@ export {
   whole,
 } from './kernel/index.js';
 export {
-  copiesCost,
   type Advice,
   converted,
   costOfPieces,
@@ -327,7 +328,7 @@ export {
   type Way,
   worthOfPieces,
 } from './market/index.js';
-export { NO_SUPPLY, onDonors, ownedOf, type OwnedRun, stockOf, type Supply, supplyOf } from './wardrobe/index.js';
+export { donorFor, NO_SUPPLY, ownedOf, type OwnedRun, stockOf, type Supply } from './wardrobe/index.js';
 export {
   type BesideOutline,
   type Descriptor,

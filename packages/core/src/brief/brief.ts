@@ -68,6 +68,10 @@ export interface Brief {
   readonly copies: number;
   /** ISO day it is wanted by. */
   readonly dueOn: string | null;
+  /** Figures that name the same group are never shown together and share their pieces; empty for one that may stand beside all. */
+  readonly neverWith: string;
+  /** Takes only new pieces. */
+  readonly newOnly: boolean;
   /** Who asked for it, and whose idea it was. */
   readonly requester: string;
   readonly credit: string;
@@ -92,6 +96,8 @@ export const emptyBrief = (name: string): Brief => ({
   budgetMinor: null,
   copies: 1,
   dueOn: null,
+  neverWith: '',
+  newOnly: false,
   requester: '',
   credit: '',
 });

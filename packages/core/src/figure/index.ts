@@ -31,6 +31,7 @@ export {
   wornPart,
   wornParts,
 } from './look.js';
+export { inSight, LEAST_IN_SIGHT } from './inSight.js';
 export { Visibility } from './visibility.js';
 export { clothColours, visibleColours } from './visibleColours.js';
 export { nearestWorn } from './wornColours.js';

@@ -1,7 +1,8 @@
-import { type Position, type Region, REGION_AREA_MM2, regionAt, REGIONS } from '../anatomy/index.js';
+import { type Position, type Region, REGION_AREA_MM2, regionAt } from '../anatomy/index.js';
 import type { Catalogue } from '../catalogue/index.js';
 import type { SchemeColour } from '../colour/index.js';
 import type { Worn } from './look.js';
+import { SURFACE } from './surface.js';
 import type { Visibility } from './visibility.js';
 
 /** What one printed motif covers of the zones it lies in, and how its colours share that. */
@@ -10,20 +11,6 @@ const FIRST_COLOUR_SHARE = 0.6;
 /** Area of parts that no region stands for, in mm². */
 const HEADGEAR_MM2 = 120;
 const SMALL_MM2 = 18;
-
-const regionsOf = (test: RegExp): readonly Region[] => REGIONS.filter((region) => test.test(region));
-
-/** Regions a body part is the surface of. */
-const SURFACE: Readonly<Partial<Record<Position, readonly Region[]>>> = {
-  head: regionsOf(/^head/),
-  torso: regionsOf(/^torso/),
-  'arm.L': regionsOf(/^arm.*L$/),
-  'arm.R': regionsOf(/^arm.*R$/),
-  'hand.L': regionsOf(/^hand.L$/),
-  'hand.R': regionsOf(/^hand.R$/),
-  hips: regionsOf(/^(leg|hip)/),
-  lower: regionsOf(/^(leg|hip)/),
-};
 
 type Add = (colour: string | undefined, areaMm2: number) => void;
 

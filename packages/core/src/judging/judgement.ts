@@ -36,7 +36,7 @@ export function judge(look: Look, brief: Brief, catalogue: Catalogue, system: Sy
     standing: standingHeight(seen.worn),
     overall: overallHeight(seen.worn),
     school: strictestSchool(seen.worn, catalogue),
-    cost: lookCost(look, supply, (id) => catalogue.nameOf(catalogue.variant(id))),
+    cost: lookCost(look, supply, (id) => catalogue.nameOf(catalogue.variant(id)), brief.copies),
     scheme: schemeOf(clothColours(seen.worn, seen.visibility, catalogue)),
   };
 }

@@ -35,8 +35,8 @@ class Before {
   }
 }
 
-const costOf = (look: Look, { supply }: Subject): { readonly toPayMinor: number; readonly unsold: readonly string[] } => {
-  const { toPay, unsold } = lookCost(look, supply, (id) => id);
+const costOf = (look: Look, { supply, brief }: Subject): { readonly toPayMinor: number; readonly unsold: readonly string[] } => {
+  const { toPay, unsold } = lookCost(look, supply, (id) => id, brief.copies);
   return { toPayMinor: toPay.total, unsold };
 };
 

@@ -16,6 +16,8 @@ export interface Company {
   readonly faces: readonly FaceElsewhere[];
   /** Other figures whose chosen looks want a variant, one name for each piece wanted. */
   wantedBy(variantId: string): readonly string[];
+  /** Of them, those that stand before this figure in line and are given pieces of it. */
+  servedBefore?(variantId: string): readonly string[];
   /** Imagined parts may be tried on, but neither bought nor built. */
   readonly stage: 'fitting' | 'errand' | 'bench';
 }

@@ -1,6 +1,6 @@
 export { converted, type Rate, rateFor } from './currency.js';
 export { type ListedOffer, OFFER_CHANGES, type OfferChange, type OfferChangeKind, offerChanges } from './offerChanges.js';
-export { copiesCost, costOfPieces, isOldPrice, landed, type LandedPrice, lookCost, type LookCost, lowestLanded } from './prices.js';
+export { costOfPieces, isOldPrice, landed, type LandedPrice, lookCost, type LookCost, lowestLanded } from './prices.js';
 export { type PriceSummary, quantile, summarise, summariseByCondition } from './summary.js';
 export { type Rarity, rarityOf, supplyCurve, type SupplyStep } from './supplyCurve.js';
 export { type PricePoint, type Trend, trendOf } from './trend.js';

@@ -1,6 +1,6 @@
 import type { Look } from '../figure/index.js';
 import { countOf, daysBetween, type Explained, sum } from '../kernel/index.js';
-import type { Supply } from '../wardrobe/index.js';
+import { donorFor, type Supply } from '../wardrobe/index.js';
 
 /** A seller's single offer, as far as a price needs it. Money in minor units of one currency. */
 export interface PricedOffer {
@@ -69,44 +69,37 @@ export interface LookCost {
   readonly toPay: Explained;
   readonly toBuy: number;
   readonly owned: number;
+  /** Pieces that come off donors. */
+  readonly offDonors: number;
   /** Variants neither owned nor sold by anybody. */
   readonly unsold: readonly string[];
 }
 
 /**
- * What one copy of a look costs: owned pieces first and free, the rest at their lowest landed price, term by term in minor units. A look
- * that wears a part twice uses two of what is owned.
- */
-export function lookCost(look: Look, supply: Supply, name: (variantId: string) => string): LookCost {
-  const used = new Map<string, number>();
-  const terms: { label: string; value: number }[] = [];
-  const unsold: string[] = [];
-  let owned = 0;
-  for (const { variant } of look.parts) {
-    const taken = used.get(variant) ?? 0;
-    used.set(variant, taken + 1);
-    if (taken < supply.owned(variant)) {
-      owned += 1;
-      continue;
-    }
-    const price = supply.landedMinor(variant);
-    if (price === null) unsold.push(variant);
-    else terms.push({ label: name(variant), value: price });
-  }
-  return { toPay: sum('minor', terms), toBuy: terms.length + unsold.length, owned, unsold };
-}
-
-/**
- * What so many copies of a look cost at the lowest landed prices, in minor units: what is owned is used once, and not for every
- * copy anew. An estimate without the postage an errand works out.
+ * What copies of a look cost: owned pieces first and free, then what comes off donors, the rest at their lowest landed price, term by term
+ * in minor units. A look that wears a part twice uses two of what is owned; what is owned is used once, and not for every copy anew. An
+ * estimate without the postage an errand works out.
  *
  * @example a hat at 100, one of it owned: 2 copies cost 100, 3 copies 200
  */
-export function copiesCost(look: Look, copies: number, supply: Supply): number {
-  let totalMinor = 0;
-  for (const [variant, each] of countOf(look.parts.map((part) => part.variant)))
-    totalMinor += Math.max(0, each * copies - supply.owned(variant)) * (supply.landedMinor(variant) ?? 0);
-  return totalMinor;
+export function lookCost(look: Look, supply: Supply, name: (variantId: string) => string, copies = 1): LookCost {
+  const terms: { label: string; value: number }[] = [];
+  const unsold: string[] = [];
+  let [owned, offDonors, toBuy] = [0, 0, 0];
+  for (const [variant, each] of countOf(look.parts.map((part) => part.variant))) {
+    const wanted = each * copies;
+    const own = Math.min(wanted, supply.owned(variant));
+    const donated = Math.min(wanted - own, donorFor(supply, variant)?.quantity ?? 0);
+    const short = wanted - own - donated;
+    owned += own;
+    offDonors += donated;
+    toBuy += short;
+    if (short === 0) continue;
+    const price = supply.landedMinor(variant);
+    if (price === null) unsold.push(variant);
+    else terms.push({ label: short === 1 ? name(variant) : `${name(variant)} ×${short}`, value: price * short });
+  }
+  return { toPay: sum('minor', terms), toBuy, owned, offDonors, unsold };
 }
 
 /** What counted pieces cost one by one at their lowest landed prices, in minor units, and how many of them nobody sells. */

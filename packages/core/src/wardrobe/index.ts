@@ -1,5 +1,5 @@
 export { type KnownRun, matchRuns, type RowMeaning, type StatedRun } from './pieceRows.js';
-export { NO_SUPPLY, onDonors, ownedOf, type OwnedRun, stockOf, type Supply, supplyOf } from './supply.js';
+export { donorFor, NO_SUPPLY, ownedOf, type OwnedRun, stockOf, type Supply } from './supply.js';
 export {
   Balances,
   BENCH,

@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
-  copiesCost,
   converted,
   lowMark,
   offerChanges,
@@ -49,16 +48,16 @@ describe('what copies of a look cost', () => {
   const supply = { owned: (id: string) => (id === 'hat' ? 1 : 3), landedMinor: (id: string) => (id === 'hat' ? 100 : 10) };
 
   test('what is owned is used once, not for every copy', () => {
-    expect(copiesCost(look, 1, supply)).toBe(0);
+    expect(lookCost(look, supply, (id) => id, 1).toPay.total).toBe(0);
     // A second hat, and one arm beyond the three.
-    expect(copiesCost(look, 2, supply)).toBe(110);
-    expect(copiesCost(look, 3, supply)).toBe(230);
+    expect(lookCost(look, supply, (id) => id, 2).toPay.total).toBe(110);
+    expect(lookCost(look, supply, (id) => id, 3).toPay.total).toBe(230);
   });
 
   test('one copy costs what its parts that must be bought cost, term by term', () => {
     for (const owned of [0, 1, 2]) {
       const some = { ...supply, owned: () => owned };
-      expect(copiesCost(look, 1, some)).toBe(lookCost(look, some, (id) => id).toPay.total);
+      expect(lookCost(look, some, (id) => id, 1).toPay.total).toBe(lookCost(look, some, (id) => id).toPay.total);
     }
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { onDonors, ownedOf, stockOf, type OfficialFigure } from '../../src/index.js';
+import { donorFor, lookCost, ownedOf, stockOf, type Supply } from '../../src/index.js';
 
 describe('what is owned', () => {
   test('is every loose piece, run by run', () => {
@@ -31,16 +31,23 @@ describe('what is owned', () => {
     ]);
   });
 
-  test('on donors counts those that may be taken apart, and names the first', () => {
-    const keeper = {
-      id: 'keeper',
-      name: 'Keeper',
-      parts: ['arm', 'arm', 'hat'].map((variant) => ({ position: 'torso', variant, turned: false })),
-    } as unknown as OfficialFigure;
-    const donor = (place: string, keepWhole: boolean) => ({ officialFigure: 'keeper', place, keepWhole });
-    const found = onDonors([donor('vitrine', true), donor('box', false), donor('tray', false)], [keeper]);
-    expect(found.get('arm')).toEqual({ quantity: 4, donor: 'Keeper (box)' });
-    expect(found.get('hat')?.quantity).toBe(2);
-    expect(onDonors([donor('vitrine', true)], [keeper]).size).toBe(0);
+  const supply = (price: number | null, holeMinor: number | null): Supply => ({
+    owned: (id) => (id === 'hat' ? 1 : 0),
+    landedMinor: () => price,
+    donor: () => ({ donor: 'Keeper', holeMinor, quantity: 2 }),
+  });
+
+  test('a donor is taken apart only where the hole costs no more than buying another', () => {
+    expect(donorFor(supply(300, 300), 'hat')?.donor).toBe('Keeper');
+    expect(donorFor(supply(300, 900), 'hat')).toBeNull();
+    expect(donorFor(supply(300, null), 'hat')).toBeNull();
+    expect(donorFor(supply(null, null), 'hat')?.donor).toBe('Keeper');
+  });
+
+  test('a look takes what is owned, then what comes off donors, and pays for the rest', () => {
+    const look = { parts: [{ position: 'headgear' as const, variant: 'hat', turned: false }], overrules: [] };
+    const cost = lookCost(look, supply(300, 300), (id) => id, 5);
+    expect([cost.owned, cost.offDonors, cost.toBuy, cost.toPay.total]).toEqual([1, 2, 2, 600]);
+    expect(cost.toPay.terms).toEqual([{ label: 'hat ×2', value: 600 }]);
   });
 });

@@ -37,5 +37,7 @@ export interface Candidate {
   readonly rank: number;
   readonly blocked: boolean;
   readonly owned: number;
+  /** None lies loose, and one may come off a donor. */
+  readonly isOnDonor: boolean;
   readonly landedMinor: number | null;
 }

@@ -2,7 +2,7 @@ import { type Position, POSITIONS, shelfOf, STACKS, type System } from '../../an
 import type { Brief } from '../../brief/index.js';
 import type { Catalogue, Mould, Variant } from '../../catalogue/index.js';
 import { applyEdit, fillingAt, type Look, type LookPart, placeOf, wholeness, type Worn } from '../../figure/index.js';
-import type { Supply } from '../../wardrobe/index.js';
+import { donorFor, type Supply } from '../../wardrobe/index.js';
 import { checkLook, RULES } from '../checks/index.js';
 import { countedFrom } from '../likeness/index.js';
 import { type Company, subject, type Subject } from '../subject.js';
@@ -190,6 +190,7 @@ export function candidateAt(ranking: CandidateRanking, i: number, catalogue: Cat
     rank: ranking.ranks[i] ?? 0,
     blocked: ranking.blocked[i] === 1,
     owned: supply.owned(variant.id),
+    isOnDonor: supply.owned(variant.id) === 0 && donorFor(supply, variant.id) !== null,
     landedMinor: supply.landedMinor(variant.id),
   };
 }
@@ -222,7 +223,7 @@ function reachOf({ rows }: Drafts, catalogue: Catalogue, supply: Supply): Float6
   const reach = new Float64Array(rows.length);
   for (let i = 0; i < rows.length; i += 1) {
     const id = catalogue.data.variants[rows[i] ?? -1]?.id ?? '';
-    reach[i] = supply.owned(id) > 0 ? -1 : (supply.landedMinor(id) ?? Number.MAX_SAFE_INTEGER);
+    reach[i] = supply.owned(id) > 0 ? -1 : donorFor(supply, id) ? 0 : (supply.landedMinor(id) ?? Number.MAX_SAFE_INTEGER);
   }
   return reach;
 }

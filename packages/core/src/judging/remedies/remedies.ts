@@ -1,7 +1,7 @@
 import type { Position } from '../../anatomy/index.js';
 import type { Mould, Variant } from '../../catalogue/index.js';
 import { type LookEdit, spotOf, type Worn } from '../../figure/index.js';
-import type { Supply } from '../../wardrobe/index.js';
+import { donorFor, type Supply } from '../../wardrobe/index.js';
 import { partLikeness } from '../likeness/index.js';
 import type { Proposal } from '../marks.js';
 import type { Subject } from '../subject.js';
@@ -11,7 +11,7 @@ const MOST_PROPOSED = 10;
 
 /** What a swap costs now: nothing when it is owned; what nobody sells and nobody owns comes last. */
 const reachOf = ({ id }: Variant, supply: Supply): number =>
-  supply.owned(id) > 0 ? -1 : (supply.landedMinor(id) ?? Number.MAX_SAFE_INTEGER);
+  supply.owned(id) > 0 ? -1 : donorFor(supply, id) ? 0 : (supply.landedMinor(id) ?? Number.MAX_SAFE_INTEGER);
 
 const reachWords = (variant: Variant, supply: Supply): string => (supply.owned(variant.id) > 0 ? ', owned' : '');
 

@@ -29,4 +29,29 @@ describe('stock.twice', () => {
   test('what is not owned is bought and promised to nobody', () => {
     expect(stockTwice(seen(LOOK, {}, supplyOf([]), wanted('Ann', 'Bea')))).toEqual([]);
   });
+
+  describe('where pieces are promised', () => {
+    const promised = (owned: number, price: number | null = null) => ({
+      owned: () => owned,
+      stock: () => 1,
+      landedMinor: () => price,
+    });
+
+    test('the figure that is served is told so, and is not blocked by what others lack', () => {
+      const [mark] = stockTwice(seen(LOOK, {}, promised(1), wanted('Ann')));
+      expect(mark).toMatchObject({
+        severity: 'note',
+        sentence: 'Crop in black: 1 owned, 1 wanted here and 1 for Ann: this figure is served, and 1 cannot be had for the others.',
+      });
+    });
+
+    test('the figure that goes short is told who is served before it, and what is to buy here', () => {
+      const company = { ...wanted('Ann'), servedBefore: () => ['Ann'] };
+      expect(stockTwice(seen(LOOK, {}, promised(0, 40), company))[0]).toMatchObject({
+        severity: 'note',
+        sentence: 'Crop in black: 1 owned, 1 wanted here and 1 for Ann: Ann is served before, and 1 to buy here.',
+      });
+      expect(stockTwice(seen(LOOK, {}, promised(0), company))[0]?.severity).toBe('blocks');
+    });
+  });
 });

@@ -1,4 +1,4 @@
-import { ageOf, copiesCost, type Judgement, type Likeness, nearestWorn, readDifference, money } from '@outfit/core';
+import { ageOf, type Judgement, type Likeness, nearestWorn, readDifference, money } from '@outfit/core';
 import type { FigureDto, LookDto } from '@/api';
 import { AnswerMark, Swatch, Why } from '@/parts';
 import { longDay } from '@/ui';
@@ -28,7 +28,7 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
   const { likeness, marks, standing, overall, cost, school, scheme } = judgement;
   const age = ageOf({ ...figure.brief, year: look.variation?.year ?? figure.brief.year });
   const { brief } = figure;
-  const overBudget = brief.budgetMinor !== null && copiesCost(look, brief.copies, supply) > brief.budgetMinor;
+  const overBudget = brief.budgetMinor !== null && judgement.cost.toPay.total > brief.budgetMinor;
   const occasion = [
     brief.dueOn === null ? '' : `wanted by ${longDay(brief.dueOn)}`,
     brief.requester === '' ? '' : `for ${brief.requester}`,

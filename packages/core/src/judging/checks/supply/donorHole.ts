@@ -1,4 +1,5 @@
 import type { Variant } from '../../../catalogue/index.js';
+import { donorFor } from '../../../wardrobe/index.js';
 import { partLikeness } from '../../likeness/index.js';
 import type { Check } from '../../marks.js';
 import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
@@ -24,19 +25,24 @@ function whole(lacking: Variant, holeMinor: number | null, subject: Subject): st
     : 'nobody sells another';
 }
 
-/** `donor.hole`: a part that is neither loose nor sold and comes off a donor; what the donor lacks afterwards costs. */
+/**
+ * `donor.hole`: a part that does not lie loose and comes off a donor; what the donor lacks afterwards costs. It shows where nobody sells
+ * another; what can be bought again is a note.
+ */
 export const donorHole: Check = (subject) => {
   const { worn, supply, catalogue } = subject;
+  const used = new Map<string, number>();
   return worn.flatMap((item) => {
     const { id } = item.variant;
-    const isAtHand = supply.owned(id) > 0 || supply.landedMinor(id) !== null;
-    const donor = isAtHand ? null : (supply.donor?.(id) ?? null);
+    const before = used.get(id) ?? 0;
+    used.set(id, before + 1);
+    const donor = before < supply.owned(id) ? null : donorFor(supply, id);
     if (!donor) return [];
     return [
       {
         check: 'donor.hole' as const,
         key: keyOf('donor.hole', item),
-        severity: 'shows' as const,
+        severity: donor.holeMinor === null ? ('shows' as const) : ('note' as const),
         position: item.part.position,
         region: null,
         sentence: `${catalogue.nameOf(item.variant)} comes off ${donor.donor}, which then lacks it: ${whole(item.variant, donor.holeMinor, subject)}.`,
