@@ -54,7 +54,10 @@ const OWNERS = {
     ...['photograph', 'made_news'],
   ],
   figures: ['line_up', 'figure', 'look', 'reference_picture', 'notice'],
-  wardrobe: ['piece', 'donor', 'place', 'lot', 'entry', 'movement', 'balance'],
+  wardrobe: [
+    ...['piece', 'place', 'lot', 'entry', 'movement', 'balance', 'pin'],
+    ...['wardrobe_picture', 'consumable', 'consumable_movement'],
+  ],
   market: [
     ...['seller', 'offer', 'rate', 'discount_code', 'price_day', 'landed_share', 'market_clock', 'market_news'],
     ...['watch', 'watch_notice', 'lowest_price', 'lowest_price_day'],

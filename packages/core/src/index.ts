@@ -73,6 +73,7 @@ export {
   existence,
   type Existence,
   explode,
+  Explosion,
   type Facet,
   type FacetFilter,
   FacetIndex,

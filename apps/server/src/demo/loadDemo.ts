@@ -5,7 +5,7 @@ import { FiguresStore } from '../figures/index.js';
 import { AdvanceService } from '../market/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
-import { WardrobeService } from '../wardrobe/index.js';
+import { OpeningService } from '../wardrobe/index.js';
 
 const SEED = 7;
 
@@ -30,10 +30,7 @@ export async function loadDemo(app: INestApplicationContext): Promise<void> {
           );
       }
     }
-    app.get(WardrobeService, { strict: false }).fill(
-      world.pieces.map((piece) => ({ ...piece, addedAt: `${today}T00:00:00.000Z` })),
-      world.donors,
-    );
+    app.get(OpeningService, { strict: false }).play(world.wardrobe, today);
     app.get(AdvanceService, { strict: false }).open(world.catalogue, SEED, today);
   });
 }

@@ -10,7 +10,6 @@ import {
   lowestLanded,
   NO_RULES,
   type OwnedStock,
-  onDonors,
   type Rules,
   type Substitute,
   summariseByCondition,
@@ -20,7 +19,7 @@ import { CatalogueService } from '../catalogue/index.js';
 import { FiguresService, LooksService, type StoredLook } from '../figures/index.js';
 import { CURRENCY, type Item, MarketService, piecesIn, type PricedOffer } from '../market/index.js';
 import { Problem } from '../platform/http/index.js';
-import { WardrobeService } from '../wardrobe/index.js';
+import { PromisesService, WardrobeService } from '../wardrobe/index.js';
 import type { StoredLine } from './errand.entity.js';
 import type { ErrandSettingsDto } from './errands.dto.js';
 
@@ -38,6 +37,7 @@ export class ErrandPlanner {
     private readonly figures: FiguresService,
     private readonly looks: LooksService,
     private readonly wardrobe: WardrobeService,
+    private readonly promises: PromisesService,
     private readonly market: MarketService,
   ) {}
 
@@ -85,14 +85,18 @@ export class ErrandPlanner {
     await nextTurn();
     const offers = view.offers.filter((offer) => offer.stock > 0);
     const landed = landedOf(offers);
-    const donors = settings.useDonors ? this.donors(catalogue, demand, (variant) => landed.get(variant) ?? 0) : [];
+    const served = await this.promises.servedWith(
+      lines,
+      items.flatMap(({ kind, id }) => (kind === 'variant' ? [id] : [])),
+    );
+    // Loose pieces leave no hole, so they cost nothing.
     return {
       currency: CURRENCY,
       demand,
       substitutes: (variant) => penalties.get(variant) ?? [],
       sameSeller: (variant) => (settings.matchArms ?? false) && isArm(variant, catalogue),
-      owned: this.ownedAmong(items),
-      donors,
+      owned: [...served.owned].map(([variant, quantity]) => ({ variant, quantity, costMinor: 0 })),
+      donors: (settings.useDonors ?? true) ? donorsFor(served.onDonors, landed) : [],
       offers: view.basketOffers().filter((offer) => offer.stock > 0),
       sellers: view.sellers,
       yieldsOf: ({ kind, id }) => piecesIn({ kind, id }, catalogue) ?? new Map([[id, 1]]),
@@ -102,22 +106,6 @@ export class ErrandPlanner {
       adjustments,
       effort: EFFORT,
     };
-  }
-
-  /** What is owned of the parts among some items. Loose pieces leave no hole, so they cost nothing. */
-  private ownedAmong(items: readonly Item[]): OwnedStock[] {
-    const quantities = this.wardrobe.quantities();
-    return items.flatMap(({ kind, id }) => {
-      const quantity = kind === 'variant' ? (quantities.get(id) ?? 0) : 0;
-      return quantity > 0 ? [{ variant: id, quantity, costMinor: 0 }] : [];
-    });
-  }
-
-  /** Pieces of whole figures that may be taken apart; what a hole costs is what its piece costs to buy again. */
-  private donors(catalogue: Catalogue, demand: ReadonlyMap<string, number>, landed: (variant: string) => number): OwnedStock[] {
-    return [...onDonors(this.wardrobe.donors(), catalogue.data.officialFigures)]
-      .filter(([variant]) => demand.has(variant))
-      .map(([variant, { quantity }]) => ({ variant, quantity, costMinor: landed(variant) }));
   }
 
   /** Substitutes a person takes, by the part they stand in for: those of the looks and those accepted on a plan. */
@@ -163,6 +151,10 @@ function itemsFor(wanted: Iterable<string>, substitutes: Iterable<readonly Subst
   const beside = [...whole.values()].flatMap((holder) => [...(piecesIn(holder, catalogue)?.keys() ?? [])]);
   return [...[...new Set([...variants, ...beside])].map((id): Item => ({ kind: 'variant', id })), ...whole.values()];
 }
+
+/** Pieces that come off whole figures; what a hole costs is what its piece costs to buy again. */
+const donorsFor = (onDonors: ReadonlyMap<string, number>, landed: ReadonlyMap<string, number>): OwnedStock[] =>
+  [...onDonors].map(([variant, quantity]) => ({ variant, quantity, costMinor: landed.get(variant) ?? 0 }));
 
 const isArm = (variant: string, catalogue: Catalogue): boolean =>
   catalogue.has(variant) &&

@@ -12,8 +12,7 @@ import {
   LineUpNamesDto,
   NewFigureDto,
   NewLookDto,
-  WantsDto,
-} from './record/index.js';
+  } from './record/index.js';
 import { FiguresService } from './figures.service.js';
 
 @ApiTags('figures')
@@ -43,13 +42,6 @@ export class FiguresController {
   @ApiOkResponse({ type: LineUpDto })
   lineUp(@Param('id') id: string): LineUpDto {
     return this.figures.lineUp(id);
-  }
-
-  @Get('line-ups/:id/wants-outside')
-  @ApiOperation({ operationId: 'readWantsOutside' })
-  @ApiOkResponse({ type: WantsDto })
-  wantsOutside(@Param('id') id: string): Promise<WantsDto> {
-    return this.figures.wantsOutside(id);
   }
 
   @Post('figures')

@@ -16,7 +16,6 @@ import {
   type LineUpDto,
   type LineUpNamesDto,
   type NewFigureDto,
-  type WantsDto,
 } from './record/index.js';
 import { ReferencesStore } from './references/index.js';
 import { ArrangingService } from './arranging/index.js';
@@ -54,15 +53,6 @@ export class FiguresService {
 
   names(): LineUpNamesDto[] {
     return this.views.names();
-  }
-
-  /** How many of each part the chosen looks of all figures want. */
-  wanted(): Promise<ReadonlyMap<string, number>> {
-    return this.views.wanted();
-  }
-
-  wantsOutside(lineUp: string): Promise<WantsDto> {
-    return this.views.wantsOutside(lineUp);
   }
 
   wearing(variant: string): FigureNameDto[] {
@@ -174,6 +164,8 @@ const FIELD_WORDS: Readonly<Partial<Record<keyof Brief, string>>> = {
   budgetMinor: 'budget',
   copies: 'copies',
   dueOn: 'due date',
+  neverWith: 'figures it is never shown with',
+  newOnly: 'wish for new pieces',
   requester: 'who asked',
   credit: 'whose idea it was',
 };

@@ -1,3 +1,5 @@
-export { DonorEntity, PieceEntity } from './wardrobe.entities.js';
+export { PieceEntity } from './wardrobe.entities.js';
 export { WardrobeModule } from './wardrobe.module.js';
 export { WardrobeService } from './wardrobe.service.js';
+export { PromisesService } from './promises/index.js';
+export { OpeningService } from './opening.service.js';

@@ -3,7 +3,8 @@ import { wordsOf } from '@outfit/core';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService, textsOf } from '../catalogue/index.js';
 import { pieceDto } from './pieceView.js';
-import type { PieceDto, PiecesPageDto, PiecesPageQuery } from './wardrobe.dto.js';
+import { PromisesService } from './promises/index.js';
+import type { PieceInPageDto, PiecesPageDto, PiecesPageQuery } from './wardrobe.dto.js';
 import type { PieceEntity } from './wardrobe.entities.js';
 import { WardrobeStore } from './wardrobe.store.js';
 
@@ -26,6 +27,7 @@ export class PieceSearch {
   constructor(
     private readonly store: WardrobeStore,
     private readonly catalogue: CatalogueService,
+    private readonly promises: PromisesService,
   ) {}
 
   /** The runs that have all the words, in the order of their parts. */
@@ -34,11 +36,11 @@ export class PieceSearch {
     const wanted = wordsOf(words);
     if (place !== undefined) {
       const found = this.store.piecesIn(place).filter((piece) => this.says(piece, wanted));
-      return { total: found.length, ...counts, rows: this.told(found.slice(offset, offset + limit)) };
+      return { total: found.length, ...counts, rows: await this.told(found.slice(offset, offset + limit)) };
     }
-    if (wanted.length === 0) return { total: counts.runs, ...counts, rows: this.told(this.store.piecesFrom(offset, limit)) };
+    if (wanted.length === 0) return { total: counts.runs, ...counts, rows: await this.told(this.store.piecesFrom(offset, limit)) };
     const found = await this.withWords(wanted);
-    return { total: found.length, ...counts, rows: this.told(found.slice(offset, offset + limit)) };
+    return { total: found.length, ...counts, rows: await this.told(found.slice(offset, offset + limit)) };
   }
 
   private async withWords(wanted: readonly string[]): Promise<PieceEntity[]> {
@@ -58,7 +60,12 @@ export class PieceSearch {
     return wanted.every((word) => text.includes(word) || own.includes(word));
   }
 
-  private told(pieces: readonly PieceEntity[]): PieceDto[] {
-    return pieces.map((piece) => pieceDto(piece, this.catalogue.now()));
+  private async told(pieces: readonly PieceEntity[]): Promise<PieceInPageDto[]> {
+    const rows = pieces.map((piece) => pieceDto(piece, this.catalogue.now()));
+    const doing = await this.promises.ofRuns(rows);
+    return rows.map((row) => {
+      const { free = 0, given = [], isShort = false } = doing.get(row.id) ?? {};
+      return { ...row, free, serves: given.map(({ name }) => name), isShort };
+    });
   }
 }

@@ -4,7 +4,7 @@ import type { Request, Response } from 'express';
 import { bytesOf, sendKept } from '../platform/http/index.js';
 import { AgreementQuery } from '../platform/importing/index.js';
 import { PieceSearch } from './pieceSearch.js';
-import { DonorDto, NewPiecesDto, PieceDto, PieceReportDto, PiecesPageDto, PiecesPageQuery, PiecesQuery, StockDto } from './wardrobe.dto.js';
+import { NewPiecesDto, PieceDto, PieceReportDto, PiecesPageDto, PiecesPageQuery, PiecesQuery, StockDto } from './wardrobe.dto.js';
 import { WardrobeService } from './wardrobe.service.js';
 
 @ApiTags('wardrobe')
@@ -41,13 +41,6 @@ export class WardrobeController {
   @ApiOkResponse({ type: StockDto })
   stock(@Req() request: Request, @Res() response: Response): Promise<void> {
     return sendKept(request, response, this.service.stock());
-  }
-
-  @Get('donors')
-  @ApiOperation({ operationId: 'listDonors' })
-  @ApiOkResponse({ type: [DonorDto] })
-  donors(): DonorDto[] {
-    return this.service.donors();
   }
 
   @Post('import')

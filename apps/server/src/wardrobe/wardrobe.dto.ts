@@ -1,12 +1,19 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { CERTAINTIES, type Certainty, type Condition, CONDITIONS } from '@outfit/core';
+import { type Alteration, ALTERATION_KINDS, type AlterationKind, CERTAINTIES, type Certainty, type Condition, CONDITIONS } from '@outfit/core';
 import { type Defect, type DefectKind, DEFECTS, type RowMeaning } from '@outfit/core/wardrobe';
-import { Id, OneOf, Text, Whole } from '../platform/http/index.js';
+import { Day, Id, OneOf, Text, Whole } from '../platform/http/index.js';
 import { ImportReportDto } from '../platform/importing/index.js';
 
 /** Something that is wrong with all pieces of a run. */
 export class DefectDto implements Defect {
   @ApiProperty({ enum: DEFECTS }) kind: DefectKind;
+  @ApiProperty() note: string;
+}
+
+/** Something that was done to all pieces of a run for good. */
+export class PieceAlterationDto implements Alteration {
+  @ApiProperty({ enum: ALTERATION_KINDS }) kind: AlterationKind;
+  @ApiProperty() what: string;
   @ApiProperty() note: string;
 }
 
@@ -21,6 +28,15 @@ export class PieceDto {
   @ApiProperty({ type: [DefectDto] }) defects: readonly DefectDto[];
   @ApiProperty({ enum: CERTAINTIES, description: 'How sure it is that there are so many of it' }) certainty: Certainty;
   @ApiProperty({ description: 'Whose it is; empty for one’s own' }) owner: string;
+  @ApiProperty({ type: String, nullable: true, description: 'The day something borrowed has to go back' }) dueOn: string | null;
+  @ApiProperty({ type: [PieceAlterationDto] }) alterations: readonly PieceAlterationDto[];
+}
+
+/** A run with what its pieces are doing. */
+export class PieceInPageDto extends PieceDto {
+  @ApiProperty({ description: 'Pieces that serve nobody' }) free: number;
+  @ApiProperty({ type: [String], description: 'Names of the figures it serves' }) serves: readonly string[];
+  @ApiProperty({ description: 'Is the part wanted more often than there is of it?' }) isShort: boolean;
 }
 
 export class PiecesQuery {
@@ -40,14 +56,18 @@ export class PiecesPageDto {
   @ApiProperty({ description: 'Runs with these words, on all pages' }) total: number;
   @ApiProperty({ description: 'Runs there are, whatever the words' }) runs: number;
   @ApiProperty({ description: 'Pieces in all of them' }) pieces: number;
-  @ApiProperty({ type: [PieceDto] }) rows: readonly PieceDto[];
+  @ApiProperty({ type: [PieceInPageDto] }) rows: readonly PieceInPageDto[];
 }
 
-/** How many of every variant are owned; the two lists go together. */
+/** How many of every variant are owned, loose, sealed or on their way; lists of one kind go together. */
 export class StockDto {
   @ApiProperty({ description: 'The state of the catalogue whose rows these are' }) catalogue: string;
   @ApiProperty({ type: [Number], description: 'Rows of the owned variants in the catalogue' }) rows: readonly number[];
   @ApiProperty({ type: [Number] }) quantities: readonly number[];
+  @ApiProperty({ type: [Number], description: 'Rows of the variants that are on whole figures which may be taken apart' })
+  donorRows: readonly number[];
+  @ApiProperty({ type: [Number] }) donorQuantities: readonly number[];
+  @ApiProperty({ type: [String], description: 'A whole figure that has each' }) donorNames: readonly string[];
 }
 
 /** Pieces that are put into the wardrobe by hand. */
@@ -57,14 +77,10 @@ export class NewPiecesDto {
   @OneOf('Condition', CONDITIONS) condition: Condition;
   @Text('Place', { least: 0, most: 200, optional: true }) place?: string;
   @Text('Note', { least: 0, most: 500, optional: true }) note?: string;
-}
-
-export class DonorDto {
-  @ApiProperty() id: number;
-  @ApiProperty() officialFigure: string;
-  @ApiProperty() place: string;
-  @ApiProperty() note: string;
-  @ApiProperty({ description: 'Not to be taken apart' }) keepWhole: boolean;
+  @Text('Whose they are', { least: 0, most: 80, optional: true, description: 'Whoever they are borrowed from; empty for one’s own' })
+  owner?: string;
+  @Day('Due back', { optional: true }) dueOn?: string;
+  @Whole('Paid for each', 0, 100_000_000, { optional: true, description: 'In minor units' }) paidMinor?: number;
 }
 
 export class PieceRowDto {

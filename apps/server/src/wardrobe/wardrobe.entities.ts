@@ -1,4 +1,4 @@
-import type { Certainty, Condition } from '@outfit/core';
+import type { Alteration, Certainty, Condition } from '@outfit/core';
 import type { Defect } from '@outfit/core/wardrobe';
 import { Column, Entity, PrimaryGeneratedColumn } from 'typeorm';
 
@@ -15,18 +15,11 @@ export class PieceEntity {
   @Column('integer') lot: number;
   @Column('text') placeId: string;
   @Column('simple-json') defects: Defect[];
+  @Column('simple-json') alterations: Alteration[];
   @Column('text') certainty: Certainty;
   @Column('text', { nullable: true }) source: string | null;
   /** Whose it is; empty for one's own. */
   @Column('text') owner: string;
-}
-
-/** An owned whole figure, that may be taken apart unless it is kept whole. */
-@Entity('donor')
-export class DonorEntity {
-  @PrimaryGeneratedColumn() id: number;
-  @Column('text') officialFigure: string;
-  @Column('text') place: string;
-  @Column('text') note: string;
-  @Column('boolean') keepWhole: boolean;
+  /** The day it has to go back to whom it was borrowed from. */
+  @Column('text', { nullable: true }) dueOn: string | null;
 }

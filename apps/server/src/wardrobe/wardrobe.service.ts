@@ -12,8 +12,7 @@ import { workerBeside } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
 import type { Agreement } from '../platform/tables/index.js';
 import { pieceDto } from './pieceView.js';
-import type { DonorDto, NewPiecesDto, PieceDto, PieceReportDto, StockDto } from './wardrobe.dto.js';
-import type { DonorEntity } from './wardrobe.entities.js';
+import type { NewPiecesDto, PieceDto, PieceReportDto, StockDto } from './wardrobe.dto.js';
 import { type NewPiece, WardrobeStore } from './wardrobe.store.js';
 
 const WORKER = workerBeside(import.meta.url, 'import.worker');
@@ -63,10 +62,6 @@ export class WardrobeService implements OnApplicationBootstrap {
     return pieces.map((piece) => pieceDto(piece, catalogue));
   }
 
-  donors(): DonorDto[] {
-    return this.store.donors();
-  }
-
   /** How many loose pieces of each variant are owned. */
   quantities(): ReadonlyMap<string, number> {
     return this.stockNow().stock;
@@ -85,16 +80,19 @@ export class WardrobeService implements OnApplicationBootstrap {
     const catalogue = this.catalogue.now();
     const stock = stockOf(runs.map(({ variant, quantity }) => ({ variant: catalogue.resolve(variant), quantity })));
     const rows = Array.from(stock.keys(), (variant) => catalogue.rowOf(variant) ?? -1);
-    const columns = { catalogue: version, rows, quantities: [...stock.values()] };
+    const donated = new Map<string, { quantity: number; donor: string }>();
+    for (const { variant, quantity, donor } of this.store.onDonors()) {
+      const id = catalogue.resolve(variant);
+      donated.set(id, { quantity: quantity + (donated.get(id)?.quantity ?? 0), donor: donated.get(id)?.donor ?? donor });
+    }
+    const columns = {
+      ...{ catalogue: version, rows, quantities: [...stock.values()] },
+      donorRows: Array.from(donated.keys(), (variant) => catalogue.rowOf(variant) ?? -1),
+      donorQuantities: Array.from(donated.values(), ({ quantity }) => quantity),
+      donorNames: Array.from(donated.values(), ({ donor }) => donor),
+    };
     this.kept = { revision: this.revision, version, runs, stock, columns };
     return this.kept;
-  }
-
-  /** Fills an empty wardrobe, within a unit of work. */
-  fill(pieces: readonly NewPiece[], donors: readonly Omit<DonorEntity, 'id'>[]): void {
-    if (pieces.length > 0) this.store.add(pieces, 'Came with the demo', pieces[0]?.addedAt ?? '');
-    this.store.addDonors(donors);
-    this.revision += 1;
   }
 
   /** Notes within a unit of work that what is owned changed. */
@@ -103,13 +101,14 @@ export class WardrobeService implements OnApplicationBootstrap {
   }
 
   /** Puts pieces of a part into the wardrobe; those of the part that are there now. */
-  async add({ variant, quantity, condition, place, note }: NewPiecesDto): Promise<PieceDto[]> {
+  async add({ variant, quantity, condition, place, note, owner, dueOn, paidMinor }: NewPiecesDto): Promise<PieceDto[]> {
     const catalogue = this.catalogue.now();
     if (!catalogue.has(variant)) throw notFound('part', variant);
-    const piece = { variant: catalogue.resolve(variant), quantity, condition, place: place ?? '', note: note ?? '' };
+    const piece = { variant: catalogue.resolve(variant), quantity, condition, place: place ?? '', note: note ?? '', owner, dueOn, paidMinor };
     await this.database.write(() => {
       const at = this.clock.now().toISOString();
-      const sentence = `Added ${quantity} × ${catalogue.nameOf(catalogue.variant(piece.variant))}`;
+      const whose = owner ? `Borrowed from ${owner}:` : 'Added';
+      const sentence = `${whose} ${quantity} × ${catalogue.nameOf(catalogue.variant(piece.variant))}`;
       const entry = this.store.add([{ ...piece, addedAt: at }], sentence, at);
       this.history.record({
         subject: 'wardrobe',

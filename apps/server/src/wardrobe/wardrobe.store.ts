@@ -3,10 +3,14 @@ import type { OwnedRun } from '@outfit/core';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { Database } from '../platform/db/index.js';
 import { LedgerRecord } from './ledger/index.js';
-import { DonorEntity, PieceEntity } from './wardrobe.entities.js';
+import { PieceEntity } from './wardrobe.entities.js';
 
 /** Pieces as they come in. */
-export type NewPiece = Pick<PieceEntity, 'variant' | 'quantity' | 'condition' | 'place' | 'note' | 'addedAt'>;
+export type NewPiece = Pick<PieceEntity, 'variant' | 'quantity' | 'condition' | 'place' | 'note' | 'addedAt'> & {
+  readonly owner?: string | undefined;
+  readonly dueOn?: string | undefined;
+  readonly paidMinor?: number | undefined;
+};
 
 /** Owned pieces and donors in their tables. */
 @Injectable()
@@ -40,7 +44,7 @@ export class WardrobeStore {
       .prepare(
         `WITH RECURSIVE below(id) AS (SELECT ? UNION SELECT place.id FROM place JOIN below ON place.parent = below.id)
          SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition, place.path AS place, place.id AS placeId, lot.note,
-           lot.addedAt, lot.defects, lot.certainty, lot.source, lot.owner
+           lot.addedAt, lot.defects, lot.alterations, lot.certainty, lot.source, lot.owner, lot.dueOn
          FROM below JOIN balance ON balance.place = below.id JOIN lot ON lot.id = balance.lot JOIN place ON place.id = balance.place
          WHERE balance.quantity > 0 ORDER BY lot.variant, balance.id`,
       )
@@ -59,15 +63,25 @@ export class WardrobeStore {
     return this.database.table(PieceEntity).find({ where: { variant: variants }, order: { variant: 'ASC', id: 'ASC' } });
   }
 
-  /** How many pieces there are of every variant, as it was written down. */
+  /** How many pieces there are of every variant that could serve somebody, donors left out, as it was written down. */
   stock(): readonly OwnedRun[] {
     return this.database
-      .prepare('SELECT variant, SUM(quantity) AS quantity FROM piece GROUP BY variant ORDER BY variant')
+      .prepare(
+        `SELECT lot.variant, SUM(balance.quantity) AS quantity FROM lot JOIN balance ON balance.lot = lot.id JOIN place ON place.id = balance.place
+          WHERE balance.quantity > 0 AND place.kind IN ('made', 'bench', 'sealed', 'parcel', 'figure') GROUP BY lot.variant ORDER BY lot.variant`,
+      )
       .all() as OwnedRun[];
   }
 
-  donors(): DonorEntity[] {
-    return this.database.table(DonorEntity).find({ order: { id: 'ASC' } });
+  /** What is on whole figures that may be taken apart: each part with how many there are and the first figure that has it. */
+  onDonors(): readonly (OwnedRun & { readonly donor: string })[] {
+    return this.database
+      .prepare(
+        `SELECT lot.variant, SUM(balance.quantity) AS quantity, MIN(place.path) AS donor FROM place JOIN balance ON balance.place = place.id
+           JOIN lot ON lot.id = balance.lot
+          WHERE place.kind = 'donor' AND place.keepWhole = 0 AND balance.quantity > 0 GROUP BY lot.variant ORDER BY lot.variant`,
+      )
+      .all() as (OwnedRun & { donor: string })[];
   }
 
   /** Enters pieces as one deed; returns its entry. */
@@ -77,12 +91,7 @@ export class WardrobeStore {
       const to = this.ledger.placeAt(place);
       return { lot: this.ledger.addLot(lot), quantity, from: OUTSIDE, to };
     });
-    return this.ledger.enter({ at, kind: 'counted', sentence, because: 'hand', undoes: null }, movements);
-  }
-
-  addDonors(donors: readonly Omit<DonorEntity, 'id'>[]): void {
-    this.database.assertWriting();
-    this.database.table(DonorEntity).insertAll(donors);
+    return this.ledger.enter({ at, kind: 'counted', sentence, because: 'hand' }, movements);
   }
 
   /** Lots whose kept balances are not what their movements say. */

@@ -351,12 +351,6 @@ const injectedRtkApi = api
         query: (queryArg) => ({ url: `/api/line-ups/${queryArg.id}` }),
         providesTags: ['figures'],
       }),
-      readWantsOutside: build.query<ReadWantsOutsideApiResponse, ReadWantsOutsideApiArg>({
-        query: (queryArg) => ({
-          url: `/api/line-ups/${queryArg.id}/wants-outside`,
-        }),
-        providesTags: ['figures'],
-      }),
       createFigure: build.mutation<CreateFigureApiResponse, CreateFigureApiArg>({
         query: (queryArg) => ({
           url: `/api/figures`,
@@ -559,6 +553,42 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['figures'],
       }),
+      listDonors: build.query<ListDonorsApiResponse, ListDonorsApiArg>({
+        query: () => ({ url: `/api/wardrobe/donors` }),
+        providesTags: ['wardrobe'],
+      }),
+      putTogether: build.mutation<PutTogetherApiResponse, PutTogetherApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/donors`,
+          method: 'POST',
+          body: queryArg.togetherDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      addProduct: build.mutation<AddProductApiResponse, AddProductApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/products`,
+          method: 'POST',
+          body: queryArg.addProductDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      closeBox: build.mutation<CloseBoxApiResponse, CloseBoxApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/boxes`,
+          method: 'POST',
+          body: queryArg.closeBoxDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      openBox: build.mutation<OpenBoxApiResponse, OpenBoxApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/boxes/${queryArg.id}/open`,
+          method: 'POST',
+          body: queryArg.openBoxDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
       listPlaces: build.query<ListPlacesApiResponse, ListPlacesApiArg>({
         query: () => ({ url: `/api/wardrobe/places` }),
         providesTags: ['wardrobe'],
@@ -616,6 +646,34 @@ const injectedRtkApi = api
         }),
         providesTags: ['wardrobe'],
       }),
+      readPromises: build.query<ReadPromisesApiResponse, ReadPromisesApiArg>({
+        query: () => ({ url: `/api/wardrobe/promises` }),
+        providesTags: ['wardrobe'],
+      }),
+      readRunPromises: build.query<ReadRunPromisesApiResponse, ReadRunPromisesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/pieces/${queryArg.id}/promises`,
+        }),
+        providesTags: ['wardrobe'],
+      }),
+      pinPieces: build.mutation<PinPiecesApiResponse, PinPiecesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/pins`,
+          method: 'POST',
+          body: queryArg.pinDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      readSortOut: build.query<ReadSortOutApiResponse, ReadSortOutApiArg>({
+        query: () => ({ url: `/api/wardrobe/sort-out` }),
+        providesTags: ['wardrobe'],
+      }),
+      readLeastCopies: build.query<ReadLeastCopiesApiResponse, ReadLeastCopiesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/least-copies/${queryArg.lineUp}`,
+        }),
+        providesTags: ['wardrobe'],
+      }),
       listPieces: build.query<ListPiecesApiResponse, ListPiecesApiArg>({
         query: (queryArg) => ({
           url: `/api/wardrobe/pieces`,
@@ -647,10 +705,6 @@ const injectedRtkApi = api
       }),
       readStock: build.query<ReadStockApiResponse, ReadStockApiArg>({
         query: () => ({ url: `/api/wardrobe/stock` }),
-        providesTags: ['wardrobe'],
-      }),
-      listDonors: build.query<ListDonorsApiResponse, ListDonorsApiArg>({
-        query: () => ({ url: `/api/wardrobe/donors` }),
         providesTags: ['wardrobe'],
       }),
       importPieces: build.mutation<ImportPiecesApiResponse, ImportPiecesApiArg>({
@@ -1117,10 +1171,6 @@ export type ReadLineUpApiResponse = /** status 200  */ LineUpDto;
 export type ReadLineUpApiArg = {
   id: string;
 };
-export type ReadWantsOutsideApiResponse = /** status 200  */ WantsDto;
-export type ReadWantsOutsideApiArg = {
-  id: string;
-};
 export type CreateFigureApiResponse = /** status 201  */ FigureDto;
 export type CreateFigureApiArg = {
   newFigureDto: NewFigureDto;
@@ -1245,6 +1295,25 @@ export type RestoreReferenceApiResponse = /** status 201  */ ReferencePictureDto
 export type RestoreReferenceApiArg = {
   id: string;
 };
+export type ListDonorsApiResponse = /** status 200  */ DonorDto[];
+export type ListDonorsApiArg = void;
+export type PutTogetherApiResponse = /** status 201  */ DonorDto[];
+export type PutTogetherApiArg = {
+  togetherDto: TogetherDto;
+};
+export type AddProductApiResponse = /** status 201  */ DonorDto[];
+export type AddProductApiArg = {
+  addProductDto: AddProductDto;
+};
+export type CloseBoxApiResponse = /** status 201  */ DonorDto[];
+export type CloseBoxApiArg = {
+  closeBoxDto: CloseBoxDto;
+};
+export type OpenBoxApiResponse = /** status 201  */ DonorDto[];
+export type OpenBoxApiArg = {
+  id: string;
+  openBoxDto: OpenBoxDto;
+};
 export type ListPlacesApiResponse = /** status 200  */ PlaceDto[];
 export type ListPlacesApiArg = void;
 export type AddPlaceApiResponse = /** status 201  */ PlaceDto[];
@@ -1276,6 +1345,22 @@ export type ReadStoryApiResponse = /** status 200  */ StoryLineDto[];
 export type ReadStoryApiArg = {
   id: number;
 };
+export type ReadPromisesApiResponse = /** status 200  */ PromisesDto;
+export type ReadPromisesApiArg = void;
+export type ReadRunPromisesApiResponse = /** status 200  */ RunPromisesDto;
+export type ReadRunPromisesApiArg = {
+  id: number;
+};
+export type PinPiecesApiResponse = /** status 201  */ EntryDto;
+export type PinPiecesApiArg = {
+  pinDto: PinDto;
+};
+export type ReadSortOutApiResponse = /** status 200  */ SortOutDto;
+export type ReadSortOutApiArg = void;
+export type ReadLeastCopiesApiResponse = /** status 200  */ LeastCopiesDto;
+export type ReadLeastCopiesApiArg = {
+  lineUp: string;
+};
 export type ListPiecesApiResponse = /** status 200  */ PieceDto[];
 export type ListPiecesApiArg = {
   /** Only the pieces of this part */
@@ -1296,8 +1381,6 @@ export type PagePiecesApiArg = {
 };
 export type ReadStockApiResponse = /** status 200  */ StockDto;
 export type ReadStockApiArg = void;
-export type ListDonorsApiResponse = /** status 200  */ DonorDto[];
-export type ListDonorsApiArg = void;
 export type ImportPiecesApiResponse = /** status 201  */ PieceReportDto;
 export type ImportPiecesApiArg = {
   /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
@@ -2016,6 +2099,9 @@ export type BriefDto = {
   budgetMinor: number | null;
   copies: number;
   dueOn: string | null;
+  /** A name; figures that name the same are never shown together and share their pieces */
+  neverWith?: string;
+  newOnly?: boolean;
   requester: string;
   credit: string;
 };
@@ -2183,13 +2269,6 @@ export type FiguresBinDto = {
   /** All of one line-up */
   figures: string[];
 };
-export type WantsDto = {
-  /** Names of figures */
-  figures: string[];
-  variants: string[];
-  of: number[];
-  counts: number[];
-};
 export type BeginningDto = {
   kind: 'nothing' | 'figure' | 'official' | 'part';
   /** The figure, official figure or variant */
@@ -2293,11 +2372,9 @@ export type NoticeDto = {
   text: string;
 };
 export type PinDto = {
-  /** Share of the width */
-  x: number;
-  /** Share of the height */
-  y: number;
-  note: string;
+  id: number;
+  figure: string;
+  quantity: number;
 };
 export type ReferencePictureDto = {
   id: string;
@@ -2312,9 +2389,96 @@ export type ReferencePictureDto = {
 export type PinsDto = {
   pins: PinDto[];
 };
+export type HoldingDto = {
+  run: number;
+  variant: string;
+  quantity: number;
+  condition: 'new' | 'used' | 'worn';
+  certainty: 'sure' | 'think so';
+  /** Names of the figures it is promised to */
+  promisedTo: string[];
+};
+export type Position =
+  | 'headgear'
+  | 'headgear.addon'
+  | 'head'
+  | 'neck.1'
+  | 'neck.2'
+  | 'neck.3'
+  | 'neck.4'
+  | 'torso'
+  | 'arm.L'
+  | 'arm.R'
+  | 'hand.L'
+  | 'hand.R'
+  | 'wrist.L'
+  | 'wrist.R'
+  | 'waist'
+  | 'hips'
+  | 'leg.L'
+  | 'leg.R'
+  | 'lower'
+  | 'feet.L'
+  | 'feet.R'
+  | 'held.L'
+  | 'held.R'
+  | 'beside'
+  | 'stand'
+  | 'built';
+export type HoleDto = {
+  position: Position;
+  place: number;
+  variant: string;
+};
+export type DonorDto = {
+  /** The place it is */
+  id: string;
+  officialFigure: string;
+  name: string;
+  /** Where it stands */
+  place: string;
+  placeId: string | null;
+  note: string;
+  /** Not to be taken apart */
+  keepWhole: boolean;
+  holds: HoldingDto[];
+  holes: HoleDto[];
+};
+export type TogetherDto = {
+  officialFigure: string;
+  place: string;
+};
+export type ProductDto = {
+  kind: 'source' | 'figure';
+  id: string;
+};
+export type MissingDto = {
+  of: number;
+  variant: string;
+};
+export type AddProductDto = {
+  product: ProductDto;
+  count: number;
+  state: 'opened' | 'sealed';
+  place: string;
+  /** The figure that was in each blind bag, in their order */
+  inside: string[];
+  missing: MissingDto[];
+};
+export type CloseBoxDto = {
+  name: string;
+  donors: string[];
+  place: string;
+};
+export type OpenBoxDto = {
+  place: string;
+  /** The figure that was in each blind bag, in their order */
+  inside: string[];
+  missing: MissingDto[];
+};
 export type PlaceDto = {
   id: string;
-  kind: 'made' | 'sealed' | 'lent' | 'bench' | 'outside';
+  kind: 'made' | 'sealed' | 'donor' | 'figure' | 'parcel' | 'lent' | 'bench' | 'outside';
   name: string;
   parent: string | null;
   /** Its names from the outermost in */
@@ -2326,6 +2490,14 @@ export type PlaceDto = {
   own: number;
   /** Pieces in it and below */
   pieces: number;
+  /** The official figure that a donor is */
+  official: string | null;
+  /** The product that a sealed box is */
+  product: string | null;
+  /** The figure that is built there */
+  figure: string | null;
+  /** A donor that is not taken apart */
+  keepWhole: boolean;
 };
 export type NewPlaceDto = {
   name: string;
@@ -2337,6 +2509,8 @@ export type PlaceChangeDto = {
   name?: string;
   parent?: string | null;
   note?: string;
+  /** Of a donor: nothing comes off it */
+  keepWhole?: boolean;
 };
 export type EntryDto = {
   id: number;
@@ -2347,7 +2521,7 @@ export type SomePiecesDto = {
   quantity: number;
 };
 export type DeedDto = {
-  deed: 'move' | 'sell' | 'give' | 'lose' | 'break' | 'lend' | 'return' | 'defect' | 'condition' | 'confirm';
+  deed: 'move' | 'sell' | 'give' | 'lose' | 'break' | 'lend' | 'return' | 'hand back' | 'defect' | 'condition' | 'confirm' | 'alter';
   pieces: SomePiecesDto[];
   /** Where they go: moved, or returned */
   to?: string;
@@ -2356,6 +2530,11 @@ export type DeedDto = {
   dueOn?: string;
   defect?: 'misprint' | 'crack' | 'yellowing' | 'faded print' | 'loose' | 'scratched' | 'cut';
   condition?: 'new' | 'used' | 'worn';
+  alteration?: 'remove print' | 'cut' | 'glue' | 'paint' | 'sticker';
+  /** The motif, the colour, or what is cut, glued or stuck on */
+  what?: string;
+  /** In all, in minor units */
+  broughtMinor?: number;
   note?: string;
 };
 export type CountedRunDto = {
@@ -2387,9 +2566,77 @@ export type StoryLineDto = {
   /** ISO 8601 */
   at: string;
   sentence: string;
+  /** What the deed brought in all, in minor units */
+  broughtMinor: number | null;
+};
+export type SharedRowDto = {
+  row: number;
+  figures: number[];
+};
+export type PromisesDto = {
+  figures: string[];
+  names: string[];
+  /** Empty for a figure without parts */
+  standings: ('wanting' | 'waiting' | 'ready to build' | 'built' | 'to be changed' | '')[];
+  /** Pieces that each figure lacks, over all copies */
+  toBuy: number[];
+  /** Pieces that are sealed or on their way */
+  onTheirWay: number[];
+  variants: string[];
+  /** Pieces that serve nobody, donors left out */
+  free: number[];
+  /** Pieces on donors that serve nobody */
+  freeOnDonors: number[];
+  /** Pieces there are in all */
+  owned: number[];
+  of: number[];
+  by: number[];
+  wants: number[];
+  gets: number[];
+  offDonors: number[];
+  bound: number[];
+  shared: SharedRowDto[];
+};
+export type GivenDto = {
+  figure: string;
+  name: string;
+  quantity: number;
+  isPinned: boolean;
+};
+export type ContenderDto = {
+  figure: string;
+  name: string;
+  lineUp: string;
+  wants: number;
+  gets: number;
+  because: 'built' | 'pinned' | 'in line';
+  /** The day it is due */
+  dueOn: string | null;
+};
+export type ClashDto = {
+  variant: string;
+  owned: number;
+  wanted: number;
+  short: number;
+  /** In the order they are served */
+  contenders: ContenderDto[];
+  /** Runs that could be kept for another figure */
+  runs: number[];
+};
+export type RunPromisesDto = {
+  free: number;
+  given: GivenDto[];
+  /** All figures that want the part, in the order they are served */
+  contenders: ContenderDto[];
+  clash: ClashDto | null;
 };
 export type DefectDto = {
   kind: 'misprint' | 'crack' | 'yellowing' | 'faded print' | 'loose' | 'scratched' | 'cut';
+  note: string;
+};
+export type PieceAlterationDto = {
+  kind: 'remove print' | 'cut' | 'glue' | 'paint' | 'sticker';
+  what: string;
   note: string;
 };
 export type PieceDto = {
@@ -2406,6 +2653,57 @@ export type PieceDto = {
   certainty: 'sure' | 'think so';
   /** Whose it is; empty for one’s own */
   owner: string;
+  /** The day something borrowed has to go back */
+  dueOn: string | null;
+  alterations: PieceAlterationDto[];
+};
+export type LoanDto = {
+  person: string;
+  dueOn: string | null;
+  isLate: boolean;
+  pieces: PieceDto[];
+};
+export type SortOutDto = {
+  clashes: ClashDto[];
+  /** Clashes there are in all */
+  clashCount: number;
+  /** Pieces no look wants and no whole figure misses */
+  orphans: PieceDto[];
+  orphanCount: number;
+  /** Pieces that are only thought to be there */
+  unsure: PieceDto[];
+  unsureCount: number;
+  /** With somebody else, the longest due first */
+  lent: LoanDto[];
+  /** Somebody else’s, the longest due first */
+  borrowed: LoanDto[];
+};
+export type CopiesOfDto = {
+  id: string;
+  name: string;
+  copies: number;
+  /** Of these, owned as whole figures */
+  owned: number;
+};
+export type FurtherDto = {
+  id: string;
+  name: string;
+  /** Pieces it would serve of what all figures lack */
+  serves: number;
+};
+export type LeastCopiesDto = {
+  figures: CopiesOfDto[];
+  figureTotal: number;
+  products: CopiesOfDto[];
+  productTotal: number;
+  /** Is it proven that fewer do not do? */
+  isProven: boolean;
+  /** Official figures that all looks shown at once would take */
+  apart: number;
+  /** Parts that no official figure has */
+  without: string[];
+  /** Which further copy serves most of what all figures lack */
+  further: FurtherDto[];
 };
 export type NewPiecesDto = {
   variant: string;
@@ -2413,6 +2711,35 @@ export type NewPiecesDto = {
   condition: 'new' | 'used' | 'worn';
   place?: string;
   note?: string;
+  /** Whoever they are borrowed from; empty for one’s own */
+  owner?: string;
+  dueOn?: string;
+  /** In minor units */
+  paidMinor?: number;
+};
+export type PieceInPageDto = {
+  id: number;
+  variant: string;
+  quantity: number;
+  condition: 'new' | 'used' | 'worn';
+  place: string;
+  note: string;
+  /** The place by its id */
+  placeId: string;
+  defects: DefectDto[];
+  /** How sure it is that there are so many of it */
+  certainty: 'sure' | 'think so';
+  /** Whose it is; empty for one’s own */
+  owner: string;
+  /** The day something borrowed has to go back */
+  dueOn: string | null;
+  alterations: PieceAlterationDto[];
+  /** Pieces that serve nobody */
+  free: number;
+  /** Names of the figures it serves */
+  serves: string[];
+  /** Is the part wanted more often than there is of it? */
+  isShort: boolean;
 };
 export type PiecesPageDto = {
   /** Runs with these words, on all pages */
@@ -2421,7 +2748,7 @@ export type PiecesPageDto = {
   runs: number;
   /** Pieces in all of them */
   pieces: number;
-  rows: PieceDto[];
+  rows: PieceInPageDto[];
 };
 export type StockDto = {
   /** The state of the catalogue whose rows these are */
@@ -2429,14 +2756,11 @@ export type StockDto = {
   /** Rows of the owned variants in the catalogue */
   rows: number[];
   quantities: number[];
-};
-export type DonorDto = {
-  id: number;
-  officialFigure: string;
-  place: string;
-  note: string;
-  /** Not to be taken apart */
-  keepWhole: boolean;
+  /** Rows of the variants that are on whole figures which may be taken apart */
+  donorRows: number[];
+  donorQuantities: number[];
+  /** A whole figure that has each */
+  donorNames: string[];
 };
 export type RowProblemDto = {
   /** Line in the file, the header is 1 */
@@ -3138,7 +3462,6 @@ export const {
   useBinFiguresMutation,
   useListNamesQuery,
   useReadLineUpQuery,
-  useReadWantsOutsideQuery,
   useCreateFigureMutation,
   useReadFigureQuery,
   useListWearingQuery,
@@ -3165,6 +3488,11 @@ export const {
   usePinReferenceMutation,
   useBinReferenceMutation,
   useRestoreReferenceMutation,
+  useListDonorsQuery,
+  usePutTogetherMutation,
+  useAddProductMutation,
+  useCloseBoxMutation,
+  useOpenBoxMutation,
   useListPlacesQuery,
   useAddPlaceMutation,
   useChangePlaceMutation,
@@ -3173,11 +3501,15 @@ export const {
   useCountPlaceMutation,
   useTypeLinesMutation,
   useReadStoryQuery,
+  useReadPromisesQuery,
+  useReadRunPromisesQuery,
+  usePinPiecesMutation,
+  useReadSortOutQuery,
+  useReadLeastCopiesQuery,
   useListPiecesQuery,
   useAddPiecesMutation,
   usePagePiecesQuery,
   useReadStockQuery,
-  useListDonorsQuery,
   useImportPiecesMutation,
   useExportPiecesQuery,
   useAddSellerMutation,

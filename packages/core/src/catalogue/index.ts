@@ -74,7 +74,7 @@ export {
   Vocabulary,
   wordsOf,
 } from './search/index.js';
-export { explode, sourcesByVariant, type VariantSource, type VariantYield, yieldCycle } from './sources.js';
+export { explode, Explosion, sourcesByVariant, type VariantSource, type VariantYield, yieldCycle } from './sources.js';
 export { type Use, usesOf } from './uses.js';
 export {
   type BesideOutline,

@@ -20,6 +20,7 @@ export {
   type Place,
   PLACE_KINDS,
   type PlaceKind,
+  reachOf,
   readLines,
   readPath,
   standsInTheWay,

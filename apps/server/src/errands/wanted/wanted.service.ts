@@ -1,9 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { dayNumber, isoDay, WantedTally } from '@outfit/core';
 import { setImmediate as nextTurn } from 'node:timers/promises';
-import { FiguresService } from '../../figures/index.js';
 import { CURRENCY, MarketService } from '../../market/index.js';
-import { WardrobeService } from '../../wardrobe/index.js';
+import { PromisesService } from '../../wardrobe/index.js';
 import type { AvailableDto, FallenDto, WantedDto } from './wanted.dto.js';
 
 /** Parts looked up in the market in one go: whoever asks for something else meanwhile waits for so many. */
@@ -18,13 +17,12 @@ const MOST_TOLD = 12;
 @Injectable()
 export class WantedService {
   constructor(
-    private readonly figures: FiguresService,
-    private readonly wardrobe: WardrobeService,
+    private readonly promises: PromisesService,
     private readonly market: MarketService,
   ) {}
 
   async wanted(): Promise<WantedDto> {
-    const needed = await this.needed();
+    const needed = await this.promises.lacking();
     const today = this.market.today();
     const since = isoDay(dayNumber(today) - COMPARED_DAYS);
     const tally = new WantedTally();
@@ -68,15 +66,6 @@ export class WantedService {
         .slice(0, MOST_TOLD),
       available: available.slice(0, MOST_TOLD),
     };
-  }
-
-  /** Pieces still needed of each part, beyond what is owned. */
-  private async needed(): Promise<ReadonlyMap<string, number>> {
-    const owned = this.wardrobe.quantities();
-    const wanted = await this.figures.wanted();
-    return new Map(
-      [...wanted].map(([variant, quantity]) => [variant, quantity - (owned.get(variant) ?? 0)] as const).filter(([, left]) => left > 0),
-    );
   }
 }
 

@@ -16,7 +16,7 @@ import {
   type Weight,
   WEIGHTS,
 } from '@outfit/core';
-import { Day, Id, OneOf, Rows, SomeOf, Text, Texts, Whole } from '../../platform/http/index.js';
+import { Day, Flag, Id, OneOf, Rows, SomeOf, Text, Texts, Whole } from '../../platform/http/index.js';
 
 const MOST_MINOR = 100_000_000;
 /** Years of stories, which need not be ours. */
@@ -56,6 +56,14 @@ export class BriefDto implements Brief {
   @Whole('Budget', 0, MOST_MINOR, { nullable: true }) budgetMinor: number | null;
   @Whole('Copies', 1, 500) copies: number;
   @Day('Due', { nullable: true }) dueOn: string | null;
+  @Text('Never shown together', {
+    least: 0,
+    most: 80,
+    optional: true,
+    description: 'A name; figures that name the same are never shown together and share their pieces',
+  })
+  neverWith = '';
+  @Flag('New pieces only', { optional: true }) newOnly = false;
   @Text('Who asked', { least: 0, most: 120 }) requester: string;
   @Text('Whose idea it was', { least: 0, most: 120 }) credit: string;
 }

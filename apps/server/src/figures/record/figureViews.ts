@@ -1,15 +1,11 @@
 import { Injectable } from '@nestjs/common';
-import { completeBrief, countOf } from '@outfit/core';
-import { setImmediate as nextTurn } from 'node:timers/promises';
-import { CatalogueHooks, CatalogueService } from '../../catalogue/index.js';
+import { completeBrief } from '@outfit/core';
+import { CatalogueService } from '../../catalogue/index.js';
 import { HistoryService } from '../../platform/history/index.js';
-import type { FigureDto, FigureNameDto, LineUpDto, LineUpNamesDto, WantsDto } from './figures.dto.js';
+import type { FigureDto, FigureNameDto, LineUpDto, LineUpNamesDto } from './figures.dto.js';
 import { type FigureEntity, type LineUpEntity, type LookEntity, lookOf } from './figures.entities.js';
 import { FiguresStore } from './figures.store.js';
 import type { LookDto } from './looks.dto.js';
-
-/** Figures whose looks are gone through at a turn, so that other requests are answered between. */
-const FIGURES_A_TURN = 400;
 
 const NOTHING = { undo: null, redo: null };
 
@@ -19,7 +15,6 @@ export class FigureViews {
   constructor(
     private readonly store: FiguresStore,
     private readonly catalogue: CatalogueService,
-    private readonly hooks: CatalogueHooks,
     private readonly history: HistoryService,
   ) {}
 
@@ -43,46 +38,6 @@ export class FigureViews {
     const lineUps = new Map(this.store.lineUps().map(({ id, name }) => [id, { id, name, figures: [] as FigureNameDto[] }]));
     for (const figure of this.store.names()) lineUps.get(figure.lineUp)?.figures.push(nameDto(figure));
     return [...lineUps.values()];
-  }
-
-  /** How many of each part the chosen looks of all figures want, copies counted. In turns: others are answered between. */
-  async wanted(): Promise<ReadonlyMap<string, number>> {
-    const catalogue = this.catalogue.now();
-    const wanted = new Map<string, number>();
-    for (let last = ''; ;) {
-      const more = this.store.shownOutside('', last, FIGURES_A_TURN);
-      for (const { copies, parts } of more)
-        for (const part of parts) {
-          const variant = catalogue.resolve(part.variant);
-          wanted.set(variant, (wanted.get(variant) ?? 0) + copies);
-        }
-      if (more.length < FIGURES_A_TURN) return wanted;
-      last = more.at(-1)?.figure ?? '';
-      await nextTurn();
-    }
-  }
-
-  /** What figures outside a line-up want of what is owned: nobody competes for a piece there is none of. */
-  async wantsOutside(lineUp: string): Promise<WantsDto> {
-    this.store.lineUp(lineUp);
-    const catalogue = this.catalogue.now();
-    const owned = this.hooks.ownedVariants();
-    const wants = { figures: [] as string[], variants: [] as string[], of: [] as number[], counts: [] as number[] };
-    for (let last = ''; ;) {
-      const more = this.store.shownOutside(lineUp, last, FIGURES_A_TURN);
-      for (const { name, copies, parts } of more) {
-        const wanted = countOf(parts.map((part) => catalogue.resolve(part.variant)).filter((id) => owned.has(id)));
-        if (wanted.size > 0) wants.figures.push(name);
-        for (const [variant, count] of wanted) {
-          wants.variants.push(variant);
-          wants.of.push(wants.figures.length - 1);
-          wants.counts.push(count * copies);
-        }
-      }
-      if (more.length < FIGURES_A_TURN) return wants;
-      last = more.at(-1)?.figure ?? '';
-      await nextTurn();
-    }
   }
 
   /** The figures with a look that wears a variant, under whichever of its ids. */

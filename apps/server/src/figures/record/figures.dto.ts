@@ -42,14 +42,6 @@ export class LineUpNamesDto {
   @ApiProperty({ type: [FigureNameDto] }) figures: readonly FigureNameDto[];
 }
 
-/** Owned variants that figures elsewhere want, in columns: the i-th want is of `variants[i]`, by `figures[of[i]]`, of `counts[i]` pieces. */
-export class WantsDto {
-  @ApiProperty({ type: [String], description: 'Names of figures' }) figures: readonly string[];
-  @ApiProperty({ type: [String] }) variants: readonly string[];
-  @ApiProperty({ type: [Number] }) of: readonly number[];
-  @ApiProperty({ type: [Number] }) counts: readonly number[];
-}
-
 const BEGINNINGS = ['nothing', 'figure', 'official', 'part'] as const;
 
 /** What a new figure starts from: nothing, a copy, an official figure to make better, or a part left over. */

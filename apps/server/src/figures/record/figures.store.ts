@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import type { Look, LookPart } from '@outfit/core';
+import { type Brief, completeBrief, type Look, type LookPart } from '@outfit/core';
 import { Database, type EntityTable } from '../../platform/db/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
 import { FigureEntity, LineUpEntity, lookColumns, LookEntity, ReferencePictureEntity } from './figures.entities.js';
@@ -25,11 +25,25 @@ type Where = 'standing' | 'in the bin too';
 /** Figures that are not in the bin, neither by themselves nor with their line-up. */
 const STANDING = 'figure JOIN line_up ON line_up.id = figure.lineUp AND line_up.removedAt IS NULL AND figure.removedAt IS NULL';
 
-/** The look that a figure shows. */
-interface ShownLook {
-  readonly figure: string;
+/** Where a figure stands and what state it is in: whatever changes of what it wants, one of these does. */
+export interface FigureInLine {
+  readonly id: string;
+  readonly version: number;
+  readonly place: number;
+  readonly lineUp: string;
+  readonly lineUpPlace: number;
+  readonly look: string;
+  readonly lookVersion: number;
+}
+
+/** What a figure wants of the wardrobe: the parts of the look it shows, and what its brief says of pieces. */
+export interface FigureWants {
+  readonly id: string;
   readonly name: string;
   readonly copies: number;
+  readonly dueOn: string | null;
+  readonly neverWith: string;
+  readonly newOnly: boolean;
   readonly parts: readonly LookPart[];
 }
 
@@ -57,17 +71,39 @@ export class FiguresStore {
       .all() as FigureName[];
   }
 
-  /** The looks that figures outside a line-up show, some at a time: those after a figure, in the order of their ids. */
-  shownOutside(lineUp: string, after: string, most: number): ShownLook[] {
+  /** Every figure that stands, with its versions: quickly read, to find out which changed. */
+  inLine(): FigureInLine[] {
+    return this.database
+      .prepare(
+        `SELECT figure.id, figure.version, figure.place, figure.lineUp, line_up.place AS lineUpPlace, look.id AS look, look.version AS lookVersion
+           FROM ${STANDING} JOIN look ON look.id = figure.chosenLook`,
+      )
+      .all() as FigureInLine[];
+  }
+
+  /** What some figures want of the wardrobe. */
+  wantsOf(figures: readonly string[]): FigureWants[] {
     const rows = this.database
       .prepare(
-        `SELECT figure.id AS figure, json_extract(figure.brief, '$.name') AS name,
-                COALESCE(json_extract(figure.brief, '$.copies'), 1) AS copies, look.parts
-           FROM ${STANDING} JOIN look ON look.id = figure.chosenLook
-          WHERE figure.id > ? AND figure.lineUp <> ? ORDER BY figure.id LIMIT ?`,
+        `SELECT figure.id, figure.brief, look.parts FROM figure JOIN look ON look.id = figure.chosenLook
+          WHERE figure.id IN (SELECT value FROM json_each(?))`,
       )
-      .all(after, lineUp, most) as (Omit<ShownLook, 'parts'> & { readonly parts: string })[];
-    return rows.map((row) => ({ ...row, parts: JSON.parse(row.parts) as LookPart[] }));
+      .all(JSON.stringify(figures)) as { readonly id: string; readonly brief: string; readonly parts: string }[];
+    return rows.map(({ id, brief, parts }) => {
+      const { name, copies, dueOn, neverWith, newOnly } = completeBrief(JSON.parse(brief) as Brief);
+      return { id, name, copies, dueOn, neverWith, newOnly, parts: JSON.parse(parts) as LookPart[] };
+    });
+  }
+
+  /** Every part that a look which is not in the bin wears, chosen or not. */
+  wornAtAll(): string[] {
+    return this.database
+      .prepare(
+        `SELECT DISTINCT json_extract(part.value, '$.variant') FROM ${STANDING} JOIN look ON look.figure = figure.id, json_each(look.parts) AS part
+          WHERE look.removedAt IS NULL`,
+      )
+      .pluck()
+      .all() as string[];
   }
 
   /** The figures with a look, not in the bin, that wears one of these variants. */

@@ -7,11 +7,10 @@ export {
   LineUpNamesDto,
   NewFigureDto,
   OrderDto,
-  WantsDto,
   RoleDto,
 } from './figures.dto.js';
 export { FIGURE_ENTITIES, lookColumns, type LookEntity, lookOf, type Pin, ReferencePictureEntity } from './figures.entities.js';
-export { FiguresStore } from './figures.store.js';
+export { type FigureInLine, FiguresStore, type FigureWants } from './figures.store.js';
 export type { FigureState } from './figureState.js';
 export { FigureViews } from './figureViews.js';
 export {

@@ -1,10 +1,13 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { type Condition, CONDITIONS } from '@outfit/core';
+import { ALTERATION_KINDS, type AlterationKind, type Condition, CONDITIONS } from '@outfit/core';
 import { DEFECTS, type DefectKind, PLACE_KINDS, type PlaceKind, type TypedLine } from '@outfit/core/wardrobe';
 import { Day, Flag, Id, OneOf, Rows, Text, Whole } from '../../platform/http/index.js';
 
 /** What can be done with pieces. */
-const DEEDS = ['move', 'sell', 'give', 'lose', 'break', 'lend', 'return', 'defect', 'condition', 'confirm'] as const;
+const DEEDS = [
+  ...(['move', 'sell', 'give', 'lose', 'break', 'lend', 'return', 'hand back'] as const),
+  ...(['defect', 'condition', 'confirm', 'alter'] as const),
+] as const;
 export type Deed = (typeof DEEDS)[number];
 
 export class PlaceDto {
@@ -17,6 +20,10 @@ export class PlaceDto {
   @ApiProperty({ type: String, nullable: true, description: 'When something lent is due back, ISO 8601' }) dueOn: string | null;
   @ApiProperty({ description: 'Pieces in the place itself' }) own: number;
   @ApiProperty({ description: 'Pieces in it and below' }) pieces: number;
+  @ApiProperty({ type: String, nullable: true, description: 'The official figure that a donor is' }) official: string | null;
+  @ApiProperty({ type: String, nullable: true, description: 'The product that a sealed box is' }) product: string | null;
+  @ApiProperty({ type: String, nullable: true, description: 'The figure that is built there' }) figure: string | null;
+  @ApiProperty({ description: 'A donor that is not taken apart' }) keepWhole: boolean;
 }
 
 export class NewPlaceDto {
@@ -29,6 +36,7 @@ export class PlaceChangeDto {
   @Text('Name', { most: 80, optional: true }) name?: string;
   @Id('Within', { nullable: true, optional: true }) parent?: string | null;
   @Text('Note', { least: 0, most: 500, optional: true }) note?: string;
+  @Flag('Keep whole', { optional: true, description: 'Of a donor: nothing comes off it' }) keepWhole?: boolean;
 }
 
 /** So many pieces of a run. */
@@ -45,7 +53,18 @@ export class DeedDto {
   @Day('Due back', { optional: true }) dueOn?: string;
   @OneOf('Defect', DEFECTS, { optional: true }) defect?: DefectKind;
   @OneOf('Condition', CONDITIONS, { optional: true }) condition?: Condition;
+  @OneOf('Alteration', ALTERATION_KINDS, { optional: true }) alteration?: AlterationKind;
+  @Text('What is altered', { least: 0, most: 100, optional: true, description: 'The motif, the colour, or what is cut, glued or stuck on' })
+  what?: string;
+  @Whole('What it brought', 0, 100_000_000, { optional: true, description: 'In all, in minor units' }) broughtMinor?: number;
   @Text('Note', { least: 0, most: 300, optional: true }) note?: string;
+}
+
+/** Pieces of a run that are kept for a figure; none lets go of them. */
+export class PinDto {
+  @Whole('Run', 1, Number.MAX_SAFE_INTEGER) id: number;
+  @Id('Figure') figure: string;
+  @Whole('How many', 0, 100_000) quantity: number;
 }
 
 /** What was done, in a sentence. */
@@ -85,4 +104,5 @@ export class LinesAnswerDto {
 export class StoryLineDto {
   @ApiProperty({ description: 'ISO 8601' }) at: string;
   @ApiProperty() sentence: string;
+  @ApiProperty({ type: Number, nullable: true, description: 'What the deed brought in all, in minor units' }) broughtMinor: number | null;
 }

@@ -1,17 +1,13 @@
 import { Injectable } from '@nestjs/common';
-import { type Defect, type EntryKind, isAtHand, type Movement, OUTSIDE, readLines } from '@outfit/core/wardrobe';
+import { type EntryKind, isAtHand, type Movement, OUTSIDE, readLines } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../../catalogue/index.js';
-import { Clock } from '../../platform/clock/index.js';
-import { Database, type Now } from '../../platform/db/index.js';
-import { HistoryService } from '../../platform/history/index.js';
-import { notFound, Problem } from '../../platform/http/index.js';
-import { LiveService } from '../../platform/live/index.js';
-import { WardrobeService } from '../wardrobe.service.js';
+import { Problem } from '../../platform/http/index.js';
+import { type Beside, EntriesService } from './entries.service.js';
+import type { CountDto, Deed, DeedDto, EntryDto, LinesAnswerDto, LinesDto, PinDto, StoryLineDto } from './ledger.dto.js';
+import type { HeldRow, PlaceRow } from './ledgerRecord.js';
+import { lotAfter } from './lotChanges.js';
 import { sentenceFor, storyLine } from './sentences.js';
-import type { CountDto, Deed, DeedDto, EntryDto, LinesAnswerDto, LinesDto, StoryLineDto } from './ledger.dto.js';
-import { type HeldRow, LedgerRecord, type LotRow, type PlaceRow } from './ledgerRecord.js';
 
-const ALL = 'all';
 const KINDS: Readonly<Record<Deed, EntryKind>> = {
   move: 'put away',
   sell: 'sold',
@@ -20,61 +16,52 @@ const KINDS: Readonly<Record<Deed, EntryKind>> = {
   break: 'broke',
   lend: 'lent',
   return: 'returned',
+  'hand back': 'returned',
   defect: 'split',
   condition: 'split',
   confirm: 'corrected',
+  alter: 'altered',
 };
 
-/** A state of the ledger as the history keeps it: an entry that stands, or one that was taken back; places as they are. */
-interface LedgerState {
-  readonly entry?: number;
-  readonly isBack?: boolean;
-  readonly places?: readonly PlaceRow[];
-}
-
-/** What is done with owned pieces: each deed one entry, saved or refused whole, undone by its opposite. */
+/** What is done with owned pieces by hand. */
 @Injectable()
 export class LedgerService {
-  private readonly record: LedgerRecord;
-
   constructor(
-    private readonly database: Database,
     private readonly catalogue: CatalogueService,
-    private readonly wardrobe: WardrobeService,
-    private readonly history: HistoryService,
-    private readonly live: LiveService,
-    private readonly clock: Clock,
-  ) {
-    this.record = new LedgerRecord((sql) => database.prepare(sql));
-    history.register('wardrobe', (_, to, from) => this.restore((to ?? {}) as LedgerState, (from ?? {}) as LedgerState));
-  }
+    private readonly entries: EntriesService,
+  ) {}
 
   /** Does one deed on one run or many, as one entry. */
   do(deed: DeedDto): Promise<EntryDto> {
-    return this.changing(() => {
-      const held = deed.pieces.map((row) => ({ ...this.held(row.id), taken: row.quantity }));
+    return this.entries.changing(() => {
+      const held = deed.pieces.map((row) => ({ ...this.entries.held(row.id), taken: row.quantity }));
       const twice = new Set(held.map((row) => row.id)).size < held.length;
       if (twice) throw new Problem(422, 'A run is named twice: say once how many of it.');
       for (const { taken, quantity, lot } of held)
-        if (taken > quantity) throw new Problem(409, `There are ${quantity} of ${this.nameOf(lot)} there, and ${taken} were asked for.`);
-      const movements = held.flatMap((row) => this.movementsFor(deed, row));
+        if (taken > quantity)
+          throw new Problem(409, `There are ${quantity} of ${this.entries.nameOf(lot)} there, and ${taken} were asked for.`);
+      const loan = deed.deed === 'lend' ? this.loan(deed) : null;
+      const movements = held.flatMap((row) => this.movementsFor(deed, row, loan?.to ?? null));
       if (movements.length === 0) throw new Problem(409, 'They are there already. Nothing was changed.');
       const pieces = held.reduce((all, row) => all + row.taken, 0);
       const [first] = held;
-      const what = held.length === 1 && first ? this.nameOf(first.lot) : null;
-      const to = deed.to === undefined ? null : this.place(deed.to).path || 'no place yet';
-      return this.enter(KINDS[deed.deed], sentenceFor(deed, pieces, what, to), movements);
+      const what = held.length === 1 && first ? this.entries.nameOf(first.lot) : null;
+      const to = deed.to === undefined ? null : this.entries.place(deed.to).path || 'no place yet';
+      return this.entries.enter(this.kindOf(deed, held), sentenceFor(deed, pieces, what, to), movements, {
+        ...loan?.beside,
+        broughtMinor: deed.broughtMinor,
+      });
     });
   }
 
   /** Sets the runs of a place to what was counted there; the differences are one entry. */
   count({ place, runs }: CountDto): Promise<EntryDto> {
-    return this.changing(() => {
-      const at = this.place(place);
+    return this.entries.changing(() => {
+      const at = this.entries.place(place);
       const movements = runs.flatMap(({ id, quantity }): readonly Movement[] => {
-        const held = this.held(id);
+        const held = this.entries.held(id);
         if (held.place !== place)
-          throw new Problem(409, `${this.nameOf(held.lot)} does not lie in ${at.name}: count that place for itself.`);
+          throw new Problem(409, `${this.entries.nameOf(held.lot)} does not lie in ${at.name}: count that place for itself.`);
         const off = quantity - held.quantity;
         if (off === 0) return [];
         return [{ lot: held.lot, quantity: Math.abs(off), from: off > 0 ? OUTSIDE : place, to: off > 0 ? place : OUTSIDE }];
@@ -84,7 +71,7 @@ export class LedgerService {
       const [more, less] = [movements.filter((row) => row.to === place), movements.filter((row) => row.from === place)].map((rows) =>
         rows.reduce((all, row) => all + row.quantity, 0),
       );
-      return this.enter('counted', `Counted ${name}: ${more} more and ${less} fewer than written down`, movements);
+      return this.entries.enter('counted', `Counted ${name}: ${more} more and ${less} fewer than written down`, movements);
     });
   }
 
@@ -92,51 +79,74 @@ export class LedgerService {
   lines({ text, place, take }: LinesDto): Promise<LinesAnswerDto> | LinesAnswerDto {
     const lines = readLines(text, this.catalogue.now());
     if (!take || lines.length === 0 || lines.some((line) => line.variant === null)) return { lines, taken: false };
-    return this.changing(() => {
-      const { path } = this.place(place);
+    return this.entries.changing(() => {
+      const { path } = this.entries.place(place);
       const movements = lines.map(({ variant, quantity }): Movement => {
-        const lot = this.record.addLot({ variant: variant ?? '', condition: 'used', note: '', addedAt: this.now() });
+        const lot = this.entries.record.addLot({ variant: variant ?? '', condition: 'used', note: '', addedAt: this.entries.now() });
         return { lot, quantity, from: OUTSIDE, to: place };
       });
       const pieces = lines.reduce((all, line) => all + line.quantity, 0);
-      this.enter('counted', `Added ${pieces} pieces to ${path || 'no place yet'}`, movements);
+      this.entries.enter('counted', `Added ${pieces} pieces to ${path || 'no place yet'}`, movements);
       return { lines, taken: true };
     });
   }
 
+  /** Keeps pieces of a run for a figure, whoever else would get them; none lets go of them. */
+  pin({ id, figure, quantity }: PinDto, figureName: string): Promise<EntryDto> {
+    return this.entries.changing(() => {
+      const held = this.entries.held(id);
+      if (quantity > held.quantity)
+        throw new Problem(409, `There are ${held.quantity} of ${this.entries.nameOf(held.lot)} there, and ${quantity} were asked for.`);
+      const before = this.entries.record.pins().find((pin) => pin.lot === held.lot && pin.figure === figure);
+      const pin = { lot: held.lot, figure, quantity };
+      const name = this.entries.nameOf(held.lot);
+      const sentence =
+        quantity === 0 ? `${name} is kept for ${figureName} no longer` : `${quantity} × ${name} kept for ${figureName}`;
+      this.entries.record.pin(pin);
+      this.entries.keep(sentence, { pins: [{ ...pin, quantity: before?.quantity ?? 0 }] }, { pins: [pin] });
+      return { id: 0, sentence };
+    });
+  }
+
+  /** The part a run is of, by the number it is known by now. */
+  variantOf(id: number): string {
+    return this.catalogue.now().resolve(this.entries.lot(this.entries.held(id).lot).variant);
+  }
+
   /** What happened to a run, in sentences, the first first. */
   story(id: number): StoryLineDto[] {
-    const { lot } = this.held(id);
-    const places = new Map(this.record.places().map((place) => [place.id, place]));
-    return this.record.trace(lot).map((row) => ({ at: row.at, sentence: storyLine(row, places) }));
+    const { lot } = this.entries.held(id);
+    const places = new Map(this.entries.record.places().map((place) => [place.id, place]));
+    return this.entries.record.trace(lot).map((row) => ({ at: row.at, sentence: storyLine(row, places), broughtMinor: row.broughtMinor }));
   }
 
-  /** Enters a deed and writes it down, within a unit of work. */
-  private enter(kind: EntryKind, sentence: string, movements: readonly Movement[]): EntryDto {
-    const id = this.record.enter({ at: this.now(), kind, sentence, because: 'hand', undoes: null }, movements);
-    this.keep(sentence, { entry: id, isBack: true }, { entry: id });
-    return { id, sentence };
-  }
-
-  private keep(label: string, before: LedgerState, after: LedgerState): void {
-    this.history.record({ subject: 'wardrobe', item: ALL, label: label.slice(0, 200), before, after });
+  /** Pieces that leave a donor or a built figure were taken off it; those that go onto one are put on. */
+  private kindOf({ deed, to }: DeedDto, held: readonly HeldRow[]): EntryKind {
+    if (deed !== 'move') return KINDS[deed];
+    const isBody = (place: PlaceRow): boolean => place.kind === 'donor' || place.kind === 'figure';
+    if (to !== undefined && isBody(this.entries.place(to))) return 'built on';
+    return held.some((row) => isBody(this.entries.place(row.place))) ? 'taken off' : 'put away';
   }
 
   /** The movements one deed makes of some pieces of a run. What changes what they are makes another lot of them. */
-  private movementsFor(deed: DeedDto, { lot, place, taken }: HeldRow & { readonly taken: number }): readonly Movement[] {
+  private movementsFor(deed: DeedDto, { lot, place, taken }: HeldRow & { readonly taken: number }, lentTo: string | null): readonly Movement[] {
     const go = (to: string): readonly Movement[] => (to === place ? [] : [{ lot, quantity: taken, from: place, to }]);
     switch (deed.deed) {
       case 'move':
       case 'return': {
         if (deed.to === undefined) throw new Problem(422, 'Say where they go.');
-        const to = this.place(deed.to);
-        if (!isAtHand(to.kind) && to.kind !== 'sealed')
+        const to = this.entries.place(deed.to);
+        if (!isAtHand(to.kind) && to.kind !== 'sealed' && to.kind !== 'donor')
           throw new Problem(422, `Pieces are not put into “${to.name}” like that: lend, give or sell them.`);
-        if (to.id === place) throw new Problem(409, `${this.nameOf(lot)} lies in ${to.path || 'no place yet'} already.`);
+        if (to.id === place) throw new Problem(409, `${this.entries.nameOf(lot)} lies in ${to.path || 'no place yet'} already.`);
         return go(to.id);
       }
       case 'lend':
-        return go(this.lentTo(deed));
+        return go(lentTo ?? '');
+      case 'hand back': {
+        if (this.entries.lot(lot).owner === '') throw new Problem(409, `${this.entries.nameOf(lot)} is yours: there is nobody to hand it back to.`);
+        return go(OUTSIDE);
+      }
       case 'sell':
       case 'give':
       case 'lose':
@@ -144,8 +154,9 @@ export class LedgerService {
         return go(OUTSIDE);
       case 'defect':
       case 'condition':
-      case 'confirm': {
-        const next = this.record.addLot(this.otherwise(deed, this.lot(lot)));
+      case 'confirm':
+      case 'alter': {
+        const next = this.entries.record.addLot(lotAfter(deed, this.entries.lot(lot), this.entries.now()));
         return [
           { lot, quantity: taken, from: place, to: OUTSIDE },
           { lot: next, quantity: taken, from: OUTSIDE, to: place },
@@ -154,107 +165,15 @@ export class LedgerService {
     }
   }
 
-  /** A lot as it is after something happened to some of it. */
-  private otherwise({ deed, defect, condition, note }: DeedDto, { id, ...lot }: LotRow): Omit<LotRow, 'id'> {
-    const after = { ...lot, splitFrom: id, addedAt: this.now() };
-    if (deed === 'condition') {
-      if (condition === undefined) throw new Problem(422, 'Say in what condition they are.');
-      return { ...after, condition };
-    }
-    if (deed === 'confirm') return { ...after, certainty: 'sure' };
-    if (defect === undefined) throw new Problem(422, 'Say what is wrong with them.');
-    const defects = JSON.parse(lot.defects) as Defect[];
-    return { ...after, defects: JSON.stringify([...defects, { kind: defect, note: note ?? '' }]) };
-  }
-
-  /** The place of what one person has on loan; due on the later of what was agreed. */
-  private lentTo({ person, dueOn }: DeedDto): string {
+  /** The place of what one person has on loan, due on the day that was agreed last; and how it was before. */
+  private loan({ person, dueOn }: DeedDto): { readonly to: string; readonly beside: Beside } {
     if (person === undefined) throw new Problem(422, 'Say who borrows them.');
-    const known = this.record.places().find((place) => place.kind === 'lent' && place.name.toLowerCase() === person.trim().toLowerCase());
-    const id = known?.id ?? this.record.freePlaceId();
-    this.record.writePlace({
-      id,
-      kind: 'lent',
-      name: person.trim(),
-      parent: null,
-      path: `Lent to ${person.trim()}`,
-      note: '',
-      dueOn: dueOn ?? known?.dueOn ?? null,
-    });
-    return id;
-  }
-
-  /** Goes from one state to another: an entry is taken back or done again, places are as they were. */
-  private restore(to: LedgerState, from: LedgerState): void {
-    if (to.entry !== undefined) {
-      const entry = this.record.entry(to.entry);
-      if (!entry) throw notFound('entry', String(to.entry));
-      this.refusingLess(entry.id, () => this.record.enterAgain(entry, this.now(), to.isBack === true));
-    }
-    const kept = new Set((to.places ?? []).map((place) => place.id));
-    for (const { id, name } of from.places ?? []) {
-      if (kept.has(id)) continue;
-      if (this.record.isNamedByMovements(id))
-        throw new Problem(409, `Pieces lay in ${name} since. Move them and rename the place instead.`);
-      this.record.removePlace(id);
-    }
-    for (const place of to.places ?? []) this.record.writePlace(place);
-    this.touched();
-  }
-
-  /** The database refuses less than none; a person is told which later deed stands in the way. */
-  private refusingLess(entry: number, enter: () => void): void {
-    try {
-      enter();
-    } catch (error) {
-      if (!(error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT_CHECK')) throw error;
-      const later = this.record.later(entry);
-      throw new Problem(
-        409,
-        later === null
-          ? 'Its pieces are not where they would have to be. Nothing was changed.'
-          : `“${later}” stands in the way: take that back first.`,
-      );
-    }
-  }
-
-  private changing<Answer>(work: () => Now<Answer>): Promise<Answer> {
-    return this.database.write<Answer>(() => {
-      const answer = work();
-      this.touched();
-      return answer;
-    });
-  }
-
-  private touched(): void {
-    this.wardrobe.touched();
-    this.live.changed('wardrobe');
-  }
-
-  private place(id: string): PlaceRow {
-    const place = this.record.place(id);
-    if (!place) throw notFound('place', id);
-    return place;
-  }
-
-  private held(id: number): HeldRow {
-    const held = this.record.held(id);
-    if (!held || held.quantity <= 0) throw notFound('run of pieces', String(id));
-    return held;
-  }
-
-  private lot(id: number): LotRow {
-    const lot = this.record.lot(id);
-    if (!lot) throw notFound('lot', String(id));
-    return lot;
-  }
-
-  private nameOf(lot: number): string {
-    const catalogue = this.catalogue.now();
-    return catalogue.nameOf(catalogue.variant(this.lot(lot).variant));
-  }
-
-  private now(): string {
-    return this.clock.now().toISOString();
+    const name = person.trim();
+    const { record } = this.entries;
+    const known = record.places().find((place) => place.kind === 'lent' && place.name.toLowerCase() === name.toLowerCase());
+    if (!known) return { to: record.addPlace({ kind: 'lent', name, parent: null, path: `Lent to ${name}`, dueOn: dueOn ?? null }), beside: {} };
+    const next = { ...known, dueOn: dueOn ?? known.dueOn };
+    record.writePlace(next);
+    return { to: known.id, beside: { before: { places: [known] }, after: { places: [next] } } };
   }
 }

@@ -15,7 +15,22 @@ export interface PlaceRow {
   readonly note: string;
   /** The day something lent is due back, ISO 8601. */
   readonly dueOn: string | null;
+  /** The official figure that a donor is, the product that a sealed box is, the figure that is built there. */
+  readonly official: string | null;
+  readonly product: string | null;
+  readonly figure: string | null;
+  /** A donor that gives nothing. */
+  readonly keepWhole: boolean;
 }
+
+/** A place as it is stored: a truth is 0 or 1. */
+type StoredPlace = Omit<PlaceRow, 'keepWhole'> & { readonly keepWhole: number };
+const PLACE_COLUMNS = 'id, kind, name, parent, path, note, dueOn, official, product, figure, keepWhole';
+const NOTHING_MORE = { note: '', dueOn: null, official: null, product: null, figure: null, keepWhole: false };
+const placeRow = (row: StoredPlace): PlaceRow => ({ ...row, keepWhole: row.keepWhole === 1 });
+
+/** A new place: what it does not say, it is not. */
+export type NewPlace = Pick<PlaceRow, 'kind' | 'name' | 'parent' | 'path'> & Partial<Omit<PlaceRow, 'id'>>;
 
 /** A run of alike pieces as it came in. It never changes: what happens to some of it makes another lot. */
 export interface LotRow {
@@ -24,11 +39,15 @@ export interface LotRow {
   readonly condition: string;
   /** JSON of `Defect[]`. */
   readonly defects: string;
+  /** JSON of `Alteration[]`. */
+  readonly alterations: string;
   readonly source: string | null;
   readonly certainty: string;
   readonly paidMinor: number | null;
   /** Whose it is; empty for one's own. */
   readonly owner: string;
+  /** The day it has to go back to whom it was borrowed from. */
+  readonly dueOn: string | null;
   readonly note: string;
   readonly splitFrom: number | null;
   readonly addedAt: string;
@@ -43,13 +62,24 @@ export interface EntryRow {
   readonly sentence: string;
   readonly because: string;
   readonly undoes: number | null;
+  /** What it brought in all, in minor units; null for what brings nothing. */
+  readonly broughtMinor: number | null;
 }
+
+export type NewEntry = Pick<EntryRow, 'at' | 'kind' | 'sentence' | 'because'> & Partial<Omit<EntryRow, 'id'>>;
 
 /** So many pieces of a lot in a place, with all that lists tell of them. */
 export interface HeldRow {
   readonly id: number;
   readonly lot: number;
   readonly place: string;
+  readonly quantity: number;
+}
+
+/** Pieces of a lot that are kept for a figure. */
+export interface PinRow {
+  readonly lot: number;
+  readonly figure: string;
   readonly quantity: number;
 }
 
@@ -66,21 +96,31 @@ export class LedgerRecord {
   constructor(private readonly prepare: Prepare) {}
 
   places(): PlaceRow[] {
-    return this.prepare('SELECT id, kind, name, parent, path, note, dueOn FROM place ORDER BY path, id').all() as PlaceRow[];
+    return (this.prepare(`SELECT ${PLACE_COLUMNS} FROM place ORDER BY path, id`).all() as StoredPlace[]).map(placeRow);
   }
 
   place(id: string): PlaceRow | null {
-    return (
-      (this.prepare('SELECT id, kind, name, parent, path, note, dueOn FROM place WHERE id = ?').get(id) as PlaceRow | undefined) ?? null
-    );
+    const row = this.prepare(`SELECT ${PLACE_COLUMNS} FROM place WHERE id = ?`).get(id) as StoredPlace | undefined;
+    return row ? placeRow(row) : null;
   }
 
-  writePlace({ id, kind, name, parent, path, note, dueOn }: PlaceRow): void {
+  /** Makes a place; returns its id. */
+  addPlace(place: NewPlace): string {
+    const id = this.freePlaceId();
+    this.writePlace({ id, ...place });
+    return id;
+  }
+
+  /** Writes a place as it is now. What a state kept long ago does not say, it is not. */
+  writePlace(place: NewPlace & Pick<PlaceRow, 'id'>): void {
+    const row: PlaceRow = { ...NOTHING_MORE, ...place };
     this.prepare(
-      `INSERT INTO place (id, kind, name, parent, path, note, dueOn) VALUES (?, ?, ?, ?, ?, ?, ?)
+      `INSERT INTO place (${PLACE_COLUMNS})
+         VALUES (:id, :kind, :name, :parent, :path, :note, :dueOn, :official, :product, :figure, :keepWhole)
          ON CONFLICT (id) DO UPDATE SET kind = excluded.kind, name = excluded.name, parent = excluded.parent, path = excluded.path,
-           note = excluded.note, dueOn = excluded.dueOn`,
-    ).run(id, kind, name, parent, path, note, dueOn);
+           note = excluded.note, dueOn = excluded.dueOn, official = excluded.official, product = excluded.product, figure = excluded.figure,
+           keepWhole = excluded.keepWhole`,
+    ).run({ ...row, keepWhole: row.keepWhole ? 1 : 0 });
   }
 
   removePlace(id: string): void {
@@ -101,9 +141,7 @@ export class LedgerRecord {
       const here = names.slice(0, depth).join(PATH_SEPARATOR);
       const known = this.prepare(`SELECT id FROM place WHERE path = ? AND kind IN ('made', 'sealed', ?)`).pluck().get(here, kind) as
         string | undefined;
-      const id: string = known ?? this.freePlaceId();
-      if (known === undefined) this.writePlace({ id, kind, name: names[depth - 1] ?? '', parent, path: here, note: '', dueOn: null });
-      parent = id;
+      parent = known ?? this.addPlace({ kind, name: names[depth - 1] ?? '', parent, path: here });
     }
     return parent ?? NO_PLACE;
   }
@@ -119,18 +157,21 @@ export class LedgerRecord {
     variant,
     condition,
     defects = '[]',
+    alterations = '[]',
     source = null,
     certainty = 'sure',
     paidMinor = null,
     owner = '',
+    dueOn = null,
     note,
     splitFrom = null,
     addedAt,
   }: NewLot): number {
     return Number(
       this.prepare(
-        `INSERT INTO lot (variant, condition, defects, source, certainty, paidMinor, owner, note, splitFrom, addedAt) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
-      ).run(variant, condition, defects, source, certainty, paidMinor, owner, note, splitFrom, addedAt).lastInsertRowid,
+        `INSERT INTO lot (variant, condition, defects, alterations, source, certainty, paidMinor, owner, dueOn, note, splitFrom, addedAt)
+           VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+      ).run(variant, condition, defects, alterations, source, certainty, paidMinor, owner, dueOn, note, splitFrom, addedAt).lastInsertRowid,
     );
   }
 
@@ -144,14 +185,18 @@ export class LedgerRecord {
   }
 
   /** Enters a deed. The database refuses it where a place would hold less than none. */
-  enter(entry: Omit<EntryRow, 'id'>, movements: readonly Movement[]): number {
+  enter(
+    { at, kind, sentence, because, undoes = null, broughtMinor = null }: NewEntry,
+    movements: readonly Movement[],
+  ): number {
     const id = Number(
-      this.prepare('INSERT INTO entry (at, kind, sentence, because, undoes) VALUES (?, ?, ?, ?, ?)').run(
-        entry.at,
-        entry.kind,
-        entry.sentence,
-        entry.because,
-        entry.undoes,
+      this.prepare('INSERT INTO entry (at, kind, sentence, because, undoes, broughtMinor) VALUES (?, ?, ?, ?, ?, ?)').run(
+        at,
+        kind,
+        sentence,
+        because,
+        undoes,
+        broughtMinor,
       ).lastInsertRowid,
     );
     const move = this.prepare('INSERT INTO movement (entry, lot, quantity, origin, target) VALUES (?, ?, ?, ?, ?)');
@@ -160,7 +205,7 @@ export class LedgerRecord {
   }
 
   entry(id: number): EntryRow | null {
-    return (this.prepare('SELECT id, at, kind, sentence, because, undoes FROM entry WHERE id = ?').get(id) as EntryRow | undefined) ?? null;
+    return (this.prepare('SELECT id, at, kind, sentence, because, undoes, broughtMinor FROM entry WHERE id = ?').get(id) as EntryRow | undefined) ?? null;
   }
 
   movementsOf(entry: number): Movement[] {
@@ -195,6 +240,24 @@ export class LedgerRecord {
     );
   }
 
+  /** The runs that lie in a place itself. */
+  heldIn(place: string): HeldRow[] {
+    return this.prepare('SELECT id, lot, place, quantity FROM balance WHERE place = ? AND quantity > 0 ORDER BY id').all(place) as HeldRow[];
+  }
+
+  /** Pins a lot's pieces to a figure; none takes the pin away. */
+  pin({ lot, figure, quantity }: PinRow): void {
+    if (quantity === 0) this.prepare('DELETE FROM pin WHERE lot = ? AND figure = ?').run(lot, figure);
+    else
+      this.prepare(
+        'INSERT INTO pin (lot, figure, quantity) VALUES (?, ?, ?) ON CONFLICT (lot, figure) DO UPDATE SET quantity = excluded.quantity',
+      ).run(lot, figure, quantity);
+  }
+
+  pins(): PinRow[] {
+    return this.prepare('SELECT lot, figure, quantity FROM pin ORDER BY lot, figure').all() as PinRow[];
+  }
+
   held(id: number): HeldRow | null {
     return (this.prepare('SELECT id, lot, place, quantity FROM balance WHERE id = ?').get(id) as HeldRow | undefined) ?? null;
   }
@@ -209,7 +272,7 @@ export class LedgerRecord {
   trace(lot: number): TracedRow[] {
     return this.prepare(
       `WITH RECURSIVE line(id) AS (SELECT ? UNION SELECT lot.splitFrom FROM lot JOIN line ON lot.id = line.id WHERE lot.splitFrom IS NOT NULL)
-       SELECT entry.id, entry.at, entry.kind, entry.sentence, entry.because, entry.undoes, movement.lot, movement.quantity, movement.origin, movement.target
+       SELECT entry.id, entry.at, entry.kind, entry.sentence, entry.because, entry.undoes, entry.broughtMinor, movement.lot, movement.quantity, movement.origin, movement.target
          FROM movement JOIN entry ON entry.id = movement.entry WHERE movement.lot IN (SELECT id FROM line) ORDER BY movement.id LIMIT 500`,
     ).all(lot) as TracedRow[];
   }

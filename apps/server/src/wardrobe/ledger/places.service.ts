@@ -1,12 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import { isWithin, OUTSIDE, PATH_SEPARATOR } from '@outfit/core/wardrobe';
-import { Database, type Now } from '../../platform/db/index.js';
-import { HistoryService } from '../../platform/history/index.js';
-import { notFound, Problem } from '../../platform/http/index.js';
-import { LiveService } from '../../platform/live/index.js';
-import { WardrobeService } from '../wardrobe.service.js';
+import { Problem } from '../../platform/http/index.js';
+import { EntriesService } from './entries.service.js';
 import type { NewPlaceDto, PlaceChangeDto, PlaceDto } from './ledger.dto.js';
-import { LedgerRecord, NO_PLACE, type PlaceRow } from './ledgerRecord.js';
+import { type LedgerRecord, NO_PLACE, type PlaceRow } from './ledgerRecord.js';
 
 /** A name of one place; the signs between places cannot stand in it. */
 function own(name: string): string {
@@ -19,13 +16,8 @@ function own(name: string): string {
 export class PlacesService {
   private readonly record: LedgerRecord;
 
-  constructor(
-    private readonly database: Database,
-    private readonly wardrobe: WardrobeService,
-    private readonly history: HistoryService,
-    private readonly live: LiveService,
-  ) {
-    this.record = new LedgerRecord((sql) => database.prepare(sql));
+  constructor(private readonly entries: EntriesService) {
+    this.record = entries.record;
   }
 
   /** The tree of places, each with what is in it and below. */
@@ -39,54 +31,52 @@ export class PlacesService {
         below.set(at.id, (below.get(at.id) ?? 0) + (own.get(id) ?? 0));
     return places
       .map((place) => ({ ...place, own: own.get(place.id) ?? 0, pieces: below.get(place.id) ?? 0 }))
-      .filter(({ id, kind, pieces }) => pieces > 0 || kind === 'sealed' || (kind === 'made' && id !== NO_PLACE));
+      .filter(({ id, kind, product, pieces }) => pieces > 0 || (kind === 'sealed' && product === null) || (kind === 'made' && id !== NO_PLACE));
   }
 
   add({ name, parent, isSealed = false }: NewPlaceDto): Promise<PlaceDto[]> {
-    return this.changing(() => {
+    return this.entries.changing<PlaceDto[]>(() => {
       const within = parent === null ? null : this.ownPlace(parent);
       const path = [...(within ? [within.path] : []), own(name)].join(PATH_SEPARATOR);
       this.refuseTwin(path, null);
-      const row: PlaceRow = {
-        id: this.record.freePlaceId(),
-        // What lies in a sealed box is no more at hand than the box is.
-        kind: isSealed || within?.kind === 'sealed' ? 'sealed' : 'made',
-        name: name.trim(),
-        parent,
-        path,
-        note: '',
-        dueOn: null,
-      };
-      this.record.writePlace(row);
-      this.keep(`Made the place ${path}`, {}, { places: [row] });
+      // What lies in a sealed box is no more at hand than the box is.
+      const kind = isSealed || within?.kind === 'sealed' ? 'sealed' : 'made';
+      const id = this.record.addPlace({ kind, name: name.trim(), parent, path });
+      this.entries.keep(`Made the place ${path}`, {}, { places: [this.entries.place(id)] });
       return this.list();
     });
   }
 
   /** Names a place anew, puts it elsewhere with all below, or notes something about it. */
-  change(id: string, { name, parent, note }: PlaceChangeDto): Promise<PlaceDto[]> {
-    return this.changing(() => {
-      const place = this.ownPlace(id);
+  change(id: string, { name, parent, note, keepWhole }: PlaceChangeDto): Promise<PlaceDto[]> {
+    return this.entries.changing<PlaceDto[]>(() => {
+      const place = this.changeable(id);
+      if (keepWhole !== undefined && place.kind !== 'donor') throw new Problem(422, `${place.name} is no whole figure: there is nothing to keep whole.`);
       const next = {
         ...place,
+        keepWhole: keepWhole ?? place.keepWhole,
         name: name === undefined ? place.name : own(name),
         note: note ?? place.note,
         parent: parent === undefined ? place.parent : parent,
       };
       const all = this.record.places();
       const into = next.parent === null ? null : this.ownPlace(next.parent);
-      if (into?.kind === 'sealed' && place.kind !== 'sealed')
+      if (into?.kind === 'sealed' && place.kind === 'made')
         throw new Problem(409, `${into.name} is sealed: what goes into it would be out of reach. Move the pieces themselves.`);
-      if (isWithin(id, next.parent, new Map(all.map((row) => [row.id, row]))))
-        throw new Problem(409, `${place.name} cannot go into itself.`);
-      const before = all.filter((row) => row.path === place.path || row.path.startsWith(`${place.path}${PATH_SEPARATOR}`));
+      const byId = new Map(all.map((row) => [row.id, row]));
+      const before = all.filter((row) => isWithin(id, row.id, byId));
+      if (next.parent !== null && isWithin(id, next.parent, byId)) throw new Problem(409, `${place.name} cannot go into itself.`);
       const above = into?.path ?? '';
       const path = [...(above === '' ? [] : [above]), next.name].join(PATH_SEPARATOR);
-      this.refuseTwin(path, id);
+      if (place.kind !== 'donor') this.refuseTwin(path, id);
       const after = before.map((row) => ({ ...(row.id === id ? next : row), path: `${path}${row.path.slice(place.path.length)}` }));
       for (const row of after) this.record.writePlace(row);
-      this.keep(
-        next.parent === place.parent ? `Changed the place ${path}` : `Put ${place.name} into ${above || 'the workroom'}`,
+      this.entries.keep(
+        next.keepWhole !== place.keepWhole
+          ? `${place.name} ${next.keepWhole ? 'is kept whole' : 'may be taken apart'}`
+          : next.parent === place.parent
+            ? `Changed the place ${path}`
+            : `Put ${place.name} into ${above || 'the workroom'}`,
         { places: before },
         { places: after },
       );
@@ -96,7 +86,7 @@ export class PlacesService {
 
   /** Takes away a place that nothing lies in and nothing ever passed through. */
   remove(id: string): Promise<PlaceDto[]> {
-    return this.changing(() => {
+    return this.entries.changing<PlaceDto[]>(() => {
       const place = this.ownPlace(id);
       const shown = this.list().find((row) => row.id === id);
       if ((shown?.pieces ?? 0) > 0) throw new Problem(409, `${shown?.pieces} pieces lie in ${place.name}. Move them first.`);
@@ -105,42 +95,32 @@ export class PlacesService {
       if (this.record.isNamedByMovements(id))
         throw new Problem(409, `Pieces lay in ${place.name} before, and their stories name it. Rename it instead.`);
       this.record.removePlace(id);
-      this.keep(`Took the place ${place.path} away`, { places: [place] }, {});
+      this.entries.keep(`Took the place ${place.path} away`, { places: [place] }, {});
       return this.list();
-    });
-  }
-
-  private keep(label: string, before: { readonly places?: readonly PlaceRow[] }, after: { readonly places?: readonly PlaceRow[] }): void {
-    this.history.record({ subject: 'wardrobe', item: 'all', label: label.slice(0, 200), before, after });
-  }
-
-  private changing(work: () => Now<PlaceDto[]>): Promise<PlaceDto[]> {
-    return this.database.write<PlaceDto[]>(() => {
-      const places = work();
-      this.wardrobe.touched();
-      this.live.changed('wardrobe');
-      return places;
     });
   }
 
   private refuseTwin(path: string, except: string | null): void {
     const twin = this.record
       .places()
-      .find((place) => place.path.toLowerCase() === path.toLowerCase() && place.id !== except && place.path !== '');
+      .find(
+        (place) =>
+          (place.kind === 'made' || place.kind === 'sealed') && place.path.toLowerCase() === path.toLowerCase() && place.id !== except,
+      );
     if (twin) throw new Problem(409, `There is a place “${twin.path}” already.`);
   }
 
   /** A place that a person made; those that Outfit keeps stay as they are. */
   private ownPlace(id: string): PlaceRow {
-    const place = this.place(id);
+    const place = this.entries.place(id);
     if ((place.kind !== 'made' && place.kind !== 'sealed') || id === NO_PLACE)
       throw new Problem(409, `${place.name} is kept by Outfit and stays as it is.`);
     return place;
   }
 
-  private place(id: string): PlaceRow {
-    const place = this.record.place(id);
-    if (!place) throw notFound('place', id);
-    return place;
+  /** A place whose name, whereabouts or note may change: those that a person made, and whole figures. */
+  private changeable(id: string): PlaceRow {
+    const place = this.entries.place(id);
+    return place.kind === 'donor' ? place : this.ownPlace(id);
   }
 }

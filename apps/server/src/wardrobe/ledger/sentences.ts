@@ -1,3 +1,4 @@
+import { alterationWords } from '@outfit/core';
 import { OUTSIDE } from '@outfit/core/wardrobe';
 import type { DeedDto } from './ledger.dto.js';
 import { NO_PLACE, type PlaceRow, type TracedRow } from './ledgerRecord.js';
@@ -13,7 +14,7 @@ const subjectOf = (pieces: number, what: string | null): string =>
  * @param to where they go, when they go somewhere
  */
 export function sentenceFor(
-  { deed, person, dueOn, defect, condition }: DeedDto,
+  { deed, person, dueOn, defect, condition, alteration, what: altered = '' }: DeedDto,
   pieces: number,
   what: string | null,
   to: string | null,
@@ -38,6 +39,10 @@ export function sentenceFor(
       return `Marked ${subject}: ${defect ?? ''}`;
     case 'condition':
       return `${subject}: ${condition ?? ''} now`;
+    case 'hand back':
+      return `Handed ${subject} back`;
+    case 'alter':
+      return `Altered ${subject}: ${alterationWords({ kind: alteration ?? 'cut', what: altered, note: '' })}`;
     case 'confirm':
       return `Confirmed ${subject}`;
   }
@@ -47,9 +52,10 @@ export function sentenceFor(
 export function storyLine(row: TracedRow, places: ReadonlyMap<string, Pick<PlaceRow, 'path' | 'kind' | 'name'>>): string {
   const nameOf = (id: string): string => (id === NO_PLACE ? 'no place yet' : places.get(id)?.path || places.get(id)?.name || id);
   if (row.because === 'undo' || row.because === 'redo') return row.sentence;
-  if (row.origin === OUTSIDE && row.kind === 'split') return row.sentence;
-  if (row.origin === OUTSIDE) return `${row.quantity} came into ${nameOf(row.target)}. ${row.sentence}.`;
-  if (row.target === OUTSIDE)
-    return row.kind === 'split' || row.kind === 'corrected' ? `${row.quantity} of them became a run of their own` : row.sentence;
+  const isAnotherLot = row.kind === 'split' || row.kind === 'altered' || row.kind === 'corrected';
+  if (row.origin === OUTSIDE) return isAnotherLot ? row.sentence : `${row.quantity} came into ${nameOf(row.target)}. ${row.sentence}.`;
+  if (row.target === OUTSIDE) return isAnotherLot ? `${row.quantity} of them became a run of their own` : row.sentence;
+  if (row.kind === 'taken off') return `${row.quantity} taken off ${nameOf(row.origin)}, put into ${nameOf(row.target)}`;
+  if (row.kind === 'built on') return `${row.quantity} put on ${nameOf(row.target)}, from ${nameOf(row.origin)}`;
   return `${row.quantity} from ${nameOf(row.origin)} to ${nameOf(row.target)}`;
 }

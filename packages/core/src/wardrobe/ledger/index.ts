@@ -22,5 +22,6 @@ export {
   type Place,
   PLACE_KINDS,
   type PlaceKind,
+  reachOf,
   readPath,
 } from './places.js';

@@ -1,8 +1,10 @@
+import type { Reach } from '../promises/index.js';
+
 /**
- * What a place is: made by the person (a room, a drawer), a sealed box or bag whose contents are known but not at hand, somebody something is
- * lent to; or kept by the program: the bench, and *outside*.
+ * What a place is: made by the person (a room, a drawer), a sealed box or bag whose contents are known but not at hand, an owned whole figure
+ * that is a donor, a figure that is built, a parcel on its way, somebody something is lent to; or kept by the program: the bench, and *outside*.
  */
-export const PLACE_KINDS = ['made', 'sealed', 'lent', 'bench', 'outside'] as const;
+export const PLACE_KINDS = ['made', 'sealed', 'donor', 'figure', 'parcel', 'lent', 'bench', 'outside'] as const;
 export type PlaceKind = (typeof PLACE_KINDS)[number];
 
 /** A place in the tree of places. */
@@ -22,6 +24,22 @@ export interface Defect {
   readonly kind: DefectKind;
   readonly note: string;
 }
+
+/** How near to hand pieces of a place of each kind are; null where they serve nobody. */
+const REACHES: Readonly<Record<PlaceKind, Reach | null>> = {
+  made: 'loose',
+  bench: 'loose',
+  sealed: 'sealed',
+  parcel: 'coming',
+  donor: 'donor',
+  figure: 'built',
+  lent: null,
+  outside: null,
+};
+
+/** How near to hand pieces of such a place are; null for those that serve nobody, as they are lent, gone, or on a figure that is kept whole. */
+export const reachOf = ({ kind, keepWhole }: { readonly kind: PlaceKind; readonly keepWhole: boolean }): Reach | null =>
+  keepWhole ? null : REACHES[kind];
 
 /** Pieces there can be taken in hand: they count as at hand for figures and errands. */
 export const isAtHand = (kind: PlaceKind): boolean => kind === 'made' || kind === 'bench';

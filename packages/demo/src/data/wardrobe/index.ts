@@ -1,2 +1,2 @@
-export { type DemoDonor, DONORS } from './donors.js';
-export { type DemoPiece, PIECES } from './pieces.js';
+export type { DemoDeed, DemoDonor, DemoPiece, DemoRun } from './deeds.js';
+export { YEAR } from './year.js';

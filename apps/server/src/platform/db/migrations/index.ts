@@ -10,6 +10,7 @@ import { PhotoStack1764900000000 } from './0009-photo-stack.js';
 import { Systems1765000000000 } from './0010-systems.js';
 import { BinnedSellers1765100000000 } from './0011-binned-sellers.js';
 import { Ledger1765200000000 } from './0012-ledger.js';
+import { WholeFigures1765300000000 } from './0013-whole-figures.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -25,4 +26,5 @@ export const MIGRATIONS = [
   Systems1765000000000,
   BinnedSellers1765100000000,
   Ledger1765200000000,
+  WholeFigures1765300000000,
 ];

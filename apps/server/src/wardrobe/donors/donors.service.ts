@@ -1,0 +1,123 @@
+import { Injectable } from '@nestjs/common';
+import type { OfficialFigure } from '@outfit/core';
+import { holesOf } from '@outfit/core/wardrobe';
+import { CatalogueService } from '../../catalogue/index.js';
+import { Database } from '../../platform/db/index.js';
+import { notFound, Problem } from '../../platform/http/index.js';
+import { EntriesService, type PlaceRow } from '../ledger/index.js';
+import { PromisesService } from '../promises/index.js';
+import type { CloseBoxDto, DonorDto, HoldingDto, TogetherDto } from './donors.dto.js';
+import { DonorsRecord } from './donorsRecord.js';
+
+/** Owned whole figures: what is on them, what lacks, put together from loose pieces and back into a box. */
+@Injectable()
+export class DonorsService {
+  private readonly record: DonorsRecord;
+
+  constructor(
+    database: Database,
+    private readonly catalogue: CatalogueService,
+    private readonly entries: EntriesService,
+    private readonly promises: PromisesService,
+  ) {
+    this.record = new DonorsRecord((sql) => database.prepare(sql));
+  }
+
+  /** Every whole figure that has anything on it, in the order of their places. */
+  async list(): Promise<DonorDto[]> {
+    const catalogue = this.catalogue.now();
+    const figures = new Map(catalogue.data.officialFigures.map((figure) => [figure.id, figure]));
+    const rows = this.record.pieces().map((row) => ({ ...row, variant: catalogue.resolve(row.variant) }));
+    const doing = await this.promises.ofRuns(rows.map(({ run, variant }) => ({ id: run, variant })));
+    const on = new Map<string, HoldingDto[]>();
+    for (const { run, place, variant, quantity, condition, certainty } of rows) {
+      const promisedTo = (doing.get(run)?.given ?? []).map((given) => given.name);
+      on.set(place, [...(on.get(place) ?? []), { run, variant, quantity, condition, certainty, promisedTo }]);
+    }
+    const places = this.entries.record.places();
+    const byId = new Map(places.map((place) => [place.id, place]));
+    return places.flatMap((place): DonorDto[] => {
+      const holds = on.get(place.id);
+      const figure = figures.get(place.official ?? '');
+      if (place.kind !== 'donor' || !holds || !figure) return [];
+      return [donorDto(place, byId.get(place.parent ?? '') ?? null, figure, holds)];
+    });
+  }
+
+  /** Puts loose pieces together as the whole figure they once were. */
+  async together({ officialFigure, place }: TogetherDto): Promise<DonorDto[]> {
+    const figure = this.figure(officialFigure);
+    await this.entries.changing(() => {
+      const stands = this.madePlace(place);
+      const catalogue = this.catalogue.now();
+      const loose = this.record
+        .loose(figure.parts.flatMap((part) => catalogue.namesOf(part.variant)))
+        .map((row) => ({ ...row, variant: catalogue.resolve(row.variant) }));
+      const taken = figure.parts.map(({ variant }) => {
+        const run = loose.find((row) => row.variant === variant && row.quantity > 0);
+        if (run) run.quantity -= 1;
+        return { variant, run };
+      });
+      const lacking = taken.filter((row) => !row.run).map((row) => catalogue.nameOf(catalogue.variant(row.variant)));
+      if (lacking.length > 0)
+        throw new Problem(409, `Not every piece lies loose: ${[...new Set(lacking)].join(', ')} ${lacking.length === 1 ? 'lacks' : 'lack'}.`);
+      const to = this.addDonor(figure, stands);
+      this.entries.enter(
+        'built on',
+        `Put ${figure.name} together from loose pieces`,
+        taken.flatMap(({ run }) => (run ? [{ lot: run.lot, quantity: 1, from: run.place, to }] : [])),
+      );
+      return null;
+    });
+    return this.list();
+  }
+
+  /** Puts whole figures back into a box, which is sealed: owned, and out of reach. */
+  async close({ name, donors, place }: CloseBoxDto): Promise<DonorDto[]> {
+    await this.entries.changing(() => {
+      const stands = this.madePlace(place);
+      const box = this.entries.record.addPlace({ kind: 'sealed', name: name.trim(), parent: stands.id, path: `${stands.path} › ${name.trim()}` });
+      const movements = [...new Set(donors)].flatMap((id) => {
+        const donor = this.entries.place(id);
+        if (donor.kind !== 'donor') throw new Problem(422, `${donor.name} is no whole figure.`);
+        return this.entries.record.heldIn(id).map(({ lot, quantity }) => ({ lot, quantity, from: id, to: box }));
+      });
+      if (movements.length === 0) throw new Problem(422, 'Say which whole figures go into the box.');
+      this.entries.enter('put away', `Sealed ${donors.length} whole figures in ${name.trim()}`, movements);
+      return null;
+    });
+    return this.list();
+  }
+
+  /** Makes the place that a whole figure is, within a unit of work. */
+  addDonor(figure: OfficialFigure, stands: PlaceRow): string {
+    const path = stands.path === '' ? figure.name : `${stands.path} › ${figure.name}`;
+    return this.entries.record.addPlace({ kind: 'donor', name: figure.name, parent: stands.id, path, official: figure.id });
+  }
+
+  figure(id: string): OfficialFigure {
+    const figure = this.catalogue.now().data.officialFigures.find((row) => row.id === id);
+    if (!figure) throw notFound('official figure', id);
+    return figure;
+  }
+
+  /** A place things can be put down in. */
+  madePlace(id: string): PlaceRow {
+    const place = this.entries.place(id);
+    if (place.kind !== 'made' && place.kind !== 'bench')
+      throw new Problem(422, `Nothing is put down in “${place.name}”: choose a place you made.`);
+    return place;
+  }
+}
+
+const donorDto = (place: PlaceRow, stands: PlaceRow | null, figure: OfficialFigure, holds: readonly HoldingDto[]): DonorDto => ({
+  id: place.id,
+  officialFigure: figure.id,
+  name: place.name,
+  place: stands?.path ?? '',
+  placeId: place.parent,
+  note: place.note,
+  keepWhole: place.keepWhole,
+  holds,
+  holes: [...holesOf(figure, holds)],
+});

@@ -1,0 +1,31 @@
+import type { Alteration } from '@outfit/core';
+import type { Defect } from '@outfit/core/wardrobe';
+import { Problem } from '../../platform/http/index.js';
+import type { DeedDto } from './ledger.dto.js';
+import type { LotRow, NewLot } from './ledgerRecord.js';
+
+/** A lot as it is after something happened to some of it: what they are, where they came from and whose they are stays. */
+export function lotAfter(
+  { deed, defect, condition, alteration, what = '', note = '' }: DeedDto,
+  { id, ...lot }: LotRow,
+  now: string,
+): NewLot {
+  const after = { ...lot, splitFrom: id, addedAt: now };
+  switch (deed) {
+    case 'condition':
+      if (condition === undefined) throw new Problem(422, 'Say in what condition they are.');
+      return { ...after, condition };
+    case 'confirm':
+      return { ...after, certainty: 'sure' };
+    case 'alter': {
+      if (alteration === undefined) throw new Problem(422, 'Say what is done to them.');
+      const alterations = JSON.parse(lot.alterations) as Alteration[];
+      return { ...after, alterations: JSON.stringify([...alterations, { kind: alteration, what, note }]) };
+    }
+    default: {
+      if (defect === undefined) throw new Problem(422, 'Say what is wrong with them.');
+      const defects = JSON.parse(lot.defects) as Defect[];
+      return { ...after, defects: JSON.stringify([...defects, { kind: defect, note }]) };
+    }
+  }
+}

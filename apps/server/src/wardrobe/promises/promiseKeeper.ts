@@ -1,0 +1,223 @@
+import { inSight, LEAST_IN_SIGHT, type LookPart, spotOf, Visibility, wornParts } from '@outfit/core';
+import { holesOf, orderOf, type Pin, PromiseBook, reachOf, type ServingRun } from '@outfit/core/wardrobe';
+import { Injectable } from '@nestjs/common';
+import { setImmediate as nextTurn } from 'node:timers/promises';
+import { CatalogueService } from '../../catalogue/index.js';
+import { type FigureInLine, FiguresStore } from '../../figures/index.js';
+import { Database } from '../../platform/db/index.js';
+import { PromisesRecord, type ServingRow } from './promisesRecord.js';
+
+/** Done in one go: whoever asks for something else meanwhile waits for so much. */
+const FIGURES_A_TURN = 200;
+const LOTS_A_TURN = 4000;
+
+/** A figure as it was when its wants were written into the book. */
+interface Noted extends FigureInLine {
+  readonly order: string;
+}
+
+/**
+ * The book of promises, kept as the workspace changes. Whenever it is asked for, figures and the ledger are looked through for what changed
+ * since: versions of figures and looks, movements after the last, pins and what is kept whole. Only that is read and decided anew.
+ */
+@Injectable()
+export class PromiseKeeper {
+  private readonly record: PromisesRecord;
+  private book = new PromiseBook((figure, spot) => this.isSeen(figure, spot));
+  private catalogueVersion = '';
+  private readonly noted = new Map<string, Noted>();
+  private readonly looks = new Map<string, readonly LookPart[]>();
+  private readonly seen = new Map<string, ReadonlyMap<string, boolean>>();
+  private lastMovement = -1;
+  private said: ReadonlyMap<string, string> = new Map();
+  private working: Promise<unknown> = Promise.resolve();
+  private revision = 0;
+
+  constructor(
+    database: Database,
+    private readonly figures: FiguresStore,
+    private readonly catalogue: CatalogueService,
+  ) {
+    this.record = new PromisesRecord((sql) => database.prepare(sql));
+  }
+
+  /** The book as things stand now, and a number that is another one whenever something in it changed. */
+  async now(): Promise<{ readonly book: PromiseBook; readonly revision: number }> {
+    const work = this.working.then(() => this.catchUp());
+    this.working = work.catch(() => undefined);
+    await work;
+    return { book: this.book, revision: this.revision };
+  }
+
+  /** Where each figure stands in line, the first 0. */
+  line(): readonly string[] {
+    return [...this.noted.values()].sort((a, b) => (a.order < b.order ? -1 : 1)).map(({ id }) => id);
+  }
+
+  lineUpOf(figure: string): string | undefined {
+    return this.noted.get(figure)?.lineUp;
+  }
+
+  private async catchUp(): Promise<void> {
+    if (this.catalogueVersion !== this.catalogue.versionName) this.beginAnew();
+    await this.catchUpWithPieces();
+    await this.catchUpWithFigures();
+  }
+
+  /** Another state of the catalogue may know parts by other numbers: everything is read again. */
+  private beginAnew(): void {
+    this.catalogueVersion = this.catalogue.versionName;
+    this.book = new PromiseBook((figure, spot) => this.isSeen(figure, spot));
+    this.noted.clear();
+    this.lastMovement = -1;
+    this.said = new Map();
+    this.revision += 1;
+  }
+
+  private async catchUpWithFigures(): Promise<void> {
+    const rows = this.figures.inLine();
+    const standing = new Set(rows.map((row) => row.id));
+    for (const id of this.noted.keys()) if (!standing.has(id)) this.forget(id);
+    const changed = rows.filter((row) => !isSame(this.noted.get(row.id), row));
+    for (let from = 0; from < changed.length; from += FIGURES_A_TURN) {
+      if (from > 0) await nextTurn();
+      this.note(changed.slice(from, from + FIGURES_A_TURN));
+    }
+  }
+
+  private note(rows: readonly FigureInLine[]): void {
+    const catalogue = this.catalogue.now();
+    const wants = new Map(this.figures.wantsOf(rows.map((row) => row.id)).map((row) => [row.id, row]));
+    for (const row of rows) {
+      const want = wants.get(row.id);
+      // It may have gone while others were noted.
+      if (!want) continue;
+      const order = orderOf(want.dueOn, row.lineUpPlace, row.place, row.id);
+      this.noted.set(row.id, { ...row, order });
+      this.looks.set(row.id, want.parts);
+      this.seen.delete(row.id);
+      this.book.set({
+        id: row.id,
+        name: want.name,
+        order,
+        copies: want.copies,
+        group: want.neverWith === '' ? null : want.neverWith,
+        newOnly: want.newOnly,
+        parts: want.parts.map((part) => ({ spot: spotOf(part), variant: catalogue.resolve(part.variant) })),
+      });
+      this.revision += 1;
+    }
+  }
+
+  private forget(id: string): void {
+    this.book.remove(id);
+    this.noted.delete(id);
+    this.looks.delete(id);
+    this.seen.delete(id);
+    this.revision += 1;
+  }
+
+  private async catchUpWithPieces(): Promise<void> {
+    const last = this.record.lastMovement();
+    if (this.lastMovement < 0) {
+      await this.readAllRuns();
+      this.said = this.saidNow();
+      for (const variant of new Set(this.record.pins().map((pin) => pin.variant))) this.readParts([variant]);
+    } else {
+      const changed = new Set(last > this.lastMovement ? this.record.movedSince(this.lastMovement) : []);
+      const said = this.saidNow();
+      for (const [key, variants] of [...said, ...this.said])
+        if (said.has(key) !== this.said.has(key)) for (const variant of JSON.parse(variants) as string[]) changed.add(variant);
+      this.said = said;
+      if (changed.size > 0) this.readParts([...changed]);
+    }
+    this.lastMovement = last;
+  }
+
+  private saidNow(): ReadonlyMap<string, string> {
+    return new Map(this.record.said().map(({ key, variants }) => [key, variants]));
+  }
+
+  private async readAllRuns(): Promise<void> {
+    const all = new Map<string, ServingRow[]>();
+    const last = this.record.lastLot();
+    for (let lot = 0; lot < last; lot += LOTS_A_TURN) {
+      for (const row of this.record.runsOfLots(lot, LOTS_A_TURN)) this.collect(all, row);
+      await nextTurn();
+    }
+    const holes = this.holesOfDonors([...all.values()].flat());
+    for (const [variant, rows] of all) this.book.setRuns(variant, servingRuns(rows, holes));
+    this.revision += 1;
+  }
+
+  /** Reads the runs and pins of some parts, under whichever number a piece was written down. */
+  private readParts(variants: readonly string[]): void {
+    const catalogue = this.catalogue.now();
+    const kept = [...new Set(variants.map((variant) => catalogue.resolve(variant)))];
+    const rows = this.record.runsOf(kept.flatMap((variant) => catalogue.namesOf(variant)));
+    const all = new Map<string, ServingRow[]>();
+    for (const row of rows) this.collect(all, row);
+    const holes = this.holesOfDonors(rows);
+    const pins = new Map<string, Pin[]>();
+    for (const { variant, ...pin } of this.record.pins()) {
+      const own = catalogue.resolve(variant);
+      pins.set(own, [...(pins.get(own) ?? []), pin]);
+    }
+    for (const variant of kept) {
+      this.book.setRuns(variant, servingRuns(all.get(variant) ?? [], holes));
+      this.book.setPins(variant, pins.get(variant) ?? []);
+    }
+    this.revision += 1;
+  }
+
+  private collect(all: Map<string, ServingRow[]>, row: ServingRow): void {
+    const variant = this.catalogue.now().resolve(row.variant);
+    const rows = all.get(variant);
+    if (rows) rows.push(row);
+    else all.set(variant, [row]);
+  }
+
+  /** How many official parts each donor among some runs lacks. */
+  private holesOfDonors(rows: readonly ServingRow[]): ReadonlyMap<string, number> {
+    const donors = new Map(rows.filter((row) => row.kind === 'donor').map((row) => [row.place, row.official]));
+    if (donors.size === 0) return new Map();
+    const catalogue = this.catalogue.now();
+    const figures = new Map(catalogue.data.officialFigures.map((figure) => [figure.id, figure]));
+    const on = new Map<string, { variant: string; quantity: number }[]>();
+    for (const { place, variant, quantity } of this.record.onDonors([...donors.keys()]))
+      on.set(place, [...(on.get(place) ?? []), { variant: catalogue.resolve(variant), quantity }]);
+    return new Map(
+      [...donors].map(([place, official]) => {
+        const figure = figures.get(official ?? '');
+        return [place, figure ? holesOf(figure, on.get(place) ?? []).length : 0];
+      }),
+    );
+  }
+
+  private isSeen(figure: string, spot: string): boolean {
+    let seen = this.seen.get(figure);
+    if (!seen) {
+      const worn = wornParts({ parts: this.looks.get(figure) ?? [], overrules: [] }, this.catalogue.now());
+      const visibility = new Visibility(worn);
+      seen = new Map(worn.map((item) => [spotOf(item.part), inSight(item, visibility) >= LEAST_IN_SIGHT]));
+      this.seen.set(figure, seen);
+    }
+    return seen.get(spot) ?? true;
+  }
+}
+
+const isSame = (noted: Noted | undefined, row: FigureInLine): boolean =>
+  noted !== undefined &&
+  noted.version === row.version &&
+  noted.look === row.look &&
+  noted.lookVersion === row.lookVersion &&
+  noted.place === row.place &&
+  noted.lineUp === row.lineUp &&
+  noted.lineUpPlace === row.lineUpPlace;
+
+const servingRuns = (rows: readonly ServingRow[], holes: ReadonlyMap<string, number>): readonly ServingRun[] =>
+  rows.flatMap(({ id, lot, place, quantity, kind, keepWhole, figure, condition, isFlawed }) => {
+    const reach = reachOf({ kind, keepWhole: keepWhole === 1 });
+    if (reach === null) return [];
+    return [{ id, lot, place, quantity, reach, figure, condition, isFlawed: isFlawed === 1, holes: holes.get(place) ?? 0 }];
+  });

@@ -1,0 +1,95 @@
+import type { Condition } from '@outfit/core';
+import type { PlaceKind } from '@outfit/core/wardrobe';
+import type { Prepare } from '../../platform/sqlite/index.js';
+
+/** A run as far as serving goes, with the place it lies in. */
+export interface ServingRow {
+  readonly id: number;
+  readonly lot: number;
+  readonly variant: string;
+  readonly quantity: number;
+  readonly condition: Condition;
+  readonly isFlawed: number;
+  readonly place: string;
+  readonly kind: PlaceKind;
+  readonly keepWhole: number;
+  readonly figure: string | null;
+  readonly official: string | null;
+}
+
+const RUNS = `SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition,
+    (lot.defects <> '[]' OR lot.alterations <> '[]') AS isFlawed, place.id AS place, place.kind, place.keepWhole, place.figure, place.official
+  FROM lot JOIN balance ON balance.lot = lot.id JOIN place ON place.id = balance.place WHERE balance.quantity > 0`;
+
+/** What promises are worked out from, as it stands in the ledger. */
+export class PromisesRecord {
+  constructor(private readonly prepare: Prepare) {}
+
+  lastMovement(): number {
+    return this.prepare('SELECT COALESCE(MAX(id), 0) FROM movement').pluck().get() as number;
+  }
+
+  lastLot(): number {
+    return this.prepare('SELECT COALESCE(MAX(id), 0) FROM lot').pluck().get() as number;
+  }
+
+  /** The runs of so many lots after one. */
+  runsOfLots(after: number, many: number): ServingRow[] {
+    return this.prepare(`${RUNS} AND lot.id > ? AND lot.id <= ?`).all(after, after + many) as ServingRow[];
+  }
+
+  /** The runs of some parts. */
+  runsOf(variants: readonly string[]): ServingRow[] {
+    return this.prepare(`${RUNS} AND lot.variant IN (SELECT value FROM json_each(?))`).all(JSON.stringify(variants)) as ServingRow[];
+  }
+
+  /** The parts that movements after one were about, and all that is on the donors they touched: these have other holes now. */
+  movedSince(movement: number): string[] {
+    return this.prepare(
+      `SELECT lot.variant FROM movement JOIN lot ON lot.id = movement.lot WHERE movement.id > :movement
+       UNION
+       SELECT lot.variant FROM movement JOIN place ON place.id IN (movement.origin, movement.target) AND place.kind = 'donor'
+         JOIN balance ON balance.place = place.id AND balance.quantity > 0 JOIN lot ON lot.id = balance.lot WHERE movement.id > :movement`,
+    )
+      .pluck()
+      .all({ movement }) as string[];
+  }
+
+  /** Pins with the part each is about, and whole figures with how each is kept: what is said without moving anything. */
+  said(): readonly { readonly key: string; readonly variants: string }[] {
+    return this.prepare(
+      `SELECT 'pin ' || pin.lot || ' ' || pin.figure || ' ' || pin.quantity AS key, json_array(lot.variant) AS variants
+         FROM pin JOIN lot ON lot.id = pin.lot
+       UNION ALL
+       SELECT 'donor ' || place.id || ' ' || place.keepWhole, (SELECT json_group_array(lot.variant) FROM balance JOIN lot ON lot.id = balance.lot
+           WHERE balance.place = place.id AND balance.quantity > 0)
+         FROM place WHERE place.kind = 'donor'`,
+    ).all() as { key: string; variants: string }[];
+  }
+
+  pins(): readonly { readonly lot: number; readonly figure: string; readonly quantity: number; readonly variant: string }[] {
+    return this.prepare('SELECT pin.lot, pin.figure, pin.quantity, lot.variant FROM pin JOIN lot ON lot.id = pin.lot').all() as {
+      lot: number;
+      figure: string;
+      quantity: number;
+      variant: string;
+    }[];
+  }
+
+  /** What is on some donors. */
+  onDonors(donors: readonly string[]): readonly { readonly place: string; readonly variant: string; readonly quantity: number }[] {
+    return this.prepare(
+      `SELECT balance.place, lot.variant, balance.quantity FROM balance JOIN lot ON lot.id = balance.lot
+        WHERE balance.quantity > 0 AND balance.place IN (SELECT value FROM json_each(?))`,
+    ).all(JSON.stringify(donors)) as { place: string; variant: string; quantity: number }[];
+  }
+
+  /** How many pieces are built into each figure. */
+  builtInto(): ReadonlyMap<string, number> {
+    const rows = this.prepare(
+      `SELECT place.figure, SUM(balance.quantity) AS pieces FROM place JOIN balance ON balance.place = place.id
+        WHERE place.kind = 'figure' AND place.figure IS NOT NULL AND balance.quantity > 0 GROUP BY place.figure`,
+    ).all() as { figure: string; pieces: number }[];
+    return new Map(rows.map(({ figure, pieces }) => [figure, pieces]));
+  }
+}

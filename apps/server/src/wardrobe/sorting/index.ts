@@ -1,0 +1,2 @@
+export { SortingController } from './sorting.controller.js';
+export { SortingService } from './sorting.service.js';

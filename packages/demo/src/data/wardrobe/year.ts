@@ -1,0 +1,181 @@
+import type { DemoDeed } from './deeds.js';
+import { donorsIn } from './donors.js';
+import { piecesIn, PLACES } from './pieces.js';
+
+/** A year of a wardrobe: what came, what was done with it, what is lent and what is thought to be there. */
+export const YEAR: readonly DemoDeed[] = [
+  {
+    kind: 'came',
+    daysAgo: 352,
+    sentence: 'What lay in the old shoe box, counted for the first time',
+    pieces: [
+      ...piecesIn('A', 'HA-118·silver ×1; HA-163·straw ×1; HA-176·rust+lagoon ×1 (one plait repaired)'),
+      ...piecesIn('B', 'HD-101·wheat·purser ×1; HD-101·shell·freckled ×2; HD-101·biscuit·first-smile ×6 worn'),
+      ...piecesIn('C', 'TO-401·woad ×2; TO-401·oatmeal·kerchief ×1'),
+      ...piecesIn('D', 'LG-701·slate+soot ×4; LG-708·slate+soot ×1; LG-706·ink+walnut ×1'),
+      ...piecesIn('arms', 'AR-501·madder ×4; AR-501·woad ×5'),
+      ...piecesIn('hands', 'HN-601·umber ×2; HN-601·wheat ×3; HN-601·biscuit ×8 worn'),
+      ...piecesIn('odds', 'HE-904·teak+chalk ×1; SC-812·weld+woad ×1; FT-951·soot ×2 new'),
+    ],
+  },
+  {
+    kind: 'whole figures',
+    daysAgo: 340,
+    sentence: 'Bought a tin of mooring hands and dock workers at the harbour market',
+    donors: donorsIn('biscuit', 'LR-01-a ×5; LR-01-a ×1 − HT-211·straw+woad; LR-01-b ×4; LR-01-b ×1 − HA-124·walnut, AR-501·fog'),
+  },
+  {
+    kind: 'whole figures',
+    daysAgo: 301,
+    sentence: 'Lanterns on the water came, opened',
+    donors: [...donorsIn('glass', 'LR-07-a ×1 keep'), ...donorsIn('sill', 'LR-07-b ×2')],
+  },
+  {
+    kind: 'came',
+    daysAgo: 274,
+    sentence: 'Bought from Tin Drawer',
+    pieces: [
+      ...piecesIn('A', 'HA-131·raven+cochineal ×1; HA-118·chestnut ×2; HA-124·walnut ×3', { paidMinor: 44 }),
+      ...piecesIn('B', 'HD-101·umber·reader ×1 new; HD-101·almond·sprat ×1; HD-101·shell·quiet ×1', { paidMinor: 95 }),
+      ...piecesIn('C', 'TO-401·saffron·lantern-tunic ×1; TO-401·madder·drum-tunic ×1; TO-401·chalk·deck-collar ×2', { paidMinor: 160 }),
+      ...piecesIn('arms', 'AR-501·saffron ×2; AR-501·chalk ×3; AR-510·woad+almond ×2', { paidMinor: 12 }),
+    ],
+  },
+  {
+    kind: 'whole figures',
+    daysAgo: 260,
+    sentence: 'The regatta’s captain, from the event itself',
+    donors: donorsIn('glass', 'LR-09-a ×1 keep; MP-05-a ×1 keep; LR-11-b ×1'),
+  },
+  {
+    kind: 'came',
+    daysAgo: 231,
+    sentence: 'Came loose with an estate of figures; what it holds was told, not seen',
+    pieces: [
+      ...piecesIn('hands', 'HN-601·almond ×4; HN-601·shell ×2; HN-601·clay ×2', { certainty: 'think so' }),
+      ...piecesIn('odds', 'CP-801·lagoon+brass ×1; HE-910·teak+chalk ×1', { certainty: 'think so' }),
+      ...piecesIn('D', 'SK-721·lagoon+soot+chalk·border ×1'),
+    ],
+  },
+  {
+    kind: 'whole figures',
+    daysAgo: 205,
+    sentence: 'Three sorting lofts and an airship, bought together',
+    donors: donorsIn('post', 'MP-02-a ×3; MP-05-b ×3'),
+  },
+  {
+    kind: 'came',
+    daysAgo: 188,
+    sentence: 'Bought from Second Shelf, the first of the forty lamplighters',
+    pieces: [
+      ...piecesIn('A', 'HT-208·soot+walnut+brass ×12', { paidMinor: 38 }),
+      ...piecesIn('C', 'TO-401·oatmeal·lamplighter ×16', { paidMinor: 71 }),
+      ...piecesIn('arms', 'AR-501·oatmeal ×40', { paidMinor: 7 }),
+      ...piecesIn('D', 'LG-701·walnut+soot·lamplighter-legs ×18', { paidMinor: 55 }),
+    ],
+  },
+  {
+    kind: 'moved',
+    daysAgo: 170,
+    sentence: 'Put Bowl fringe in straw into the window',
+    run: { variant: 'HA-163·straw', place: PLACES.A, quantity: 1 },
+    to: PLACES.sill,
+  },
+  {
+    kind: 'whole figures',
+    daysAgo: 151,
+    sentence: 'From the weather station’s magazine, and a bag of river people',
+    donors: donorsIn('sill', 'LR-11-a ×2; MP-08-a ×1'),
+  },
+  {
+    kind: 'lent',
+    daysAgo: 139,
+    sentence: 'Lent a deck collar torso to Anneke for a photograph',
+    run: { variant: 'TO-401·chalk·deck-collar', place: PLACES.C, quantity: 1 },
+    person: 'Anneke',
+    dueInDays: -47,
+  },
+  {
+    kind: 'came',
+    daysAgo: 120,
+    sentence: 'Bought from Harbour Lane Spares',
+    pieces: [
+      ...piecesIn('C', 'TO-401·woad·carrier-coat ×1 new', { paidMinor: 240 }),
+      ...piecesIn('arms', 'AR-501·woad·arm-cuffs ×1', { paidMinor: 35 }),
+      ...piecesIn('D', 'LG-701·ink+soot·carrier-tails ×1; LG-701·walnut+soot ×2', { paidMinor: 60 }),
+      ...piecesIn('odds', 'BG-820·teak+brass ×1; HE-915·chalk+madder ×2', { paidMinor: 52 }),
+    ],
+  },
+  {
+    kind: 'moved',
+    daysAgo: 111,
+    sentence: 'Put Bowl fringe in straw back into Drawer A',
+    run: { variant: 'HA-163·straw', place: PLACES.sill, quantity: 1 },
+    to: PLACES.A,
+  },
+  {
+    kind: 'sealed',
+    daysAgo: 96,
+    sentence: 'A bag of river people, felt through the foil and left shut',
+    name: 'River people bag, Otter steer by feel',
+    figure: 'LR-11-a',
+    place: PLACES.sealed,
+  },
+  {
+    kind: 'sealed',
+    daysAgo: 96,
+    sentence: 'A second bag, left shut',
+    name: 'River people bag, unopened second',
+    figure: 'LR-11-b',
+    place: PLACES.sealed,
+  },
+  {
+    kind: 'came',
+    daysAgo: 74,
+    sentence: 'Bought from Odd Sock Parts, the lamplighters’ heads, hands and lanterns',
+    pieces: [
+      ...piecesIn('B', 'HD-101·biscuit·first-smile ×16', { paidMinor: 66 }),
+      ...piecesIn('hands', 'HN-601·biscuit ×34', { paidMinor: 5 }),
+      ...piecesIn('shelf', 'HE-901·walnut+clear-amber ×20 new', { paidMinor: 48 }),
+      ...piecesIn('A', 'HT-208·soot+walnut+brass ×8 worn', { paidMinor: 25 }),
+      ...piecesIn('arms', 'AR-501·oatmeal ×22', { paidMinor: 7 }),
+    ],
+  },
+  {
+    kind: 'sold',
+    daysAgo: 61,
+    sentence: 'Sold 2 × Arms in oatmeal at the club evening',
+    run: { variant: 'AR-501·oatmeal', place: PLACES.arms, quantity: 2 },
+    broughtMinor: 30,
+  },
+  {
+    kind: 'marked',
+    daysAgo: 52,
+    sentence: 'Marked one lamplighter torso: misprint',
+    run: { variant: 'TO-401·oatmeal·lamplighter', place: PLACES.C, quantity: 1 },
+    defect: { kind: 'misprint', note: 'The waistcoat sits two millimetres too high' },
+  },
+  {
+    kind: 'altered',
+    daysAgo: 40,
+    sentence: 'Cut the cuff of one arm so that it turns',
+    run: { variant: 'AR-501·woad', place: PLACES.arms, quantity: 1 },
+    alteration: { kind: 'cut', what: 'the cuff', note: 'It caught on the coat' },
+  },
+  {
+    kind: 'came',
+    daysAgo: 26,
+    sentence: 'Borrowed from Petra Holm, to try on Odile',
+    pieces: piecesIn('shelf', 'HE-921·brass+walnut ×1', { owner: 'Petra Holm', dueInDays: 12 }),
+  },
+  {
+    kind: 'came',
+    daysAgo: 9,
+    sentence: 'Bought from Button Box, six more lamplighters',
+    pieces: [
+      ...piecesIn('C', 'TO-401·oatmeal·lamplighter ×6', { paidMinor: 78 }),
+      ...piecesIn('D', 'LG-701·walnut+soot·lamplighter-legs ×6', { paidMinor: 58 }),
+      ...piecesIn('shelf', 'HE-901·walnut+clear-amber ×4', { paidMinor: 51 }),
+    ],
+  },
+];
