@@ -36,7 +36,7 @@ describe('prices by row', () => {
 
 describe('an answer that speaks of rows', () => {
   test('is taken only beside the catalogue it speaks of; what was known serves meanwhile', () => {
-    const first = { catalogue: 'a', rows: [1, 2], quantities: [3, 4] };
+    const first = { catalogue: 'a', rows: [1, 2], quantities: [3, 4], donorRows: [], donorQuantities: [], donorNames: [] };
     expect(rememberOwned(first, 'b', later)).toBeNull();
     expect(rememberPrices(prices('a'), 'b', later)).toBeNull();
     const owned = rememberOwned(first, 'a', catalogue);

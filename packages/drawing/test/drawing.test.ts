@@ -116,6 +116,11 @@ describe('a drawing', () => {
       ],
       overrules: [],
     };
+    const holed = drawLook(look, catalogue, { view: 'front', idPrefix: 'x', holes: new Set(['headgear']) }).markup;
+    const hole = holed.split('data-position="headgear"')[1]?.split('data-position')[0] ?? '';
+    expect(hole).toContain('fill="none"');
+    expect(hole).toContain('stroke-dasharray');
+    expect(holed.split('data-position="torso"')[1]?.split('data-position')[0]).not.toContain('stroke-dasharray');
     const tacked = drawLook(look, catalogue, { view: 'front', idPrefix: 'x', tacked: new Set(['headgear']) }).markup;
     const groupOf = (position: string): string => tacked.split(`data-position="${position}"`)[1]?.split('data-position')[0] ?? '';
     expect(groupOf('headgear')).toContain('stroke-dasharray');

@@ -122,6 +122,11 @@ export class ErrandsService {
   private titleOf(scope: string, lines: readonly StoredLine[]): string {
     const stranger = (sentence: string, i: number) => new Problem(422, sentence, [{ path: `/lines/${i}/look`, sentence }]);
     const names = this.figures.names();
+    if (scope === WARDROBE) {
+      const i = lines.findIndex((line) => line.figure !== line.look);
+      if (i >= 0) throw stranger('This is a look of a figure. Plan its errand from its own figure or line-up.', i);
+      return lines.length === 1 ? 'A whole figure, made whole' : `${lines.length} whole figures, made whole`;
+    }
     const lineUp = names.find((row) => row.id === scope);
     if (lineUp) {
       const i = lines.findIndex((line) => !lineUp.figures.some((figure) => figure.id === line.figure));
@@ -299,6 +304,9 @@ export class ErrandsService {
     });
   }
 }
+
+/** An errand that makes whole figures whole again is begun from the wardrobe. */
+const WARDROBE = 'wardrobe';
 
 /** A plan as plans are now: one made before shortage was told apart gets what it leaves unfilled reckoned. */
 function current(plan: BasketPlan, { needs }: ErrandEntity['problem']): BasketPlan {

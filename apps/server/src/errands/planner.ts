@@ -19,7 +19,7 @@ import { CatalogueService } from '../catalogue/index.js';
 import { FiguresService, LooksService, type StoredLook } from '../figures/index.js';
 import { CURRENCY, type Item, MarketService, piecesIn, type PricedOffer } from '../market/index.js';
 import { Problem } from '../platform/http/index.js';
-import { PromisesService, WardrobeService } from '../wardrobe/index.js';
+import { DonorsService, PromisesService, WardrobeService } from '../wardrobe/index.js';
 import type { StoredLine } from './errand.entity.js';
 import type { ErrandSettingsDto } from './errands.dto.js';
 
@@ -38,6 +38,7 @@ export class ErrandPlanner {
     private readonly looks: LooksService,
     private readonly wardrobe: WardrobeService,
     private readonly promises: PromisesService,
+    private readonly donors: DonorsService,
     private readonly market: MarketService,
   ) {}
 
@@ -48,6 +49,9 @@ export class ErrandPlanner {
       const refuse = (sentence: string): never => {
         throw new Problem(422, sentence, [{ path: `/lines/${i}/look`, sentence }]);
       };
+      const whole = this.donors.toMakeWhole(id);
+      // A whole figure's holes are shopped for like a look that wears them.
+      if (whole) return { look: { id, figure: id, isBinned: false, overrules: [], ...whole }, copies, group };
       const look = this.looks.look(id);
       if (look.isBinned) refuse(`“${look.name}” is in the bin. Take it out first, or choose another look.`);
       if (lines.findIndex((line) => line.look === id) !== i) refuse(`“${look.name}” is there twice; one line says how many copies.`);
@@ -133,6 +137,8 @@ export class ErrandPlanner {
   /** Points of likeness a look loses with one part in place of another. */
   lostIn(look: StoredLook): (variant: string, substitute: string) => number {
     const catalogue = this.catalogue.now();
+    // What makes a whole figure whole again is like nothing else.
+    if (look.figure === look.id) return () => 0;
     const { brief } = this.figures.figure(look.figure);
     const before = likenessWith(look, brief, catalogue, catalogue.systemOf(brief));
     return (variant, substitute) => {

@@ -12,7 +12,7 @@ import {
   LineUpNamesDto,
   NewFigureDto,
   NewLookDto,
-  } from './record/index.js';
+} from './record/index.js';
 import { FiguresService } from './figures.service.js';
 
 @ApiTags('figures')

@@ -23,7 +23,7 @@ import {
   WatchesDto,
 } from './market.dto.js';
 import { MarketService } from './market.service.js';
-import { LowestService, PricesService, SellerOffersService } from './prices/index.js';
+import { LowestService, PricesService, SellerOffersService, wholePrices, WholePricesDto, WholePricesQuery } from './prices/index.js';
 import { WatchesService, watchOf } from './watches/index.js';
 
 @ApiTags('market')
@@ -66,6 +66,13 @@ export class MarketController {
   async prices(@Req() request: Request, @Res() response: Response): Promise<void> {
     this.clocks.keepLowest();
     await sendKept(request, response, await this.lowest.now());
+  }
+
+  @Get('whole-figures')
+  @ApiOperation({ operationId: 'readWholePrices' })
+  @ApiOkResponse({ type: WholePricesDto })
+  wholeFigures(@Query() { figures }: WholePricesQuery): WholePricesDto {
+    return wholePrices(figures, this.market);
   }
 
   @Get('prices/:kind/:id')

@@ -56,8 +56,7 @@ const PIECES: TableImport<PieceRow, PieceChanges> = {
       const changed = meanings.filter((meaning) => meaning.kind !== 'same').length;
       if (changed === 0) return;
       const label = `Imported ${rows.length} rows of owned pieces, ${changed} of them changes`;
-      const entry =
-        movements.length === 0 ? null : ledger.enter({ at, kind: 'counted', sentence: label, because: 'import' }, movements);
+      const entry = movements.length === 0 ? null : ledger.enter({ at, kind: 'counted', sentence: label, because: 'import' }, movements);
       const [before, after] = entry === null ? [null, null] : [{ entry, isBack: true }, { entry }];
       log.edit({ at, subject: 'wardrobe', item: 'all', label, about: null, before, after });
     };

@@ -4,7 +4,7 @@ import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService, textsOf } from '../catalogue/index.js';
 import { pieceDto } from './pieceView.js';
 import { PromisesService } from './promises/index.js';
-import type { PieceInPageDto, PiecesPageDto, PiecesPageQuery } from './wardrobe.dto.js';
+import type { Doing, PieceInPageDto, PiecesPageDto, PiecesPageQuery } from './wardrobe.dto.js';
 import type { PieceEntity } from './wardrobe.entities.js';
 import { WardrobeStore } from './wardrobe.store.js';
 
@@ -30,17 +30,41 @@ export class PieceSearch {
     private readonly promises: PromisesService,
   ) {}
 
-  /** The runs that have all the words, in the order of their parts. */
-  async page({ words, place, offset, limit }: PiecesPageQuery): Promise<PiecesPageDto> {
+  /** The runs that have all the words, in the order of their parts or of their colours. */
+  async page({ words, place, doing, order, offset, limit }: PiecesPageQuery): Promise<PiecesPageDto> {
     const counts = this.store.counts();
     const wanted = wordsOf(words);
-    if (place !== undefined) {
-      const found = this.store.piecesIn(place).filter((piece) => this.says(piece, wanted));
-      return { total: found.length, ...counts, rows: await this.told(found.slice(offset, offset + limit)) };
+    if (place === undefined && wanted.length === 0 && doing === undefined && order !== 'colour') {
+      const rows = await this.told(this.store.piecesFrom(offset, limit));
+      return { total: counts.runs, ...counts, freePieces: null, promisedPieces: null, rows };
     }
-    if (wanted.length === 0) return { total: counts.runs, ...counts, rows: await this.told(this.store.piecesFrom(offset, limit)) };
-    const found = await this.withWords(wanted);
-    return { total: found.length, ...counts, rows: await this.told(found.slice(offset, offset + limit)) };
+    const all = place === undefined ? await this.withWords(wanted) : this.store.piecesIn(place).filter((piece) => this.says(piece, wanted));
+    const shares = place === undefined && doing === undefined ? null : await this.sharesOf(all);
+    const found = doing === undefined ? all : all.filter((piece) => (shares?.get(piece.id)?.[doing] ?? 0) > 0);
+    const sum = (which: Doing): number | null =>
+      shares && place !== undefined ? [...shares.values()].reduce((pieces, row) => pieces + row[which], 0) : null;
+    const sorted = order === 'colour' ? this.byColour(found) : found;
+    return {
+      total: found.length,
+      ...counts,
+      freePieces: sum('free'),
+      promisedPieces: sum('promised'),
+      rows: await this.told(sorted.slice(offset, offset + limit)),
+    };
+  }
+
+  /** Of each run, how many pieces serve nobody and how many somebody. */
+  private async sharesOf(pieces: readonly PieceEntity[]): Promise<ReadonlyMap<number, Readonly<Record<Doing, number>>>> {
+    const catalogue = this.catalogue.now();
+    const doing = await this.promises.ofRuns(pieces.map(({ id, variant }) => ({ id, variant: catalogue.resolve(variant) })));
+    return new Map([...doing].map(([id, { free, given }]) => [id, { free, promised: given.reduce((all, row) => all + row.quantity, 0) }]));
+  }
+
+  private byColour(pieces: readonly PieceEntity[]): PieceEntity[] {
+    const catalogue = this.catalogue.now();
+    const order = new Map(catalogue.data.colours.map((colour, i) => [colour.id, i]));
+    const keyOf = (piece: PieceEntity): number => order.get(catalogue.variant(piece.variant).colours[0] ?? '') ?? order.size;
+    return [...pieces].sort((a, b) => keyOf(a) - keyOf(b) || (a.variant < b.variant ? -1 : 1));
   }
 
   private async withWords(wanted: readonly string[]): Promise<PieceEntity[]> {

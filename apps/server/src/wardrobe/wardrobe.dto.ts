@@ -1,5 +1,13 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { type Alteration, ALTERATION_KINDS, type AlterationKind, CERTAINTIES, type Certainty, type Condition, CONDITIONS } from '@outfit/core';
+import {
+  type Alteration,
+  ALTERATION_KINDS,
+  type AlterationKind,
+  CERTAINTIES,
+  type Certainty,
+  type Condition,
+  CONDITIONS,
+} from '@outfit/core';
 import { type Defect, type DefectKind, DEFECTS, type RowMeaning } from '@outfit/core/wardrobe';
 import { Day, Id, OneOf, Text, Whole } from '../platform/http/index.js';
 import { ImportReportDto } from '../platform/importing/index.js';
@@ -43,10 +51,17 @@ export class PiecesQuery {
   @Id('Part', { most: 500, optional: true, description: 'Only the pieces of this part' }) variant?: string;
 }
 
+const DOINGS = ['free', 'promised'] as const;
+export type Doing = (typeof DOINGS)[number];
+const ORDERS = ['part', 'colour'] as const;
+export type Order = (typeof ORDERS)[number];
+
 export class PiecesPageQuery {
   @Text('Words', { least: 0, most: 200, optional: true, description: 'All of which are in the part, its number, the place or the note' })
   words = '';
   @Id('Place', { optional: true, description: 'Only what lies in this place or below it' }) place?: string;
+  @OneOf('Doing', DOINGS, { optional: true, description: 'Only what serves nobody, or only what serves somebody' }) doing?: Doing;
+  @OneOf('Order', ORDERS, { optional: true, description: 'By part, or by colour and then by part' }) order?: Order;
   @Whole('First row', 0, 10_000_000, { optional: true, inAddress: true }) offset = 0;
   @Whole('Number of rows', 1, 200, { optional: true, inAddress: true }) limit = 100;
 }
@@ -56,6 +71,9 @@ export class PiecesPageDto {
   @ApiProperty({ description: 'Runs with these words, on all pages' }) total: number;
   @ApiProperty({ description: 'Runs there are, whatever the words' }) runs: number;
   @ApiProperty({ description: 'Pieces in all of them' }) pieces: number;
+  @ApiProperty({ type: Number, nullable: true, description: 'Pieces of this place that serve nobody; null for the whole wardrobe' })
+  freePieces: number | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'Pieces of this place that serve somebody' }) promisedPieces: number | null;
   @ApiProperty({ type: [PieceInPageDto] }) rows: readonly PieceInPageDto[];
 }
 

@@ -28,6 +28,6 @@ import { WardrobeStore } from './wardrobe.store.js';
     WardrobeService,
     WardrobeStore,
   ],
-  exports: [PromisesService, WardrobeService],
+  exports: [DonorsService, PromisesService, WardrobeService],
 })
 export class WardrobeModule {}

@@ -104,7 +104,16 @@ export class WardrobeService implements OnApplicationBootstrap {
   async add({ variant, quantity, condition, place, note, owner, dueOn, paidMinor }: NewPiecesDto): Promise<PieceDto[]> {
     const catalogue = this.catalogue.now();
     if (!catalogue.has(variant)) throw notFound('part', variant);
-    const piece = { variant: catalogue.resolve(variant), quantity, condition, place: place ?? '', note: note ?? '', owner, dueOn, paidMinor };
+    const piece = {
+      variant: catalogue.resolve(variant),
+      quantity,
+      condition,
+      place: place ?? '',
+      note: note ?? '',
+      owner,
+      dueOn,
+      paidMinor,
+    };
     await this.database.write(() => {
       const at = this.clock.now().toISOString();
       const whose = owner ? `Borrowed from ${owner}:` : 'Added';

@@ -79,6 +79,14 @@ function replaceFigure(dispatch: AppDispatch, figure: FigureDto): void {
 const replaceLook = (dispatch: AppDispatch, look: LookDto): void =>
   void dispatch(patchLook(look.id, (known) => void Object.assign(known, look)));
 
+/** A figure that is being dressed changes what others get with every part: they are told once it rests. */
+const RESTED_MS = 700;
+let resting: ReturnType<typeof setTimeout> | undefined;
+function tellPromisesSoon(dispatch: AppDispatch): void {
+  clearTimeout(resting);
+  resting = setTimeout(() => dispatch(webApi.util.invalidateTags(['promises'])), RESTED_MS);
+}
+
 /** Looks with an edit that is shown and not answered yet. One look is edited by one request after the other. */
 const underWay = new Set<string>();
 
@@ -106,7 +114,7 @@ function newerOf(known: LineUpDto, read: LineUpDto): LineUpDto {
 
 /** Puts the answer of a mutation into the cache instead of reading everything again. */
 const keepFigure = {
-  invalidatesTags: ['history' as const],
+  invalidatesTags: ['history' as const, 'promises' as const],
   onQueryStarted: async (
     _: unknown,
     { dispatch, queryFulfilled }: { dispatch: AppDispatch; queryFulfilled: Promise<{ data: FigureDto }> },
@@ -116,7 +124,7 @@ const keepFigure = {
   },
 };
 const keepLook = {
-  invalidatesTags: [],
+  invalidatesTags: ['promises' as const],
   onQueryStarted: async (
     _: unknown,
     { dispatch, queryFulfilled }: { dispatch: AppDispatch; queryFulfilled: Promise<{ data: LookDto }> },
@@ -135,7 +143,7 @@ export async function refreshFigure(dispatch: AppDispatch, id: string): Promise<
 }
 
 export const webApi = generatedApi.enhanceEndpoints({
-  addTagTypes: ['references', 'watches', 'history', 'bin', 'stack'],
+  addTagTypes: ['references', 'watches', 'history', 'bin', 'stack', 'promises'],
   endpoints: {
     saveBrief: keepFigure,
     chooseLook: keepFigure,
@@ -158,12 +166,23 @@ export const webApi = generatedApi.enhanceEndpoints({
     redoLook: keepLook,
     returnLook: keepLook,
     readLineUp: { structuralSharing: false, merge: newerOf },
-    // A look of another line-up may have been changed since it was last asked for; and nobody wants of what is not owned.
-    readWantsOutside: { keepUnusedDataFor: 0, providesTags: ['figures', 'wardrobe'] },
+    // Large, and told anew with every look and every piece that changes.
+    readPromises: { structuralSharing: false, providesTags: ['figures', 'wardrobe', 'promises'] },
+    readRunPromises: { providesTags: ['figures', 'wardrobe', 'promises'] },
+    pagePieces: { providesTags: ['figures', 'wardrobe', 'promises'] },
+    listDonors: { providesTags: ['figures', 'wardrobe', 'promises'] },
+    readSortOut: { keepUnusedDataFor: 0, providesTags: ['figures', 'wardrobe', 'promises'] },
+    readLeastCopies: { keepUnusedDataFor: 0, providesTags: ['figures', 'wardrobe', 'promises'] },
+    pinPieces: { invalidatesTags: ['wardrobe', 'history'] },
+    putTogether: { invalidatesTags: ['wardrobe', 'history'] },
+    addProduct: { invalidatesTags: ['wardrobe', 'history'] },
+    closeBox: { invalidatesTags: ['wardrobe', 'history'] },
+    openBox: { invalidatesTags: ['wardrobe', 'history'] },
     // Large, and read anew as a whole: comparing them row by row with what was there finds nothing to keep.
     readPackedCatalogue: { structuralSharing: false },
     readPrices: { structuralSharing: false },
     readStock: { structuralSharing: false },
+    readWholePrices: { providesTags: ['market'] },
     readWanted: { providesTags: ['figures', 'wardrobe', 'market'] },
     listReferences: { providesTags: ['references'] },
     addReference: { invalidatesTags: ['references', 'history'] },
@@ -246,6 +265,7 @@ export const webApi = generatedApi.enhanceEndpoints({
           if (current) replaceLook(dispatch, current);
         } finally {
           underWay.delete(id);
+          tellPromisesSoon(dispatch);
         }
       },
     },

@@ -660,7 +660,7 @@ const injectedRtkApi = api
         query: (queryArg) => ({
           url: `/api/wardrobe/pins`,
           method: 'POST',
-          body: queryArg.pinDto,
+          body: queryArg.piecePinDto,
         }),
         invalidatesTags: ['wardrobe'],
       }),
@@ -697,6 +697,8 @@ const injectedRtkApi = api
           params: {
             words: queryArg.words,
             place: queryArg.place,
+            doing: queryArg.doing,
+            order: queryArg.order,
             offset: queryArg.offset,
             limit: queryArg.limit,
           },
@@ -788,6 +790,15 @@ const injectedRtkApi = api
       }),
       readPrices: build.query<ReadPricesApiResponse, ReadPricesApiArg>({
         query: () => ({ url: `/api/market/prices` }),
+        providesTags: ['market'],
+      }),
+      readWholePrices: build.query<ReadWholePricesApiResponse, ReadWholePricesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/market/whole-figures`,
+          params: {
+            figures: queryArg.figures,
+          },
+        }),
         providesTags: ['market'],
       }),
       readItemPrices: build.query<ReadItemPricesApiResponse, ReadItemPricesApiArg>({
@@ -1353,7 +1364,7 @@ export type ReadRunPromisesApiArg = {
 };
 export type PinPiecesApiResponse = /** status 201  */ EntryDto;
 export type PinPiecesApiArg = {
-  pinDto: PinDto;
+  piecePinDto: PiecePinDto;
 };
 export type ReadSortOutApiResponse = /** status 200  */ SortOutDto;
 export type ReadSortOutApiArg = void;
@@ -1376,6 +1387,10 @@ export type PagePiecesApiArg = {
   words?: string;
   /** Only what lies in this place or below it */
   place?: string;
+  /** Only what serves nobody, or only what serves somebody */
+  doing?: 'free' | 'promised';
+  /** By part, or by colour and then by part */
+  order?: 'part' | 'colour';
   offset?: number;
   limit?: number;
 };
@@ -1429,6 +1444,11 @@ export type ListOffersApiArg = {
 };
 export type ReadPricesApiResponse = /** status 200  */ PricesDto;
 export type ReadPricesApiArg = void;
+export type ReadWholePricesApiResponse = /** status 200  */ WholePricesDto;
+export type ReadWholePricesApiArg = {
+  /** Their ids, with commas between */
+  figures: string;
+};
 export type ReadItemPricesApiResponse = /** status 200  */ ItemPricesDto;
 export type ReadItemPricesApiArg = {
   kind: 'figure' | 'variant' | 'bundle' | 'source';
@@ -2372,9 +2392,11 @@ export type NoticeDto = {
   text: string;
 };
 export type PinDto = {
-  id: number;
-  figure: string;
-  quantity: number;
+  /** Share of the width */
+  x: number;
+  /** Share of the height */
+  y: number;
+  note: string;
 };
 export type ReferencePictureDto = {
   id: string;
@@ -2630,6 +2652,11 @@ export type RunPromisesDto = {
   contenders: ContenderDto[];
   clash: ClashDto | null;
 };
+export type PiecePinDto = {
+  id: number;
+  figure: string;
+  quantity: number;
+};
 export type DefectDto = {
   kind: 'misprint' | 'crack' | 'yellowing' | 'faded print' | 'loose' | 'scratched' | 'cut';
   note: string;
@@ -2748,6 +2775,10 @@ export type PiecesPageDto = {
   runs: number;
   /** Pieces in all of them */
   pieces: number;
+  /** Pieces of this place that serve nobody; null for the whole wardrobe */
+  freePieces: number | null;
+  /** Pieces of this place that serve somebody */
+  promisedPieces: number | null;
   rows: PieceInPageDto[];
 };
 export type StockDto = {
@@ -2911,6 +2942,10 @@ export type PricesDto = {
   /** The day prices are judged old or new by */
   today: string;
   lowest: LowestPricesDto;
+};
+export type WholePricesDto = {
+  figures: string[];
+  landedMinor: (number | null)[];
 };
 export type PriceSummaryDto = {
   condition: 'new' | 'used' | 'worn';
@@ -3521,6 +3556,7 @@ export const {
   useListSellerOffersQuery,
   useListOffersQuery,
   useReadPricesQuery,
+  useReadWholePricesQuery,
   useReadItemPricesQuery,
   useImportOffersMutation,
   useImportSellersMutation,

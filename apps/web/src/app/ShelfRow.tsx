@@ -5,7 +5,7 @@ import { useLocation, useNavigate } from 'react-router';
 import { type FigureDto, type LineUpDto, useOrderLineUpMutation } from '@/api';
 import { FigurePicture } from '@/parts';
 import { sentenceOf, tell } from '@/ui';
-import { chosenLookOf, useCompany, useWorkspace } from '@/workspace';
+import { chosenLookOf, useCompany, useStanding, useWorkspaceFor } from '@/workspace';
 
 const PX_PER_MM = 1.5;
 
@@ -48,7 +48,8 @@ function Place({
   readonly isOpen: boolean;
   readonly onStep: (by: -1 | 1) => void;
 }) {
-  const { catalogue, supply } = useWorkspace();
+  const { catalogue, supply } = useWorkspaceFor(figure.id);
+  const standing = useStanding(figure.id);
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const look = chosenLookOf(figure);
@@ -57,8 +58,10 @@ function Place({
     const { marks, cost } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
     if (look.parts.length === 0) return 'no parts yet';
     if (marks.open.some((mark) => mark.severity === 'blocks')) return 'blocked';
-    return cost.toBuy > 0 ? `${cost.toBuy} to buy` : 'ready';
-  }, [look, figure.brief, catalogue, supply, company]);
+    if (standing === 'built' || standing === 'to be changed') return standing;
+    if (cost.toBuy > 0) return `${cost.toBuy} to buy`;
+    return standing === 'waiting' ? 'waiting' : 'ready';
+  }, [look, figure.brief, catalogue, supply, company, standing]);
   const { setNodeRef: setDragged, listeners, transform } = useDraggable({ id: figure.id });
   const { setNodeRef: setTarget, isOver } = useDroppable({ id: figure.id });
   const stage = /^\/figures\/[^/]+\/(\w+)/.exec(pathname)?.[1] ?? 'brief';

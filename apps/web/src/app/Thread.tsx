@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import { guideAbout, guideTo } from '@/parts';
 import { plural } from '@/ui';
-import { chosenLookOf, useCompany, useOpen, useWorkspace } from '@/workspace';
+import { chosenLookOf, useCompany, useOpen, useWorkspaceFor } from '@/workspace';
 import { Palette } from './palette';
 import { WorkspaceSwitch } from './workspaces';
 
@@ -59,7 +59,7 @@ function Help() {
 
 function Stages() {
   const { figure } = useOpen();
-  const { catalogue, supply } = useWorkspace();
+  const { catalogue, supply } = useWorkspaceFor(figure?.id ?? null);
   const { search } = useLocation();
   const company = useCompany(figure);
   const named = new URLSearchParams(search).get('look');
@@ -71,7 +71,7 @@ function Stages() {
     return {
       brief: `${figure.brief.features.length} wanted`,
       fitting: graveCount(marks) === 0 ? 'no marks' : plural(graveCount(marks), 'mark'),
-      errand: cost.toBuy === 0 ? 'all owned' : `${cost.toBuy} to buy`,
+      errand: cost.toBuy === 0 ? 'nothing to buy' : `${cost.toBuy} to buy`,
     };
   }, [figure, look, catalogue, supply, company]);
   if (!figure || !facts) return null;

@@ -10,17 +10,19 @@ interface FigurePictureProps {
   /** Empty when its name stands beside. */
   readonly label: string;
   readonly view?: View;
+  /** Spots whose part is not there: drawn as a tacking line. */
+  readonly holes?: ReadonlySet<string> | undefined;
 }
 
 /** A figure drawn at a given scale, standing on its lower edge. */
-export function FigurePicture({ look, catalogue, pxPerMm, label, view = 'front' }: FigurePictureProps) {
+export function FigurePicture({ look, catalogue, pxPerMm, label, view = 'front', holes }: FigurePictureProps) {
   const id = useId();
   const drawn = useMemo(
     () => ({
-      ...drawLook(look, catalogue, { view, idPrefix: id, tacked: imaginedPositions(look, catalogue) }),
+      ...drawLook(look, catalogue, { view, idPrefix: id, tacked: imaginedPositions(look, catalogue), ...(holes ? { holes } : {}) }),
       box: figureBox(look, catalogue),
     }),
-    [look, catalogue, view, id],
+    [look, catalogue, view, id, holes],
   );
   const { box } = drawn;
   return (

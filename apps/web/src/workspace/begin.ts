@@ -10,12 +10,11 @@ const AHEAD = { subscribe: false } as const;
  * way; components find the answers in the cache. What fails is asked for again by whoever needs it, and told there.
  */
 export async function begin({ dispatch }: typeof Store, path: string): Promise<void> {
-  const { readPackedCatalogue, readPrices, readStock, listDonors, listNames, readLineUp } = webApi.endpoints;
+  const { readPackedCatalogue, readPrices, readStock, listNames, readLineUp } = webApi.endpoints;
   const names = dispatch(listNames.initiate(undefined, AHEAD));
   const packed = dispatch(readPackedCatalogue.initiate(undefined, AHEAD));
   void dispatch(readStock.initiate(undefined, AHEAD));
   void dispatch(readPrices.initiate(undefined, AHEAD));
-  void dispatch(listDonors.initiate(undefined, AHEAD));
   const [, kind, id = ''] = path.split('/').map(decodeURIComponent);
   const { data = [] } = await names;
   const lineUp = kind === 'figures' ? lineUpOf(data, id) : data.find((row) => kind === 'line-ups' && row.id === id)?.id;

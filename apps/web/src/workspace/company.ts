@@ -1,13 +1,14 @@
-import { Companies, type Company, type Outside } from '@outfit/core';
+import { Companies, type Company } from '@outfit/core';
 import { useRef } from 'react';
-import { type FigureDto, type LineUpDto, useReadLineUpQuery, useReadWantsOutsideQuery, type WantsDto } from '@/api';
+import { type FigureDto, type LineUpDto, useReadLineUpQuery, useReadPromisesQuery } from '@/api';
+import { type Promised, promisedOf } from './promised';
 import { chosenLookOf } from './workspace';
 
-let known: { readonly lineUp: LineUpDto; readonly wants: WantsDto | undefined; readonly companies: Companies } | null = null;
+let known: { readonly lineUp: LineUpDto; readonly promised: Promised | null; readonly companies: Companies } | null = null;
 
 /** The companies of a line-up's figures, worked out once for a state of it, whoever asks. */
-function companiesOf(lineUp: LineUpDto, wants: WantsDto | undefined): Companies {
-  if (known?.lineUp !== lineUp || known.wants !== wants) {
+function companiesOf(lineUp: LineUpDto, promised: Promised | null): Companies {
+  if (known?.lineUp !== lineUp || known.promised !== promised) {
     const members = lineUp.figures.map((figure) => ({
       id: figure.id,
       lineUp: lineUp.id,
@@ -15,28 +16,9 @@ function companiesOf(lineUp: LineUpDto, wants: WantsDto | undefined): Companies 
       copies: figure.brief.copies,
       look: chosenLookOf(figure),
     }));
-    known = { lineUp, wants, companies: new Companies(members, outsideOf(wants)) };
+    known = { lineUp, promised, companies: new Companies(members, (variant, id) => promised?.wantsOf(variant, id) ?? []) };
   }
   return known.companies;
-}
-
-const outsides = new WeakMap<WantsDto, Outside>();
-
-/** The wants of figures elsewhere, found by variant. */
-export function outsideOf(wants: WantsDto | undefined): Outside {
-  if (!wants) return () => [];
-  let outside = outsides.get(wants);
-  if (!outside) {
-    const rows = new Map<string, { name: string; count: number }[]>();
-    for (const [i, variant] of wants.variants.entries()) {
-      const row = { name: wants.figures[wants.of[i] ?? -1] ?? '', count: wants.counts[i] ?? 0 };
-      const others = rows.get(variant);
-      if (others) others.push(row);
-      else rows.set(variant, [row]);
-    }
-    outsides.set(wants, (outside = (variant) => rows.get(variant) ?? []));
-  }
-  return outside;
 }
 
 /** The faces stay the same object as long as they say the same: candidates are ranked by them, and anew when they change. */
@@ -53,12 +35,12 @@ const NOBODY = new Companies([]).of(null);
 export function useCompany(figure: FigureDto | null): Company {
   const last = useRef<{ readonly key: string; readonly company: Company } | null>(null);
   const of = { id: figure?.lineUp ?? '' };
-  const { data: wants } = useReadWantsOutsideQuery(of, { skip: figure === null });
+  const { data: told } = useReadPromisesQuery(undefined, { skip: figure === null });
   const { company } = useReadLineUpQuery(of, {
     skip: figure === null,
     selectFromResult: ({ data }) => {
       if (!data || !figure) return { company: NOBODY };
-      const companies = companiesOf(data, wants);
+      const companies = companiesOf(data, told ? promisedOf(told) : null);
       const variants = figure.looks.flatMap((look) => look.parts.map((part) => part.variant));
       const key = `${figure.id} ${companies.keyOf(figure.id, variants)}`;
       if (last.current?.key !== key) last.current = { key, company: withSameFaces(companies.of(figure.id), last.current?.company) };

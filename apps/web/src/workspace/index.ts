@@ -1,5 +1,6 @@
 export { begin } from './begin';
 export { useCompany } from './company';
+export { ForFigure, useStanding, useWorkspaceFor } from './ForFigure';
 export { LatestWork, Superseded } from './latest';
 export { line } from './line';
 export { listenToJob, useJob } from './jobs';

@@ -30,7 +30,7 @@ export function useLive(): void {
       if (by === TAB) return;
       if (area === 'figures' && item !== null) {
         void refreshFigure(dispatch, item);
-        dispatch(webApi.util.invalidateTags(['references', 'history']));
+        dispatch(webApi.util.invalidateTags(['references', 'history', 'promises']));
       } else if (area === 'catalogue') dispatch(webApi.util.invalidateTags(['catalogue', 'figures', 'wardrobe', 'market', 'history']));
       else dispatch(webApi.util.invalidateTags([area]));
     });

@@ -11,7 +11,7 @@ let lastPrices: { readonly prices: PricesDto; readonly lowest: LowestPrices } | 
  * until one that fits has been read: what was known before serves meanwhile, and null when nothing was.
  */
 export function rememberOwned(stock: StockDto, version: string, catalogue: Catalogue): OwnedPieces | null {
-  if (stock.catalogue === version && lastOwned?.stock !== stock) lastOwned = { stock, owned: new OwnedPieces(stock, catalogue) };
+  if (stock.catalogue === version && lastOwned?.stock !== stock) lastOwned = { stock, owned: OwnedPieces.of(stock, catalogue) };
   return lastOwned?.owned ?? null;
 }
 

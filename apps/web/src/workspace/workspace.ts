@@ -1,9 +1,8 @@
-import { type Catalogue, type Look, onDonors, type Supply, supplyOf } from '@outfit/core';
+import type { Catalogue, Look, Supply } from '@outfit/core';
 import { useEffect, useMemo } from 'react';
 import {
   type FigureDto,
   rememberCatalogue,
-  useListDonorsQuery,
   useListNamesQuery,
   useReadPackedCatalogueQuery,
   useReadPricesQuery,
@@ -11,6 +10,7 @@ import {
 } from '@/api';
 import type { LowestPrices } from './lowestPrices';
 import type { OwnedPieces } from './ownedPieces';
+import { supplyFrom } from './promised';
 import { rememberOwned, rememberPrices } from './rowAnswers';
 
 /** What every screen stands on beside the figures: the catalogue, what is owned and what it costs. An edit of a figure leaves it as it is. */
@@ -30,9 +30,8 @@ export function useWorkspaceState(): WorkspaceState {
   const names = useListNamesQuery(undefined, { selectFromResult: ({ isError, data }) => ({ isError, data }) });
   const packed = useReadPackedCatalogueQuery();
   const stock = useReadStockQuery();
-  const donors = useListDonorsQuery();
   const prices = useReadPricesQuery();
-  const isFailed = [names, packed, stock, donors, prices].some((query) => query.isError && !query.data);
+  const isFailed = [names, packed, stock, prices].some((query) => query.isError && !query.data);
 
   // Stock and prices speak of rows of one state of the catalogue. Where an answer is of another, all are read again.
   const rowAnswers = [packed, stock, prices];
@@ -46,7 +45,7 @@ export function useWorkspaceState(): WorkspaceState {
   const isNamed = names.data !== undefined;
   return useMemo(() => {
     if (isFailed) return { state: 'failed' };
-    if (!isNamed || !packed.data || !stock.data || !donors.data || !prices.data) return { state: 'loading' };
+    if (!isNamed || !packed.data || !stock.data || !prices.data) return { state: 'loading' };
     const catalogue = rememberCatalogue(packed.data);
     const owned = rememberOwned(stock.data, packed.data.version, catalogue);
     const lowest = rememberPrices(prices.data, packed.data.version, catalogue);
@@ -57,10 +56,10 @@ export function useWorkspaceState(): WorkspaceState {
       prices: lowest,
       currency: prices.data.currency,
       today: prices.data.today,
-      supply: supplyOf(owned, (id) => lowest.landedMinor(id), onDonors(donors.data, catalogue.data.officialFigures)),
+      supply: supplyFrom(owned, (id) => lowest.landedMinor(id), null),
     };
     return { state: 'ready', workspace };
-  }, [isFailed, isNamed, packed.data, stock.data, donors.data, prices.data]);
+  }, [isFailed, isNamed, packed.data, stock.data, prices.data]);
 }
 
 /** The look of a figure that its line-up shows; an empty one when the figure has none yet. */

@@ -69,9 +69,9 @@ export interface Brief {
   /** ISO day it is wanted by. */
   readonly dueOn: string | null;
   /** Figures that name the same group are never shown together and share their pieces; empty for one that may stand beside all. */
-  readonly neverWith: string;
+  readonly neverWith?: string | undefined;
   /** Takes only new pieces. */
-  readonly newOnly: boolean;
+  readonly newOnly?: boolean | undefined;
   /** Who asked for it, and whose idea it was. */
   readonly requester: string;
   readonly credit: string;

@@ -24,6 +24,8 @@ export interface DrawOptions {
   readonly idPrefix: string;
   /** Positions drawn with a tacking line: imagined parts. */
   readonly tacked?: ReadonlySet<Position>;
+  /** Spots whose part is not there: its outline alone, in tacking line. */
+  readonly holes?: ReadonlySet<string>;
   /** Draws the body's missing parts as ghosts. */
   readonly ghosted?: boolean;
   /** Draws a pale head for headgear that is shown by itself, so that it reads as hair and not as a shape. */
@@ -48,6 +50,8 @@ const OUTER = 2.2;
 const INNER = 1.3;
 /** The line round what is lit: lagoon on white, so that it stands out from every colour. */
 const LIT_LINE = '#176874';
+/** The tacking line round what is not there. */
+const HOLE_LINE = '#68707B';
 /** What is lit is traced over everything else. */
 const LIT_Z = 1000;
 /** The standard leg the leg prints are written for, in tenths of a mm. */
@@ -120,6 +124,13 @@ function drawPart(
   const { shapes, outline } = seen(art, options.view);
   const clipped = (inner: string): string => (outline ? `<g clip-path="url(#${clipId})">${inner}</g>` : inner);
   const ground = tidy(-placing.y);
+  if (options.holes?.has(spotOf(item.part)))
+    return {
+      layers: shapes
+        .filter((shape) => shape.line === 'outer')
+        .map((shape) => wrap(shape.z ?? Z.torso, tackedRound({ ...shape, d: shape.d.replaceAll('{ground}', ground) }))),
+      clips: [],
+    };
   const layers = shapes.map((shape) => {
     const painted = paint({ ...shape, d: shape.d.replaceAll('{ground}', ground) }, 'c', palette, tacked);
     return wrap(shape.z ?? Z.torso, shape.fill === 'shade' ? clipped(painted) : painted);
@@ -215,6 +226,12 @@ function paint(shape: Shape, slot: 'c' | 'm', palette: readonly string[], tacked
   if (opacity !== 1) attributes.push(`opacity="${opacity}"`);
   const path = `<path d="${shape.d}" ${attributes.join(' ')}/>`;
   return shape.mirror ? `${path}<g transform="scale(-1 1)">${path}</g>` : path;
+}
+
+/** The outline of something that is not there. */
+function tackedRound({ d, mirror }: Shape): string {
+  const path = `<path d="${d}" fill="none" stroke="${HOLE_LINE}" stroke-width="${OUTER}" stroke-dasharray="6 4" stroke-linejoin="round"/>`;
+  return mirror ? `${path}<g transform="scale(-1 1)">${path}</g>` : path;
 }
 
 /** The edge of a shape, twice: a broad pale line and a narrow bright one on it. */

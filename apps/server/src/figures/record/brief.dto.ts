@@ -62,8 +62,8 @@ export class BriefDto implements Brief {
     optional: true,
     description: 'A name; figures that name the same are never shown together and share their pieces',
   })
-  neverWith = '';
-  @Flag('New pieces only', { optional: true }) newOnly = false;
+  neverWith?: string;
+  @Flag('New pieces only', { optional: true }) newOnly?: boolean;
   @Text('Who asked', { least: 0, most: 120 }) requester: string;
   @Text('Whose idea it was', { least: 0, most: 120 }) credit: string;
 }

@@ -90,7 +90,7 @@ export class FiguresStore {
       )
       .all(JSON.stringify(figures)) as { readonly id: string; readonly brief: string; readonly parts: string }[];
     return rows.map(({ id, brief, parts }) => {
-      const { name, copies, dueOn, neverWith, newOnly } = completeBrief(JSON.parse(brief) as Brief);
+      const { name, copies, dueOn, neverWith = '', newOnly = false } = completeBrief(JSON.parse(brief) as Brief);
       return { id, name, copies, dueOn, neverWith, newOnly, parts: JSON.parse(parts) as LookPart[] };
     });
   }

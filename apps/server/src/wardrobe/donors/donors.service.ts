@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import type { OfficialFigure } from '@outfit/core';
+import type { LookPart, OfficialFigure } from '@outfit/core';
 import { holesOf } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../../catalogue/index.js';
 import { Database } from '../../platform/db/index.js';
@@ -44,6 +44,17 @@ export class DonorsService {
     });
   }
 
+  /** What lacks on a whole figure, as something to shop for; null when there is no such figure, or nothing lacks. */
+  toMakeWhole(id: string): { readonly name: string; readonly parts: readonly LookPart[] } | null {
+    const place = this.entries.record.place(id);
+    if (place?.kind !== 'donor') return null;
+    const catalogue = this.catalogue.now();
+    const holds = this.record.pieces(id).map((row) => ({ ...row, variant: catalogue.resolve(row.variant) }));
+    const holes = holesOf(this.figure(place.official ?? ''), holds);
+    const parts = holes.map((hole) => ({ ...hole, turned: false }));
+    return parts.length === 0 ? null : { name: `${place.name}, made whole`, parts };
+  }
+
   /** Puts loose pieces together as the whole figure they once were. */
   async together({ officialFigure, place }: TogetherDto): Promise<DonorDto[]> {
     const figure = this.figure(officialFigure);
@@ -60,7 +71,10 @@ export class DonorsService {
       });
       const lacking = taken.filter((row) => !row.run).map((row) => catalogue.nameOf(catalogue.variant(row.variant)));
       if (lacking.length > 0)
-        throw new Problem(409, `Not every piece lies loose: ${[...new Set(lacking)].join(', ')} ${lacking.length === 1 ? 'lacks' : 'lack'}.`);
+        throw new Problem(
+          409,
+          `Not every piece lies loose: ${[...new Set(lacking)].join(', ')} ${lacking.length === 1 ? 'lacks' : 'lack'}.`,
+        );
       const to = this.addDonor(figure, stands);
       this.entries.enter(
         'built on',
@@ -76,7 +90,12 @@ export class DonorsService {
   async close({ name, donors, place }: CloseBoxDto): Promise<DonorDto[]> {
     await this.entries.changing(() => {
       const stands = this.madePlace(place);
-      const box = this.entries.record.addPlace({ kind: 'sealed', name: name.trim(), parent: stands.id, path: `${stands.path} › ${name.trim()}` });
+      const box = this.entries.record.addPlace({
+        kind: 'sealed',
+        name: name.trim(),
+        parent: stands.id,
+        path: `${stands.path} › ${name.trim()}`,
+      });
       const movements = [...new Set(donors)].flatMap((id) => {
         const donor = this.entries.place(id);
         if (donor.kind !== 'donor') throw new Problem(422, `${donor.name} is no whole figure.`);

@@ -56,7 +56,9 @@ export class ProductsService {
         .map((row): InBox => ({ lot: row.lot, variant: this.entries.lot(row.lot).variant, left: row.quantity }));
       const out = this.laidOut(this.figuresOf(contents, 1, chosen), this.looseOf(contents, 1), missing, stands, product.id, there, box);
       // What was thought to be in it and was not is no longer owned.
-      const gone = there.filter((row) => row.left > 0).map((row): Movement => ({ lot: row.lot, quantity: row.left, from: box, to: OUTSIDE }));
+      const gone = there
+        .filter((row) => row.left > 0)
+        .map((row): Movement => ({ lot: row.lot, quantity: row.left, from: box, to: OUTSIDE }));
       this.entries.enter('opened', `Opened ${sealed.name}`, [...out, ...gone]);
       return null;
     });
@@ -114,9 +116,14 @@ export class ProductsService {
     for (const { figure, certainty } of this.figuresOf(contents, 1, []))
       for (const [variant, quantity] of piecesThere(figure, [])) add(variant, quantity, certainty);
     for (const { variant, quantity, certainty } of contents.loose) add(variant, quantity, certainty);
-    const known = [...pieces.values()].map(({ variant, quantity, certainty }) => this.arrival(variant, quantity, certainty, product.id, to));
+    const known = [...pieces.values()].map(({ variant, quantity, certainty }) =>
+      this.arrival(variant, quantity, certainty, product.id, to),
+    );
     if (known.length === 0 && contents.asks.length > 0)
-      throw new Problem(422, `Nobody knows what is in a sealed ${name}: add it when it is opened, or the figure itself when you know which it is.`);
+      throw new Problem(
+        422,
+        `Nobody knows what is in a sealed ${name}: add it when it is opened, or the figure itself when you know which it is.`,
+      );
     return known;
   }
 

@@ -1,5 +1,5 @@
 export { EntriesService } from './entries.service.js';
-export { EntryDto, PinDto } from './ledger.dto.js';
+export { EntryDto, PiecePinDto } from './ledger.dto.js';
 export { LedgerController } from './ledger.controller.js';
 export { LedgerRecord, type LotRow, type PlaceRow } from './ledgerRecord.js';
 export { LedgerService } from './ledger.service.js';

@@ -61,7 +61,7 @@ export class DeedDto {
 }
 
 /** Pieces of a run that are kept for a figure; none lets go of them. */
-export class PinDto {
+export class PiecePinDto {
   @Whole('Run', 1, Number.MAX_SAFE_INTEGER) id: number;
   @Id('Figure') figure: string;
   @Whole('How many', 0, 100_000) quantity: number;

@@ -3,7 +3,7 @@ import { type EntryKind, isAtHand, type Movement, OUTSIDE, readLines } from '@ou
 import { CatalogueService } from '../../catalogue/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { type Beside, EntriesService } from './entries.service.js';
-import type { CountDto, Deed, DeedDto, EntryDto, LinesAnswerDto, LinesDto, PinDto, StoryLineDto } from './ledger.dto.js';
+import type { CountDto, Deed, DeedDto, EntryDto, LinesAnswerDto, LinesDto, PiecePinDto, StoryLineDto } from './ledger.dto.js';
 import type { HeldRow, PlaceRow } from './ledgerRecord.js';
 import { lotAfter } from './lotChanges.js';
 import { sentenceFor, storyLine } from './sentences.js';
@@ -92,7 +92,7 @@ export class LedgerService {
   }
 
   /** Keeps pieces of a run for a figure, whoever else would get them; none lets go of them. */
-  pin({ id, figure, quantity }: PinDto, figureName: string): Promise<EntryDto> {
+  pin({ id, figure, quantity }: PiecePinDto, figureName: string): Promise<EntryDto> {
     return this.entries.changing(() => {
       const held = this.entries.held(id);
       if (quantity > held.quantity)
@@ -100,8 +100,7 @@ export class LedgerService {
       const before = this.entries.record.pins().find((pin) => pin.lot === held.lot && pin.figure === figure);
       const pin = { lot: held.lot, figure, quantity };
       const name = this.entries.nameOf(held.lot);
-      const sentence =
-        quantity === 0 ? `${name} is kept for ${figureName} no longer` : `${quantity} × ${name} kept for ${figureName}`;
+      const sentence = quantity === 0 ? `${name} is kept for ${figureName} no longer` : `${quantity} × ${name} kept for ${figureName}`;
       this.entries.record.pin(pin);
       this.entries.keep(sentence, { pins: [{ ...pin, quantity: before?.quantity ?? 0 }] }, { pins: [pin] });
       return { id: 0, sentence };
@@ -129,7 +128,11 @@ export class LedgerService {
   }
 
   /** The movements one deed makes of some pieces of a run. What changes what they are makes another lot of them. */
-  private movementsFor(deed: DeedDto, { lot, place, taken }: HeldRow & { readonly taken: number }, lentTo: string | null): readonly Movement[] {
+  private movementsFor(
+    deed: DeedDto,
+    { lot, place, taken }: HeldRow & { readonly taken: number },
+    lentTo: string | null,
+  ): readonly Movement[] {
     const go = (to: string): readonly Movement[] => (to === place ? [] : [{ lot, quantity: taken, from: place, to }]);
     switch (deed.deed) {
       case 'move':
@@ -144,7 +147,8 @@ export class LedgerService {
       case 'lend':
         return go(lentTo ?? '');
       case 'hand back': {
-        if (this.entries.lot(lot).owner === '') throw new Problem(409, `${this.entries.nameOf(lot)} is yours: there is nobody to hand it back to.`);
+        if (this.entries.lot(lot).owner === '')
+          throw new Problem(409, `${this.entries.nameOf(lot)} is yours: there is nobody to hand it back to.`);
         return go(OUTSIDE);
       }
       case 'sell':
@@ -171,7 +175,8 @@ export class LedgerService {
     const name = person.trim();
     const { record } = this.entries;
     const known = record.places().find((place) => place.kind === 'lent' && place.name.toLowerCase() === name.toLowerCase());
-    if (!known) return { to: record.addPlace({ kind: 'lent', name, parent: null, path: `Lent to ${name}`, dueOn: dueOn ?? null }), beside: {} };
+    if (!known)
+      return { to: record.addPlace({ kind: 'lent', name, parent: null, path: `Lent to ${name}`, dueOn: dueOn ?? null }), beside: {} };
     const next = { ...known, dueOn: dueOn ?? known.dueOn };
     record.writePlace(next);
     return { to: known.id, beside: { before: { places: [known] }, after: { places: [next] } } };

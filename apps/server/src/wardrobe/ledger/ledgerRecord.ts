@@ -185,10 +185,7 @@ export class LedgerRecord {
   }
 
   /** Enters a deed. The database refuses it where a place would hold less than none. */
-  enter(
-    { at, kind, sentence, because, undoes = null, broughtMinor = null }: NewEntry,
-    movements: readonly Movement[],
-  ): number {
+  enter({ at, kind, sentence, because, undoes = null, broughtMinor = null }: NewEntry, movements: readonly Movement[]): number {
     const id = Number(
       this.prepare('INSERT INTO entry (at, kind, sentence, because, undoes, broughtMinor) VALUES (?, ?, ?, ?, ?, ?)').run(
         at,
@@ -205,7 +202,10 @@ export class LedgerRecord {
   }
 
   entry(id: number): EntryRow | null {
-    return (this.prepare('SELECT id, at, kind, sentence, because, undoes, broughtMinor FROM entry WHERE id = ?').get(id) as EntryRow | undefined) ?? null;
+    return (
+      (this.prepare('SELECT id, at, kind, sentence, because, undoes, broughtMinor FROM entry WHERE id = ?').get(id) as
+        EntryRow | undefined) ?? null
+    );
   }
 
   movementsOf(entry: number): Movement[] {
@@ -242,7 +242,9 @@ export class LedgerRecord {
 
   /** The runs that lie in a place itself. */
   heldIn(place: string): HeldRow[] {
-    return this.prepare('SELECT id, lot, place, quantity FROM balance WHERE place = ? AND quantity > 0 ORDER BY id').all(place) as HeldRow[];
+    return this.prepare('SELECT id, lot, place, quantity FROM balance WHERE place = ? AND quantity > 0 ORDER BY id').all(
+      place,
+    ) as HeldRow[];
   }
 
   /** Pins a lot's pieces to a figure; none takes the pin away. */

@@ -31,7 +31,9 @@ export class PlacesService {
         below.set(at.id, (below.get(at.id) ?? 0) + (own.get(id) ?? 0));
     return places
       .map((place) => ({ ...place, own: own.get(place.id) ?? 0, pieces: below.get(place.id) ?? 0 }))
-      .filter(({ id, kind, product, pieces }) => pieces > 0 || (kind === 'sealed' && product === null) || (kind === 'made' && id !== NO_PLACE));
+      .filter(
+        ({ id, kind, product, pieces }) => pieces > 0 || (kind === 'sealed' && product === null) || (kind === 'made' && id !== NO_PLACE),
+      );
   }
 
   add({ name, parent, isSealed = false }: NewPlaceDto): Promise<PlaceDto[]> {
@@ -51,7 +53,8 @@ export class PlacesService {
   change(id: string, { name, parent, note, keepWhole }: PlaceChangeDto): Promise<PlaceDto[]> {
     return this.entries.changing<PlaceDto[]>(() => {
       const place = this.changeable(id);
-      if (keepWhole !== undefined && place.kind !== 'donor') throw new Problem(422, `${place.name} is no whole figure: there is nothing to keep whole.`);
+      if (keepWhole !== undefined && place.kind !== 'donor')
+        throw new Problem(422, `${place.name} is no whole figure: there is nothing to keep whole.`);
       const next = {
         ...place,
         keepWhole: keepWhole ?? place.keepWhole,

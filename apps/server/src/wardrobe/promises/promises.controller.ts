@@ -3,7 +3,7 @@ import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestj
 import type { Request, Response } from 'express';
 import { FiguresService } from '../../figures/index.js';
 import { NumberParam, sendKept } from '../../platform/http/index.js';
-import { EntryDto, LedgerService, PinDto } from '../ledger/index.js';
+import { EntryDto, LedgerService, PiecePinDto } from '../ledger/index.js';
 import { PromisesDto, RunPromisesDto } from './promises.dto.js';
 import { PromisesService } from './promises.service.js';
 
@@ -33,7 +33,7 @@ export class PromisesController {
   @Post('pins')
   @ApiOperation({ operationId: 'pinPieces' })
   @ApiCreatedResponse({ type: EntryDto })
-  pin(@Body() body: PinDto): Promise<EntryDto> {
+  pin(@Body() body: PiecePinDto): Promise<EntryDto> {
     return this.ledger.pin(body, this.figures.figure(body.figure).brief.name);
   }
 }

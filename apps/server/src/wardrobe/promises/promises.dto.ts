@@ -15,8 +15,7 @@ export class PromisesDto {
   @ApiProperty({ type: [String] }) figures: readonly string[];
   @ApiProperty({ type: [String] }) names: readonly string[];
   @ApiProperty({ enum: [...STANDINGS, ''], isArray: true, description: 'Empty for a figure without parts' }) standings: readonly (
-    | Standing
-    | ''
+    Standing | ''
   )[];
   @ApiProperty({ type: [Number], description: 'Pieces that each figure lacks, over all copies' }) toBuy: readonly number[];
   @ApiProperty({ type: [Number], description: 'Pieces that are sealed or on their way' }) onTheirWay: readonly number[];

@@ -44,5 +44,6 @@ export class LeastCopiesDto {
   @ApiProperty({ description: 'Is it proven that fewer do not do?' }) isProven: boolean;
   @ApiProperty({ description: 'Official figures that all looks shown at once would take' }) apart: number;
   @ApiProperty({ type: [String], description: 'Parts that no official figure has' }) without: readonly string[];
-  @ApiProperty({ type: [FurtherDto], description: 'Which further copy serves most of what all figures lack' }) further: readonly FurtherDto[];
+  @ApiProperty({ type: [FurtherDto], description: 'Which further copy serves most of what all figures lack' })
+  further: readonly FurtherDto[];
 }

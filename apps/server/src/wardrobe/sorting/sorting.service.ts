@@ -60,9 +60,10 @@ export class SortingService implements OnApplicationShutdown {
     const { together, apart, short } = await this.promises.demandOf(lineUp);
     const explosion = new Explosion(data);
     const figures = data.officialFigures.map((figure): Yielder => ({ id: figure.id, yields: piecesOf(figure) }));
-    const products = data.sources.map(
-      (source): Yielder => ({ id: source.id, yields: new Map(explosion.of(source).map((row) => [row.variant, row.quantity])) }),
-    );
+    const products = data.sources.map((source): Yielder => ({
+      id: source.id,
+      yields: new Map(explosion.of(source).map((row) => [row.variant, row.quantity])),
+    }));
     const answer = await this.pool.run(WORKER, { together, apart, short, figures, products });
     const owned = new Map<string, number>();
     for (const { officialFigure } of await this.donors.list()) owned.set(officialFigure, (owned.get(officialFigure) ?? 0) + 1);
@@ -87,7 +88,9 @@ export class SortingService implements OnApplicationShutdown {
   private async orphans(): Promise<readonly number[]> {
     const { book, isWanted } = await this.promises.unwanted();
     const missed = new Set((await this.donors.list()).flatMap((donor) => donor.holes.map((hole) => hole.variant)));
-    return [...book.variants()].filter((variant) => !isWanted(variant) && !missed.has(variant)).flatMap((variant) => looseRuns(book, variant));
+    return [...book.variants()]
+      .filter((variant) => !isWanted(variant) && !missed.has(variant))
+      .flatMap((variant) => looseRuns(book, variant));
   }
 
   private loans(rows: readonly DueRow[]): LoanDto[] {

@@ -161,6 +161,23 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
         <Label text="Wanted by">
           <Input type="date" value={brief.dueOn ?? ''} onChange={(event) => onChange({ dueOn: event.target.value || null })} />
         </Label>
+        <Label text="Never shown together with figures that say the same">
+          <Input
+            value={brief.neverWith ?? ''}
+            maxLength={80}
+            placeholder="such as Odile; they share their pieces"
+            onChange={(event) => onChange({ neverWith: event.target.value })}
+          />
+        </Label>
+        <label className="flex items-center gap-2 text-[0.93rem]">
+          <input
+            type="checkbox"
+            className="accent-lagoon"
+            checked={brief.newOnly ?? false}
+            onChange={(event) => onChange({ newOnly: event.target.checked })}
+          />
+          Takes only new pieces
+        </label>
         <Label text="Who asked for it">
           <Input value={brief.requester} maxLength={120} onChange={(event) => onChange({ requester: event.target.value })} />
         </Label>

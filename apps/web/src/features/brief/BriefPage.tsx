@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { type FigureDto, useListReferencesQuery } from '@/api';
 import { FigurePicture, UndoButtons } from '@/parts';
 import { Empty, useAddress } from '@/ui';
-import { chosenLookOf, useCompany, useOpen, useWorkspace, useUndo } from '@/workspace';
+import { chosenLookOf, ForFigure, useCompany, useOpen, useWorkspace, useUndo } from '@/workspace';
 import { BriefFields } from './BriefFields';
 import { NotSeen } from './NotSeen';
 import { Pictures } from './pictures';
@@ -16,7 +16,11 @@ const STATE_WORDS = { saved: 'Saved', saving: 'Saving…', refused: 'Not saved',
 export function BriefPage() {
   const { figure } = useOpen();
   if (!figure) return <Empty title="There is no such figure" />;
-  return <Brief key={figure.id} figure={figure} />;
+  return (
+    <ForFigure key={figure.id} figure={figure.id}>
+      <Brief figure={figure} />
+    </ForFigure>
+  );
 }
 
 function Brief({ figure }: { readonly figure: FigureDto }) {

@@ -20,6 +20,8 @@ const WORDS: Readonly<Record<keyof BriefDto, string>> = {
   budgetMinor: 'Budget',
   copies: 'Copies',
   dueOn: 'Due',
+  neverWith: 'Never shown with',
+  newOnly: 'New pieces only',
   requester: 'Who asked',
   credit: 'Whose idea',
 };

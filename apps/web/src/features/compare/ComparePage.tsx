@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { type FigureDto, useChooseLookMutation } from '@/api';
 import { FigurePicture, Why } from '@/parts';
 import { Button, Choice, Empty, plural, useAddress } from '@/ui';
-import { useCompany, useOpen, useWorkspace } from '@/workspace';
+import { ForFigure, useCompany, useOpen, useWorkspace } from '@/workspace';
 
 const MOST = 4;
 const PX_PER_MM = 5.2;
@@ -22,7 +22,11 @@ interface Column {
 export function ComparePage() {
   const { figure } = useOpen();
   if (!figure) return <Empty title="There is no such figure" />;
-  return <Compare key={figure.id} figure={figure} />;
+  return (
+    <ForFigure key={figure.id} figure={figure.id}>
+      <Compare figure={figure} />
+    </ForFigure>
+  );
 }
 
 function Compare({ figure }: { readonly figure: FigureDto }) {

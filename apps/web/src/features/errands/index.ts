@@ -1,2 +1,3 @@
 export { ErrandPage } from './ErrandPage';
+export { HolesErrandPage } from './HolesErrandPage';
 export { ListPage } from './ListPage';

@@ -4,7 +4,7 @@ import { useCallback, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { FigureDto, LookDto } from '@/api';
 import { Empty, type Shared, useAddress, useShared, useSharedValue, useUnchanged } from '@/ui';
-import { useCompany, useOpen, useWorkspace } from '@/workspace';
+import { ForFigure, useCompany, useOpen, useWorkspace } from '@/workspace';
 import { CandidatePanel, readFilters, writeFilters } from './candidates';
 import { FittingBar } from './FittingBar';
 import { LooksStrip, useLookEdits } from './looks';
@@ -23,7 +23,11 @@ export function FittingPage() {
     figure?.looks.find((row) => row.id === figure.chosenLook) ??
     figure?.looks[0];
   if (!figure || !look) return <Empty title="There is no such figure" />;
-  return <Fitting key={figure.id} figure={figure} look={look} />;
+  return (
+    <ForFigure key={figure.id} figure={figure.id}>
+      <Fitting figure={figure} look={look} />
+    </ForFigure>
+  );
 }
 
 function Fitting({ figure, look }: { readonly figure: FigureDto; readonly look: LookDto }) {

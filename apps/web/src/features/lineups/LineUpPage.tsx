@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { type FigureDto, type LineUpDto, useRenameLineUpMutation } from '@/api';
 import { FigurePicture, UndoButtons } from '@/parts';
 import { attempt, Empty, plural } from '@/ui';
-import { chosenLookOf, useCompany, useOpen, useWorkspace, useUndo } from '@/workspace';
+import { chosenLookOf, useCompany, useOpen, useUndo, useWorkspaceFor } from '@/workspace';
 import { FigureDeeds } from './FigureDeeds';
 import { NamedHeading } from './NamedHeading';
 import { NewFigure } from './NewFigure';
@@ -69,7 +69,7 @@ interface StandingProps {
 }
 
 function Standing({ figure, isChosen, onChoose }: StandingProps) {
-  const { catalogue, supply, currency } = useWorkspace();
+  const { catalogue, supply, currency } = useWorkspaceFor(figure.id);
   const look = chosenLookOf(figure);
   const company = useCompany(figure);
   const { likeness, marks, cost, standing } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
@@ -101,7 +101,7 @@ function Standing({ figure, isChosen, onChoose }: StandingProps) {
             )}
           </span>
           <span className="block text-[0.87rem]">
-            {cost.toBuy === 0 ? 'every part owned' : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}
+            {cost.toBuy === 0 ? 'nothing to buy' : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}
           </span>
         </div>
       </Link>

@@ -1,29 +1,37 @@
-import { type PieceDto, usePagePiecesQuery } from '@/api';
+import { type PieceInPageDto, usePagePiecesQuery } from '@/api';
 import { type PageAnswer, type Pages, usePages } from '@/ui';
 
 const PAGE = 100;
 
-/** Which runs are looked at: those with all the words, and those in one place and below it. */
-interface PiecesAsked {
+/** Which runs are looked at: with all the words, in one place and below it, free or promised; and in which order. */
+export interface PiecesAsked {
   readonly words?: string;
   readonly place?: string;
+  readonly doing?: 'free' | 'promised';
+  readonly order?: 'colour';
 }
 
-interface Pieces extends Pages<PieceDto> {
+interface Pieces extends Pages<PieceInPageDto> {
   /** All there are, whatever is asked; null until that is known. */
   readonly all: { readonly runs: number; readonly pieces: number } | null;
+  /** Of a place, how many pieces serve nobody and how many somebody; null for the whole wardrobe. */
+  readonly shares: { readonly free: number; readonly promised: number } | null;
 }
 
-function usePiecesPage(page: PiecesAsked & { offset: number; limit: number }, skip: boolean): PageAnswer<PieceDto> {
+function usePiecesPage(page: PiecesAsked & { offset: number; limit: number }, skip: boolean): PageAnswer<PieceInPageDto> {
   const { currentData, isError } = usePagePiecesQuery(page, { skip });
   return { rows: currentData?.rows, total: currentData?.total, isError };
 }
 
 /** The runs of owned pieces as they are looked at, or those of them that are asked for. */
-export function usePieces(words: string, place: string | null = null): Pieces {
-  const list = { ...(words === '' ? {} : { words }), ...(place === null ? {} : { place }) };
-  const pages = usePages<PiecesAsked, PieceDto>(list, PAGE, usePiecesPage);
+export function usePieces(asked: PiecesAsked): Pieces {
+  const pages = usePages<PiecesAsked, PieceInPageDto>(asked, PAGE, usePiecesPage);
   // Of whatever was looked for before: the totals stay while other words are on their way.
-  const { data } = usePagePiecesQuery({ ...list, offset: 0, limit: PAGE });
-  return { ...pages, all: data ? { runs: data.runs, pieces: data.pieces } : null };
+  const { data } = usePagePiecesQuery({ ...asked, offset: 0, limit: PAGE });
+  const { freePieces = null, promisedPieces = null } = data ?? {};
+  return {
+    ...pages,
+    all: data ? { runs: data.runs, pieces: data.pieces } : null,
+    shares: freePieces === null || promisedPieces === null ? null : { free: freePieces, promised: promisedPieces },
+  };
 }

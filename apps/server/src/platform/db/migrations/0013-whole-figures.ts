@@ -33,7 +33,9 @@ const COLUMNS = [
      BEGIN SELECT RAISE(ABORT, 'less than none would be left'); END`,
 ];
 
-const PIECES = (more: string): string => `CREATE VIEW piece AS SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition,
+const PIECES = (
+  more: string,
+): string => `CREATE VIEW piece AS SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition,
     place.path AS place, place.id AS placeId, lot.note, lot.addedAt, lot.defects, lot.certainty, lot.source, lot.owner${more}
   FROM lot CROSS JOIN balance ON balance.lot = lot.id CROSS JOIN place ON place.id = balance.place
   WHERE balance.quantity > 0 AND place.kind IN ('made', 'bench')`;
@@ -71,7 +73,13 @@ export class WholeFigures1765300000000 implements MigrationInterface {
     let last = next;
     const write = async (kind: string, name: string, parent: string | null, path: string): Promise<string> => {
       const id = `place-${(last += 1)}`;
-      await runner.query(`INSERT INTO place (id, kind, name, parent, path, note) VALUES (?, ?, ?, ?, ?, '')`, [id, kind, name, parent, path]);
+      await runner.query(`INSERT INTO place (id, kind, name, parent, path, note) VALUES (?, ?, ?, ?, ?, '')`, [
+        id,
+        kind,
+        name,
+        parent,
+        path,
+      ]);
       return id;
     };
     const placeAt = async (text: string): Promise<{ id: string | null; path: string }> => {

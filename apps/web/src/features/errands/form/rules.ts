@@ -27,7 +27,7 @@ export const draftOf = (settings: ErrandSettingsDto): RulesDraft => ({
   condition: settings.condition ?? 'used',
   trustedOnly: settings.trustedOnly ?? false,
   allowThirdParty: settings.allowThirdParty ?? false,
-  useDonors: settings.useDonors ?? false,
+  useDonors: settings.useDonors ?? true,
   matchArms: settings.matchArms ?? false,
   resale: String(Math.round((settings.resaleShare ?? 0) * 100)),
   point: inUnits(settings.pointMinor ?? 20),

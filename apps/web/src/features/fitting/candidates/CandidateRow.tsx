@@ -17,7 +17,7 @@ interface CandidateRowProps {
 export const CandidateRow = memo(function CandidateRow({ candidate, index, active, substitute, sellerName }: CandidateRowProps) {
   const isActive = useSharedFact(active, (at) => at === index);
   const { catalogue, prices, currency, today } = useWorkspace();
-  const { variant, position, worn, likenessGain, raises, settles, owned, blocked } = candidate;
+  const { variant, position, worn, likenessGain, raises, settles, owned, isOnDonor, blocked } = candidate;
   const mould = catalogue.mouldOf(variant);
   const print = catalogue.printOf(variant);
   const price = prices.get(variant.id);
@@ -34,7 +34,7 @@ export const CandidateRow = memo(function CandidateRow({ candidate, index, activ
     <div
       className={`border-rule flex h-full gap-3 border-b py-2 pr-4 pl-3 ${isActive ? 'bg-lagoon-wash' : ''} border-l-[3px] ${worn ? 'border-l-lagoon' : 'border-l-transparent'}`}
     >
-      <PartPicture variant={variant} position={position} catalogue={catalogue} size={54} tacked={owned === 0} />
+      <PartPicture variant={variant} position={position} catalogue={catalogue} size={54} tacked={owned === 0 && !isOnDonor} />
       <div className="min-w-0 flex-1 text-[0.93rem] leading-snug">
         <p className={`truncate ${blocked ? 'line-through' : ''}`}>
           {mould.name}, <b>{mould.number}</b>
@@ -58,6 +58,8 @@ export const CandidateRow = memo(function CandidateRow({ candidate, index, activ
       <div className="shrink-0 text-right text-[0.87rem] leading-snug">
         {owned > 0 ? (
           <p className="font-mono font-semibold">own {owned}</p>
+        ) : isOnDonor ? (
+          <p className="text-moss font-semibold">off a donor</p>
         ) : price ? (
           <>
             <p

@@ -19,6 +19,7 @@ type Versioned = PackedCatalogue & { readonly version: string };
 /** What is owned and what it costs, by the rows of the catalogue: columns are carried over at once, however many rows there are. */
 export interface RowSupply {
   readonly owned: Uint32Array;
+  readonly onDonors: Uint32Array;
   /** In minor units, -1 where nobody sells it. */
   readonly landedMinor: Int32Array;
 }
@@ -40,10 +41,18 @@ function open(packed: Versioned): void {
 
 const ranking = {
   open,
-  stock({ owned, landedMinor }: RowSupply): void {
+  stock({ owned, onDonors, landedMinor }: RowSupply): void {
     const rowOf = (id: string): number => catalogue?.rowOf(id) ?? -1;
     const priced = (price = -1): number | null => (price < 0 ? null : price);
-    supply = { owned: (id) => owned[rowOf(id)] ?? 0, landedMinor: (id) => priced(landedMinor[rowOf(id)]) };
+    const landed = (id: string): number | null => priced(landedMinor[rowOf(id)]);
+    supply = {
+      owned: (id) => owned[rowOf(id)] ?? 0,
+      landedMinor: landed,
+      donor: (id) => {
+        const quantity = onDonors[rowOf(id)] ?? 0;
+        return quantity > 0 ? { donor: 'a whole figure', holeMinor: landed(id), quantity } : null;
+      },
+    };
   },
   /** Null when the catalogue here is not the wanted one. */
   async rank(wanted: string, look: Look, brief: Brief, spot: Spot, faces: readonly FaceElsewhere[]): Promise<CandidateRanking | null> {

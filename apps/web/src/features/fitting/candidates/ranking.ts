@@ -69,6 +69,7 @@ async function rank({ look, brief, spot, faces, workspace }: Question): Promise<
 
 const rowSupply = ({ catalogue, owned, prices }: Workspace): Parameters<Ranking['stock']>[0] => ({
   owned: owned.byRow(catalogue),
+  onDonors: owned.donorsByRow(catalogue),
   landedMinor: prices.byRow(catalogue),
 });
 

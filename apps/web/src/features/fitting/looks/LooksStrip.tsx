@@ -83,7 +83,7 @@ function LookCard({
         </span>
       </span>
       <span className="text-pencil block truncate text-[0.83rem] leading-snug">
-        {cost.toBuy === 0 ? 'all owned' : `${cost.toBuy} to buy, ${money(cost.toPay.total, currency)}`}
+        {cost.toBuy === 0 ? 'nothing to buy' : `${cost.toBuy} to buy, ${money(cost.toPay.total, currency)}`}
       </span>
       <span className="text-pencil block truncate text-[0.83rem] leading-snug">
         {look.verdict?.leave ? 'leave as it is' : school.school}

@@ -89,10 +89,11 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
             terms={cost.toPay.terms}
             format={(value) => money(value, currency)}
             total={money(cost.toPay.total, currency)}
-            note={`Price and a fifth of the seller's postage. ${cost.owned} of ${look.parts.length} parts are owned.${cost.unsold.length > 0 ? ` Nobody sells ${cost.unsold.join(', ')}.` : ''}`}
+            note={`Price and a fifth of the seller's postage. Of ${look.parts.length * brief.copies} pieces ${cost.owned} are owned and promised here${cost.offDonors > 0 ? `, ${cost.offDonors} come off whole figures` : ''}.${cost.unsold.length > 0 ? ` Nobody sells ${cost.unsold.join(', ')}.` : ''}`}
           >
             <span data-testid="to-buy">
               {cost.toBuy === 0 ? 'nothing' : `${cost.toBuy}, about ${money(cost.toPay.total, currency)}`}
+              {cost.offDonors > 0 && `, ${cost.offDonors} off donors`}
               {cost.unsold.length > 0 && `, ${cost.unsold.length} unsold`}
             </span>
           </Why>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type PieceDto, type PlaceDto, useCountPlaceMutation } from '@/api';
+import { type PieceInPageDto, type PlaceDto, useCountPlaceMutation } from '@/api';
 import { Button, Input, plural, sentenceOf, Sheet, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { usePieces } from '../usePieces';
@@ -23,12 +23,12 @@ export function CountSheet({ place }: { readonly place: PlaceDto }) {
 
 function Fields({ place, onDone }: { readonly place: PlaceDto; readonly onDone: () => void }) {
   const { catalogue } = useWorkspace();
-  const pieces = usePieces('', place.id);
+  const pieces = usePieces({ place: place.id });
   const [send, { isLoading }] = useCountPlaceMutation();
   const [typed, setTyped] = useState<ReadonlyMap<number, string>>(new Map());
   const total = Math.min(pieces.total ?? 0, 100);
-  const here = Array.from({ length: total }, (_, i) => pieces.at(i)).filter((piece): piece is PieceDto => piece?.placeId === place.id);
-  const counted = (piece: PieceDto): number => {
+  const here = Array.from({ length: total }, (_, i) => pieces.at(i)).filter((piece): piece is PieceInPageDto => piece?.placeId === place.id);
+  const counted = (piece: PieceInPageDto): number => {
     const text = typed.get(piece.id);
     return text === undefined || text.trim() === '' ? piece.quantity : Number(text);
   };

@@ -1,8 +1,9 @@
-import { CONDITIONS } from '@outfit/core';
+import { ALTERATION_KINDS, type AlterationKind, cautionFor, CONDITIONS, isIrreversible } from '@outfit/core';
 import { DEFECTS } from '@outfit/core/wardrobe';
 import { useMemo, useState } from 'react';
 import type { DeedDto, PieceDto, PlaceDto } from '@/api';
 import { Button, Choice, Input, Label, Picker, plural } from '@/ui';
+import { useWorkspace } from '@/workspace';
 import { useDeeds } from './useDeeds';
 
 /** What can be done with chosen pieces, with the key that opens it. */
@@ -10,6 +11,7 @@ export const DEED_WORDS = [
   ['move', 'Move', 'm'],
   ['defect', 'Mark a defect', 'd'],
   ['condition', 'Condition', 'c'],
+  ['alter', 'Alter', 'a'],
   ['lend', 'Lend', 'l'],
   ['sell', 'Sold', 's'],
   ['give', 'Given away', 'g'],
@@ -18,6 +20,8 @@ export const DEED_WORDS = [
 ] as const satisfies readonly (readonly [DeedDto['deed'], string, string])[];
 export type OpenDeed = (typeof DEED_WORDS)[number][0] | 'return';
 
+/** Deeds that may bring something in. */
+const BRINGS: readonly OpenDeed[] = ['sell', 'give', 'lose', 'break'];
 const WANTS_PERSON: readonly OpenDeed[] = ['lend', 'sell', 'give'];
 
 interface DeedFormProps {
@@ -30,6 +34,7 @@ interface DeedFormProps {
 /** What a deed still has to be told: where to, who, until when, what is wrong; and of how many of a run. */
 export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
   const act = useDeeds();
+  const { currency } = useWorkspace();
   const [only] = pieces.length === 1 ? pieces : [];
   const [quantity, setQuantity] = useState(String(only?.quantity ?? ''));
   const [to, setTo] = useState<string | null>(null);
@@ -37,12 +42,16 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
   const [dueOn, setDueOn] = useState('');
   const [defect, setDefect] = useState<(typeof DEFECTS)[number]>('misprint');
   const [condition, setCondition] = useState<PieceDto['condition']>(only?.condition ?? 'used');
+  const [alteration, setAlteration] = useState<AlterationKind>('cut');
+  const [what, setWhat] = useState('');
+  const [brought, setBrought] = useState('');
   const [note, setNote] = useState('');
+  const broughtMinor = Math.round(Number(brought.replace(',', '.')) * 100);
   const goesSomewhere = deed === 'move' || deed === 'return';
   const options = useMemo(
     () =>
       places
-        .filter((place) => place.kind !== 'lent')
+        .filter((place) => place.kind !== 'lent' && place.kind !== 'figure' && place.kind !== 'parcel')
         .map((place) => ({ value: place.id, text: place.path || place.name, more: plural(place.pieces, 'piece') })),
     [places],
   );
@@ -60,6 +69,8 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
         ...(deed === 'lend' && dueOn !== '' ? { dueOn } : {}),
         ...(deed === 'defect' ? { defect, note } : {}),
         ...(deed === 'condition' ? { condition } : {}),
+        ...(deed === 'alter' ? { alteration, what: what.trim(), note } : {}),
+        ...(BRINGS.includes(deed) && brought !== '' && broughtMinor >= 0 ? { broughtMinor } : {}),
       },
       pieces,
       count,
@@ -86,6 +97,11 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
           <Input value={person} maxLength={80} onChange={(event) => setPerson(event.target.value)} />
         </Label>
       )}
+      {deed === 'sell' && (
+        <Label text={`What it brought in all, in ${currency}`}>
+          <Input inputMode="decimal" className="!w-28 font-mono" value={brought} onChange={(event) => setBrought(event.target.value)} />
+        </Label>
+      )}
       {deed === 'lend' && (
         <Label text="Due back on">
           <Input type="date" value={dueOn} onChange={(event) => setDueOn(event.target.value)} />
@@ -99,6 +115,24 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
           <Label text="Note">
             <Input value={note} maxLength={300} onChange={(event) => setNote(event.target.value)} />
           </Label>
+        </>
+      )}
+      {deed === 'alter' && (
+        <>
+          <Label text="What is done">
+            <Choice<AlterationKind>
+              value={alteration}
+              options={ALTERATION_KINDS.map((value) => ({ value, label: value }))}
+              onChoose={setAlteration}
+            />
+          </Label>
+          <Label text="To what, or with what">
+            <Input value={what} maxLength={100} onChange={(event) => setWhat(event.target.value)} />
+          </Label>
+          <p className={`text-[0.87rem] ${isIrreversible({ kind: alteration, what, note }) ? 'text-madder' : 'text-pencil'}`}>
+            {isIrreversible({ kind: alteration, what, note }) && 'For good. '}
+            {cautionFor(alteration)}
+          </p>
         </>
       )}
       {deed === 'condition' && (

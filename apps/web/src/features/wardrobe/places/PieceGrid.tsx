@@ -1,6 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
-import type { PieceDto } from '@/api';
+import type { PieceInPageDto } from '@/api';
 import { PartPicture } from '@/parts';
 import { Empty } from '@/ui';
 import { useWorkspace } from '@/workspace';
@@ -14,8 +14,8 @@ interface PieceGridProps {
   readonly pieces: ReturnType<typeof usePieces>;
   readonly chosen: ReadonlySet<number>;
   /** `adds` keeps what was chosen beside it. */
-  readonly onChoose: (piece: PieceDto, adds: boolean) => void;
-  readonly chosenPieces: readonly PieceDto[];
+  readonly onChoose: (piece: PieceInPageDto, adds: boolean) => void;
+  readonly chosenPieces: readonly PieceInPageDto[];
   /** The place that is open: it need not be said of what lies in it. */
   readonly place: string | null;
 }
@@ -45,7 +45,7 @@ export function PieceGrid({ pieces, chosen, onChoose, chosenPieces, place }: Pie
   const [first, last] = [(rows[0]?.index ?? 0) * columns, ((rows.at(-1)?.index ?? 0) + 1) * columns - 1];
   const { want } = pieces;
   useEffect(() => want(first, Math.max(0, Math.min(last, total - 1))), [want, first, last, total]);
-  const dragged = (piece: PieceDto): readonly PieceDto[] => (chosen.has(piece.id) ? chosenPieces : [piece]);
+  const dragged = (piece: PieceInPageDto): readonly PieceInPageDto[] => (chosen.has(piece.id) ? chosenPieces : [piece]);
   return (
     <div ref={scroller} className="dotted min-h-0 flex-1 overflow-auto p-3" role="listbox" aria-label="Pieces" aria-multiselectable="true">
       {pieces.hasFailed && <p className="text-madder p-4">The list did not come. Check that Outfit is still running, then scroll again.</p>}
@@ -75,8 +75,17 @@ export function PieceGrid({ pieces, chosen, onChoose, chosenPieces, place }: Pie
   );
 }
 
+/** What a run does, in a word or two, and in which colour that is said. */
+function doingOf({ certainty, serves, free, isShort }: PieceInPageDto): { readonly text: string; readonly tone: string } {
+  if (certainty !== 'sure') return { text: 'think so', tone: 'text-saffron' };
+  if (isShort) return { text: 'wanted twice', tone: 'text-madder' };
+  const [first] = serves;
+  if (first === undefined) return free > 0 ? { text: `${free} free`, tone: 'text-moss' } : { text: '', tone: '' };
+  return { text: `for ${first}${serves.length > 1 ? ` and ${serves.length - 1} more` : ''}`, tone: 'text-pencil' };
+}
+
 interface TileProps {
-  readonly piece: PieceDto;
+  readonly piece: PieceInPageDto;
   readonly isChosen: boolean;
   readonly where: string;
   readonly onChoose: (adds: boolean) => void;
@@ -87,9 +96,10 @@ function Tile({ piece, isChosen, where, onChoose, onDrag }: TileProps) {
   const { catalogue } = useWorkspace();
   const variant = catalogue.variant(piece.variant);
   const mould = catalogue.mouldOf(variant);
-  const said = [
-    ...(piece.certainty === 'sure' ? [] : ['think so']),
+  const { text, tone } = doingOf(piece);
+  const flaws = [
     ...piece.defects.map((defect) => defect.kind),
+    ...(piece.alterations.length > 0 ? ['altered'] : []),
     ...(piece.condition === 'used' ? [] : [piece.condition]),
     ...(piece.owner === '' ? [] : [`${piece.owner}’s`]),
   ];
@@ -106,9 +116,15 @@ function Tile({ piece, isChosen, where, onChoose, onDrag }: TileProps) {
     >
       {piece.quantity > 1 && <span className="absolute top-1 right-1.5 font-mono text-[0.93rem]">×{piece.quantity}</span>}
       <PartPicture variant={variant} position={mould.fills[0]?.[0] ?? 'beside'} catalogue={catalogue} size={74} tacked={false} />
-      <span className="mt-1 line-clamp-2 w-full text-[0.87rem] leading-tight">{catalogue.nameOf(variant)}</span>
-      <span className={`mt-auto w-full truncate text-[0.8rem] ${said.length > 0 ? 'text-saffron' : 'text-pencil'}`}>
-        {[...said, ...(where === '' ? [] : [where])].join(', ')}
+      <span
+        className={`mt-1 line-clamp-2 w-full text-[0.87rem] leading-tight ${piece.certainty === 'sure' ? '' : 'decoration-pencil underline decoration-dotted underline-offset-2'}`}
+      >
+        {catalogue.nameOf(variant)}
+      </span>
+      <span className="mt-auto w-full truncate text-[0.8rem]" title={[text, ...flaws, where].filter(Boolean).join(', ')}>
+        <span className={tone}>{text}</span>
+        {flaws.length > 0 && <span className="text-saffron">, {flaws.join(', ')}</span>}
+        {where !== '' && <span className="text-pencil">, {where.split(' › ').at(-1)}</span>}
       </span>
     </button>
   );

@@ -1,9 +1,11 @@
 import { Link } from 'react-router';
 import { type PieceDto, type PlaceDto, useReadStoryQuery } from '@/api';
+import { alterationWords, money } from '@outfit/core';
 import { PartPicture } from '@/parts';
 import { Button, longDay, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { DEED_WORDS, DeedForm, type OpenDeed, useDeeds } from '../deeds';
+import { Doing } from './Doing';
 
 interface PiecePanelProps {
   readonly pieces: readonly PieceDto[];
@@ -46,7 +48,10 @@ export function PiecePanel({ pieces, places, open, onOpen, onDone }: PiecePanelP
             <p className="mt-1">
               {plural(only.quantity, 'piece')}, {only.condition}, {only.owner === '' ? 'yours' : `${only.owner}’s`}
             </p>
-            <p className="text-pencil text-[0.93rem]">{only.place || 'No place yet'}</p>
+            <p className="text-pencil text-[0.93rem]">
+              {only.place || 'No place yet'}
+              {only.dueOn !== null && `, due back ${longDay(only.dueOn)}`}
+            </p>
           </div>
         </div>
       ) : (
@@ -54,6 +59,9 @@ export function PiecePanel({ pieces, places, open, onOpen, onDone }: PiecePanelP
           <h2 className="text-[1.07rem]">{plural(pieces.length, 'run')} chosen</h2>
           <p className="text-pencil">{plural(total, 'piece')}</p>
         </div>
+      )}
+      {only && only.alterations.length > 0 && (
+        <p className="border-l-saffron border-l-[3px] pl-2.5 text-[0.93rem]">{only.alterations.map(alterationWords).join('; ')}</p>
       )}
       {only && only.defects.length > 0 && (
         <ul aria-label="Defects" className="border-l-saffron border-l-[3px] pl-2.5 text-[0.93rem]">
@@ -65,6 +73,7 @@ export function PiecePanel({ pieces, places, open, onOpen, onDone }: PiecePanelP
           ))}
         </ul>
       )}
+      {only && <Doing piece={only} />}
       {only && only.note !== '' && <p className="text-[0.93rem]">{only.note}</p>}
       <div className="flex flex-wrap gap-1.5">
         {isLent ? (
@@ -77,6 +86,11 @@ export function PiecePanel({ pieces, places, open, onOpen, onDone }: PiecePanelP
               {words}
             </Button>
           ))
+        )}
+        {pieces.every((piece) => piece.owner !== '') && (
+          <Button className="!px-2 !py-0.5" onClick={() => void act({ deed: 'hand back' }, pieces).then((done) => done && onDone())}>
+            Hand it back
+          </Button>
         )}
         {isUnsure && (
           <Button className="!px-2 !py-0.5" onClick={() => void act({ deed: 'confirm' }, pieces).then((done) => done && onDone())}>
@@ -94,6 +108,7 @@ export function PiecePanel({ pieces, places, open, onOpen, onDone }: PiecePanelP
 
 /** What happened to a run of pieces, in sentences. */
 function Story({ piece }: { readonly piece: PieceDto }) {
+  const { currency } = useWorkspace();
   const { data: lines = [] } = useReadStoryQuery({ id: piece.id });
   return (
     <section aria-labelledby="story">
@@ -104,6 +119,7 @@ function Story({ piece }: { readonly piece: PieceDto }) {
         {lines.map((line, i) => (
           <li key={i}>
             <span className="text-pencil">{longDay(line.at.slice(0, 10))}</span> · {line.sentence}
+            {line.broughtMinor !== null && `, for ${money(line.broughtMinor, currency)}`}
           </li>
         ))}
       </ol>

@@ -1,10 +1,10 @@
 import { isAtHand } from '@outfit/core/wardrobe';
-import { Box, FolderPlus, Package, UserRound, Wrench } from 'lucide-react';
+import { Box, FolderPlus, Package, PersonStanding, Truck, UserRound, Wrench } from 'lucide-react';
 import { useState } from 'react';
-import { type PlaceDto, useAddPlaceMutation } from '@/api';
+import { type PlaceDto, useAddPlaceMutation, useChangePlaceMutation } from '@/api';
 import { attempt, Button, Input, longDay } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import { readDragged } from './dragged';
+import { readDragged, readDraggedPlace, writeDraggedPlace } from './dragged';
 
 interface PlaceTreeProps {
   readonly places: readonly PlaceDto[];
@@ -14,12 +14,25 @@ interface PlaceTreeProps {
   readonly onDrop: (place: string, pieces: readonly { readonly id: number; readonly quantity: number }[]) => void;
 }
 
-const ICONS = { made: Box, sealed: Package, lent: UserRound, bench: Wrench, outside: Box } as const;
+const ICONS = {
+  made: Box,
+  sealed: Package,
+  donor: PersonStanding,
+  figure: PersonStanding,
+  parcel: Truck,
+  lent: UserRound,
+  bench: Wrench,
+  outside: Box,
+} as const;
 
 /** The places within places, each with how many pieces lie in it and below. Pieces are dropped on a place to go there. */
 export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) {
   const { today } = useWorkspace();
   const [isOver, setOver] = useState<string | null>(null);
+  const [change] = useChangePlaceMutation();
+  const dropPlace = (id: string, parent: string | null): void => {
+    if (id !== parent) void attempt(change({ id, placeChangeDto: { parent } }).unwrap());
+  };
   // What is sealed or with somebody else is opened for itself: the list of everything is of what can be taken in hand.
   const total = places.filter((place) => isAtHand(place.kind)).reduce((all, place) => all + place.own, 0);
   const row = (place: PlaceDto, depth: number) => {
@@ -30,6 +43,8 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
         <button
           type="button"
           aria-current={place.id === chosen ? 'true' : undefined}
+          draggable={isMovable(place)}
+          onDragStart={(event) => writeDraggedPlace(event.dataTransfer, place.id)}
           onClick={() => onChoose(place.id)}
           onDragOver={(event) => {
             if (place.kind === 'lent') return;
@@ -40,7 +55,9 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
           onDrop={(event) => {
             event.preventDefault();
             setOver(null);
-            onDrop(place.id, readDragged(event.dataTransfer));
+            const moved = readDraggedPlace(event.dataTransfer);
+            if (moved === null) onDrop(place.id, readDragged(event.dataTransfer));
+            else dropPlace(moved, place.id);
           }}
           style={{ paddingLeft: `${0.6 + depth * 1}rem` }}
           className={`flex w-full items-baseline gap-2 py-1.5 pr-3 text-left ${place.id === chosen ? 'bg-lagoon/10 font-semibold' : 'hover:bg-paper'} ${isOver === place.id ? 'outline-lagoon outline-2 -outline-offset-2' : ''}`}
@@ -73,6 +90,12 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
         <button
           type="button"
           aria-current={chosen === null ? 'true' : undefined}
+          onDragOver={(event) => event.preventDefault()}
+          onDrop={(event) => {
+            event.preventDefault();
+            const moved = readDraggedPlace(event.dataTransfer);
+            if (moved !== null) dropPlace(moved, null);
+          }}
           onClick={() => onChoose(null)}
           className={`flex w-full items-baseline gap-2 py-1.5 pr-3 pl-2.5 text-left ${chosen === null ? 'bg-lagoon/10 font-semibold' : 'hover:bg-paper'}`}
         >
@@ -83,11 +106,14 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
       </div>
       <NewPlace places={places} within={places.find((place) => place.id === chosen) ?? null} />
       <p className="text-pencil border-rule border-t px-3 py-2 text-[0.87rem] max-sm:hidden">
-        Drop pieces on a place to move them. <kbd className="font-mono">M</kbd> moves by name.
+        Drop pieces, or a drawer, on a place to move them. <kbd className="font-mono">M</kbd> moves by name.
       </p>
     </nav>
   );
 }
+
+/** Places one made, sealed boxes and whole figures can be put elsewhere. */
+const isMovable = ({ kind, path }: PlaceDto): boolean => path !== '' && (kind === 'made' || kind === 'sealed' || kind === 'donor');
 
 /** A new place, within the one that is open. */
 function NewPlace({ within }: { readonly places: readonly PlaceDto[]; readonly within: PlaceDto | null }) {

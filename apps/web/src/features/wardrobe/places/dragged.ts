@@ -5,6 +5,17 @@ interface Dragged {
   readonly quantity: number;
 }
 
+const PLACE_KIND = 'application/x-outfit-place';
+
+/** Lays a place on a drag. */
+export const writeDraggedPlace = (transfer: DataTransfer, place: string): void => {
+  transfer.setData(PLACE_KIND, place);
+  transfer.effectAllowed = 'move';
+};
+
+/** The place on a drag; null for one of anything else. */
+export const readDraggedPlace = (transfer: DataTransfer): string | null => transfer.getData(PLACE_KIND) || null;
+
 /** Lays runs of pieces on a drag. */
 export const writeDragged = (transfer: DataTransfer, pieces: readonly Dragged[]): void => {
   transfer.setData(KIND, JSON.stringify(pieces.map(({ id, quantity }) => ({ id, quantity }))));

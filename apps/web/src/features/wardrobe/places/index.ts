@@ -1,4 +1,1 @@
-export { PieceGrid } from './PieceGrid';
-export { PiecePanel } from './PiecePanel';
-export { PlaceDeeds } from './PlaceDeeds';
-export { PlaceTree } from './PlaceTree';
+export { PlacesView } from './PlacesView';

@@ -1,16 +1,25 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef } from 'react';
-import type { PieceDto } from '@/api';
+import type { PieceInPageDto } from '@/api';
 import { PartPicture, Swatch } from '@/parts';
 import { Empty } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import type { usePieces } from '../usePieces';
 
 const ROW_PX = 58;
-const GRID = 'grid grid-cols-[4rem_minmax(0,1fr)_9rem_5rem_5rem_10rem] gap-3 px-2 max-sm:grid-cols-[4rem_minmax(0,1fr)_4rem]';
+const GRID =
+  'grid grid-cols-[1.5rem_4rem_minmax(0,1fr)_9rem_3.5rem_5rem_9rem_10rem] gap-3 px-2 max-sm:grid-cols-[1.5rem_4rem_minmax(0,1fr)_3rem]';
 
-/** Owned pieces as a table, by their parts. */
-export function PieceTable({ pieces, words }: { readonly pieces: ReturnType<typeof usePieces>; readonly words: string }) {
+interface PieceTableProps {
+  readonly pieces: ReturnType<typeof usePieces>;
+  readonly words: string;
+  readonly chosen: ReadonlySet<number>;
+  /** `adds` keeps what was chosen beside it. */
+  readonly onChoose: (piece: PieceInPageDto, adds: boolean) => void;
+}
+
+/** Owned pieces as a table, by their parts; many are chosen by their boxes, and what is done is done with all of them. */
+export function PieceTable({ pieces, words, chosen, onChoose }: PieceTableProps) {
   const { all, want } = pieces;
   const total = pieces.total ?? 0;
   const scroller = useRef<HTMLDivElement>(null);
@@ -23,8 +32,8 @@ export function PieceTable({ pieces, words }: { readonly pieces: ReturnType<type
   return (
     <div role="table" aria-label="Owned pieces" aria-rowcount={total} className="mt-3 flex min-h-0 flex-1 flex-col">
       <div role="row" className={`${GRID} text-pencil border-ink border-b pb-1 text-[0.87rem]`}>
-        {['', 'Part', 'Colour', 'Pieces', 'Condition', 'Place'].map((head, i) => (
-          <span key={i} role="columnheader" className={i > 1 && i !== 3 ? 'max-sm:hidden' : ''}>
+        {['', '', 'Part', 'Colour', 'Pieces', 'Condition', 'Serves', 'Place'].map((head, i) => (
+          <span key={i} role="columnheader" className={i > 2 && i !== 4 ? 'max-sm:hidden' : ''}>
             {head}
           </span>
         ))}
@@ -53,7 +62,7 @@ export function PieceTable({ pieces, words }: { readonly pieces: ReturnType<type
                 style={{ top: item.start, height: ROW_PX }}
                 className={`${GRID} border-rule absolute inset-x-0 items-center border-b`}
               >
-                <Cells piece={pieces.at(item.index)} />
+                <Cells piece={pieces.at(item.index)} chosen={chosen} onChoose={onChoose} />
               </div>
             );
           })}
@@ -63,13 +72,22 @@ export function PieceTable({ pieces, words }: { readonly pieces: ReturnType<type
   );
 }
 
-function Cells({ piece }: { readonly piece: PieceDto | null }) {
+function Cells({ piece, chosen, onChoose }: Pick<PieceTableProps, 'chosen' | 'onChoose'> & { readonly piece: PieceInPageDto | null }) {
   const { catalogue } = useWorkspace();
   if (!piece) return <span role="cell" aria-label="Being read" />;
   const variant = catalogue.variant(piece.variant);
   const mould = catalogue.mouldOf(variant);
   return (
     <>
+      <span role="cell">
+        <input
+          type="checkbox"
+          className="accent-lagoon"
+          aria-label={`Choose ${catalogue.nameOf(variant)}, ${piece.place || 'no place yet'}`}
+          checked={chosen.has(piece.id)}
+          onChange={() => onChoose(piece, true)}
+        />
+      </span>
       <span role="cell">
         <PartPicture variant={variant} position={mould.fills[0]?.[0] ?? 'beside'} catalogue={catalogue} size={50} tacked={false} />
       </span>
@@ -93,7 +111,11 @@ function Cells({ piece }: { readonly piece: PieceDto | null }) {
       <span role="cell" className="max-sm:hidden">
         {piece.condition}
       </span>
-      <span role="cell" className="truncate max-sm:hidden">
+      <span role="cell" className="truncate text-[0.93rem] max-sm:hidden" title={piece.serves.join(', ')}>
+        {piece.isShort && <span className="text-madder">wanted twice, </span>}
+        {piece.serves.length > 0 ? piece.serves.join(', ') : <span className="text-moss">{piece.free > 0 ? 'free' : ''}</span>}
+      </span>
+      <span role="cell" className="truncate max-sm:hidden" title={piece.place}>
         {piece.place}
       </span>
     </>

@@ -1,0 +1,3 @@
+export { AddProductSheet } from './AddProductSheet';
+export { FiguresView } from './FiguresView';
+export { OpenBoxSheet } from './OpenBoxSheet';

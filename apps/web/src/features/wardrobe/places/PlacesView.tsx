@@ -1,0 +1,120 @@
+import { useCallback, useEffect, useState } from 'react';
+import { type PieceInPageDto, useListPlacesQuery } from '@/api';
+import { Chips, OwnInput, useAddress } from '@/ui';
+import { isTyping } from '@/workspace';
+import { DEED_WORDS, type OpenDeed, useDeeds } from '../deeds';
+import { PieceTable } from '../table';
+import { type PiecesAsked, usePieces } from '../usePieces';
+import { PieceGrid } from './PieceGrid';
+import { PiecePanel } from './PiecePanel';
+import { PlaceDeeds } from './PlaceDeeds';
+import { PlaceTree } from './PlaceTree';
+
+const DOINGS = ['', 'free', 'promised'] as const;
+
+/** What is owned, as it lies in its places or as a table of parts; and what is done with it. */
+export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; readonly onNew: () => void }) {
+  const [params, changeAddress] = useAddress();
+  const words = params.get('words') ?? '';
+  const { data: places = [] } = useListPlacesQuery();
+  const open = isTable ? null : (places.find((row) => row.id === params.get('place')) ?? null);
+  const doing = DOINGS.find((name) => name === params.get('doing')) ?? '';
+  const order = params.get('order') === 'colour' ? 'colour' : 'part';
+  const asked: PiecesAsked = {
+    ...(words === '' ? {} : { words }),
+    ...(open === null ? {} : { place: open.id }),
+    ...(doing === '' ? {} : { doing }),
+    ...(order === 'part' ? {} : { order }),
+  };
+  const pieces = usePieces(asked);
+  const [chosen, setChosen] = useState<readonly PieceInPageDto[]>([]);
+  const [deed, setDeed] = useState<OpenDeed | null>(null);
+  const act = useDeeds();
+  const leave = useCallback(() => {
+    setChosen([]);
+    setDeed(null);
+  }, []);
+  const put = (key: string, value: string): void => changeAddress((next) => (value === '' ? next.delete(key) : next.set(key, value)));
+  const choosePlace = (id: string | null): void => {
+    leave();
+    put('place', id ?? '');
+  };
+  const choose = (piece: PieceInPageDto, adds: boolean): void => {
+    const isThere = chosen.some((row) => row.id === piece.id);
+    if (adds) setChosen(isThere ? chosen.filter((row) => row.id !== piece.id) : [...chosen, piece]);
+    else setChosen(isThere && chosen.length === 1 ? [] : [piece]);
+    setDeed(null);
+  };
+  const drop = (to: string, dropped: readonly { readonly id: number; readonly quantity: number }[]): void => {
+    if (dropped.length > 0) void act({ deed: 'move', to }, dropped).then((done) => done && leave());
+  };
+  useDeedKeys(chosen.length > 0, setDeed, onNew);
+  const { shares } = pieces;
+  return (
+    <div
+      className={`grid min-h-0 flex-1 max-sm:flex max-sm:flex-col ${isTable ? (chosen.length > 0 ? 'grid-cols-[minmax(0,1fr)_19rem]' : '') : chosen.length > 0 ? 'grid-cols-[16rem_minmax(0,1fr)_19rem]' : 'grid-cols-[16rem_minmax(0,1fr)]'}`}
+    >
+      {!isTable && <PlaceTree places={places} chosen={open?.id ?? null} onChoose={choosePlace} onDrop={drop} />}
+      <div className={`flex min-h-0 flex-col ${isTable ? 'mx-auto w-full max-w-6xl px-6 py-3' : ''}`}>
+        <div className={`flex flex-wrap items-baseline gap-3 ${isTable ? '' : 'px-3 pt-3'}`}>
+          {open && <PlaceDeeds key={open.id} place={open} places={places} onGone={() => choosePlace(null)} />}
+          <OwnInput
+            aria-label="Search the wardrobe"
+            placeholder={open ? `Search in ${open.name}` : 'Search: part, colour, nickname, drawer'}
+            value={words}
+            className="min-w-40 flex-1"
+            onFollow={(text) => put('words', text)}
+          />
+          <Chips
+            label="Which pieces"
+            chosen={doing}
+            options={[
+              ['', 'All'],
+              ['free', shares ? `Free ${shares.free}` : 'Free'],
+              ['promised', shares ? `Promised ${shares.promised}` : 'Promised'],
+            ]}
+            onChoose={(value) => put('doing', value)}
+          />
+          <label className="flex items-center gap-1.5 text-[0.93rem] whitespace-nowrap">
+            <input
+              type="checkbox"
+              className="accent-lagoon"
+              checked={order === 'colour'}
+              onChange={(event) => put('order', event.target.checked ? 'colour' : '')}
+            />
+            By colour
+          </label>
+        </div>
+        {isTable ? (
+          <PieceTable pieces={pieces} words={words} chosen={new Set(chosen.map((piece) => piece.id))} onChoose={choose} />
+        ) : (
+          <PieceGrid
+            pieces={pieces}
+            chosen={new Set(chosen.map((piece) => piece.id))}
+            chosenPieces={chosen}
+            place={open?.id ?? null}
+            onChoose={choose}
+          />
+        )}
+      </div>
+      {chosen.length > 0 && <PiecePanel pieces={chosen} places={places} open={deed} onOpen={setDeed} onDone={leave} />}
+    </div>
+  );
+}
+
+/** Keys for what is done with chosen pieces, and `N` for new ones. */
+function useDeedKeys(hasChosen: boolean, onDeed: (deed: OpenDeed) => void, onNew: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      const key = event.key.toLowerCase();
+      const deed = hasChosen ? DEED_WORDS.find(([, , own]) => own === key) : undefined;
+      if (!deed && key !== 'n') return;
+      event.preventDefault();
+      if (deed) onDeed(deed[0]);
+      else onNew();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+}

@@ -1,0 +1,3 @@
+export { whyServed } from './clashWords';
+export { SortOutView } from './SortOutView';
+export { usePins } from './usePins';
