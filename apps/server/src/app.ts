@@ -14,6 +14,7 @@ import { Database, FolderLock, openDatabase } from './platform/db/index.js';
 import { pictureBody } from './platform/files/index.js';
 import {
   csvBody,
+  ledgerBody,
   inGoodTime,
   jsonBody,
   nothingHere,
@@ -116,7 +117,8 @@ async function buildApp(
   app.use('/api/errands/solve', jsonBody('10mb'));
   app.use('/api/catalogue/import', catalogueBody);
   app.use('/api/catalogue/outlines', drawingBody);
-  app.use(['/api/catalogue/photographs', '/api/catalogue/stack', '/api/figures/:id/references'], pictureBody);
+  app.use(['/api/catalogue/photographs', '/api/catalogue/stack', '/api/figures/:id/references', '/api/wardrobe/pictures'], pictureBody);
+  app.use('/api/wardrobe/ledger', ledgerBody);
   app.use(jsonBody('1mb'), csvBody);
   if (webFolder !== null) serveWeb(app, webFolder, own.path);
   app.useGlobalPipes(validation());

@@ -25,4 +25,15 @@ export {
   UnreadableFile,
   writeTable,
 } from './table/index.js';
-export { wardrobeColumns } from './wardrobe/index.js';
+export {
+  type FiledEntry,
+  type FiledLot,
+  type FiledPlace,
+  LEDGER_FORMAT,
+  LEDGER_SCHEMA,
+  LEDGER_VERSION,
+  type LedgerFile,
+  newEntries,
+  readLedger,
+  wardrobeColumns,
+} from './wardrobe/index.js';

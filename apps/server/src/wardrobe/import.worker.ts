@@ -25,7 +25,12 @@ export interface PieceChanges {
 const MOST_NAMED = 200;
 
 const knownRuns = (connection: Connection): readonly KnownRun[] =>
-  connection.prepare('SELECT id, variant, quantity, condition, place, note FROM piece ORDER BY id').all() as KnownRun[];
+  connection
+    .prepare(
+      `SELECT balance.id, lot.variant, balance.quantity, lot.condition, place.path AS place, lot.note FROM lot JOIN balance ON balance.lot = lot.id
+         JOIN place ON place.id = balance.place WHERE balance.quantity > 0 AND place.kind <> 'outside' ORDER BY balance.id`,
+    )
+    .all() as KnownRun[];
 
 /** How a file of owned pieces is read and taken. A row states what lies in a place: read again, it changes nothing. */
 const PIECES: TableImport<PieceRow, PieceChanges> = {
@@ -71,7 +76,7 @@ const inOnePath = (row: PieceRow): PieceRow => ({ ...row, place: readPath(row.pl
 function movementsOf(row: PieceRow, known: KnownRun | null, ledger: LedgerRecord, at: string): readonly Movement[] {
   const held = known && ledger.held(known.id);
   if (!held) {
-    const lot = ledger.addLot({ variant: row.variant, condition: row.condition, note: row.note, addedAt: at });
+    const lot = ledger.addLot({ variant: row.variant, condition: row.condition, note: row.note, owner: row.owner, addedAt: at });
     return [{ lot, quantity: row.quantity, from: OUTSIDE, to: ledger.placeAt(row.place) }];
   }
   if (known.note !== row.note) ledger.noteLot(held.lot, row.note);

@@ -3,6 +3,7 @@ import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiOperation, 
 import type { Request, Response } from 'express';
 import { bytesOf, sendKept } from '../platform/http/index.js';
 import { AgreementQuery } from '../platform/importing/index.js';
+import { PieceListService } from './pieceList.service.js';
 import { PieceSearch } from './pieceSearch.js';
 import { NewPiecesDto, PieceDto, PieceReportDto, PiecesPageDto, PiecesPageQuery, PiecesQuery, StockDto } from './wardrobe.dto.js';
 import { WardrobeService } from './wardrobe.service.js';
@@ -13,6 +14,7 @@ export class WardrobeController {
   constructor(
     private readonly service: WardrobeService,
     private readonly search: PieceSearch,
+    private readonly list: PieceListService,
   ) {}
 
   @Get('pieces')
@@ -56,7 +58,7 @@ export class WardrobeController {
   @ApiOperation({ operationId: 'exportPieces' })
   @ApiProduces('text/csv')
   @Header('Content-Disposition', 'attachment; filename="wardrobe.csv"')
-  export(): StreamableFile {
-    return new StreamableFile(Buffer.from(this.service.export()), { type: 'text/csv; charset=utf-8' });
+  async export(): Promise<StreamableFile> {
+    return new StreamableFile(Buffer.from(await this.list.csv()), { type: 'text/csv; charset=utf-8' });
   }
 }

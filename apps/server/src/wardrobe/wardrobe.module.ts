@@ -1,9 +1,13 @@
 import { Module } from '@nestjs/common';
 import { CatalogueModule } from '../catalogue/index.js';
 import { FiguresModule } from '../figures/index.js';
+import { ConsumablesController, ConsumablesService } from './consumables/index.js';
 import { DonorsController, DonorsService, ProductsService } from './donors/index.js';
+import { ExchangeController, ExchangeService } from './exchange/index.js';
 import { EntriesService, LedgerController, LedgerService, PlacesService } from './ledger/index.js';
 import { OpeningService } from './opening.service.js';
+import { WardrobePicturesController, WardrobePicturesService } from './pictures/index.js';
+import { PieceListService } from './pieceList.service.js';
 import { PieceSearch } from './pieceSearch.js';
 import { PromiseKeeper, PromisesController, PromisesService } from './promises/index.js';
 import { SortingController, SortingService } from './sorting/index.js';
@@ -13,18 +17,31 @@ import { WardrobeStore } from './wardrobe.store.js';
 
 @Module({
   imports: [CatalogueModule, FiguresModule],
-  controllers: [DonorsController, LedgerController, PromisesController, SortingController, WardrobeController],
+  controllers: [
+    ConsumablesController,
+    DonorsController,
+    ExchangeController,
+    LedgerController,
+    PromisesController,
+    SortingController,
+    WardrobeController,
+    WardrobePicturesController,
+  ],
   providers: [
+    ConsumablesService,
     DonorsService,
     EntriesService,
+    ExchangeService,
     LedgerService,
     OpeningService,
+    PieceListService,
     PieceSearch,
     PlacesService,
     ProductsService,
     PromiseKeeper,
     PromisesService,
     SortingService,
+    WardrobePicturesService,
     WardrobeService,
     WardrobeStore,
   ],

@@ -1,6 +1,5 @@
 import { Injectable, Logger, type OnApplicationBootstrap } from '@nestjs/common';
 import { type OwnedRun, stockOf } from '@outfit/core';
-import { writeTable } from '@outfit/formats';
 import { CatalogueHooks, CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
@@ -100,6 +99,11 @@ export class WardrobeService implements OnApplicationBootstrap {
     this.database.afterCommit(() => (this.revision += 1));
   }
 
+  /** Notes that a worker changed what is owned. */
+  changedElsewhere(): void {
+    this.revision += 1;
+  }
+
   /** Puts pieces of a part into the wardrobe; those of the part that are there now. */
   async add({ variant, quantity, condition, place, note, owner, dueOn, paidMinor }: NewPiecesDto): Promise<PieceDto[]> {
     const catalogue = this.catalogue.now();
@@ -136,17 +140,10 @@ export class WardrobeService implements OnApplicationBootstrap {
   async import(bytes: Uint8Array, agree: Agreement): Promise<PieceReportDto> {
     const { report, more } = await this.imports.run<PieceChanges>(WORKER, bytes, agree);
     if (report.importedCount > 0) {
-      this.revision += 1;
+      this.changedElsewhere();
       this.live.changedElsewhere('wardrobe');
     }
     return { ...report, changes: { ...kindsOf(more), rows: more.rows } };
-  }
-
-  export(): string {
-    return writeTable(
-      ['variant', 'quantity', 'condition', 'place', 'note'],
-      this.pieces().map((piece) => [piece.variant, piece.quantity, piece.condition, piece.place, piece.note]),
-    );
   }
 }
 

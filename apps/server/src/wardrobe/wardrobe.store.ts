@@ -25,6 +25,18 @@ export class WardrobeStore {
     return this.database.table(PieceEntity).find({ order: { variant: 'ASC', id: 'ASC' } });
   }
 
+  /** All that is owned, wherever it is: also what is lent, sealed, or on a whole figure. */
+  owned(): PieceEntity[] {
+    return this.database
+      .prepare(
+        `SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition, place.path AS place, place.id AS placeId, lot.note,
+           lot.addedAt, lot.defects, lot.alterations, lot.certainty, lot.source, lot.owner, lot.dueOn
+         FROM lot JOIN balance ON balance.lot = lot.id JOIN place ON place.id = balance.place
+         WHERE balance.quantity > 0 AND place.kind <> 'outside' ORDER BY lot.variant, balance.id`,
+      )
+      .all() as PieceEntity[];
+  }
+
   /** The runs of so many lots after one: for whoever goes through them some at a time. */
   piecesOfLots(after: number, many: number): PieceEntity[] {
     return this.database.prepare('SELECT * FROM piece WHERE lot > ? AND lot <= ?').all(after, after + many) as PieceEntity[];
@@ -38,11 +50,11 @@ export class WardrobeStore {
     return this.database.prepare('SELECT * FROM piece ORDER BY variant, lot, id LIMIT ? OFFSET ?').all(most, offset) as PieceEntity[];
   }
 
-  /** All that lies in a place and below it, at hand or not. */
+  /** All that lies in a place and below it, at hand or not; what is on whole figures that stand there is theirs. */
   piecesIn(place: string): PieceEntity[] {
     return this.database
       .prepare(
-        `WITH RECURSIVE below(id) AS (SELECT ? UNION SELECT place.id FROM place JOIN below ON place.parent = below.id)
+        `WITH RECURSIVE below(id) AS (SELECT ? UNION SELECT place.id FROM place JOIN below ON place.parent = below.id WHERE place.kind <> 'donor')
          SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition, place.path AS place, place.id AS placeId, lot.note,
            lot.addedAt, lot.defects, lot.alterations, lot.certainty, lot.source, lot.owner, lot.dueOn
          FROM below JOIN balance ON balance.place = below.id JOIN lot ON lot.id = balance.lot JOIN place ON place.id = balance.place

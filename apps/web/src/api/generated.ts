@@ -553,6 +553,33 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['figures'],
       }),
+      listConsumables: build.query<ListConsumablesApiResponse, ListConsumablesApiArg>({
+        query: () => ({ url: `/api/wardrobe/consumables` }),
+        providesTags: ['wardrobe'],
+      }),
+      addConsumable: build.mutation<AddConsumableApiResponse, AddConsumableApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/consumables`,
+          method: 'POST',
+          body: queryArg.newConsumableDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      useConsumable: build.mutation<UseConsumableApiResponse, UseConsumableApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/consumables/${queryArg.id}/used`,
+          method: 'POST',
+          body: queryArg.usedDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      removeConsumable: build.mutation<RemoveConsumableApiResponse, RemoveConsumableApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/consumables/${queryArg.id}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
       listDonors: build.query<ListDonorsApiResponse, ListDonorsApiArg>({
         query: () => ({ url: `/api/wardrobe/donors` }),
         providesTags: ['wardrobe'],
@@ -586,6 +613,21 @@ const injectedRtkApi = api
           url: `/api/wardrobe/boxes/${queryArg.id}/open`,
           method: 'POST',
           body: queryArg.openBoxDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      exportLedger: build.query<ExportLedgerApiResponse, ExportLedgerApiArg>({
+        query: () => ({ url: `/api/wardrobe/ledger.json` }),
+        providesTags: ['wardrobe'],
+      }),
+      importLedger: build.mutation<ImportLedgerApiResponse, ImportLedgerApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/ledger`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            take: queryArg.take,
+          },
         }),
         invalidatesTags: ['wardrobe'],
       }),
@@ -723,6 +765,33 @@ const injectedRtkApi = api
       exportPieces: build.query<ExportPiecesApiResponse, ExportPiecesApiArg>({
         query: () => ({ url: `/api/wardrobe/pieces.csv` }),
         providesTags: ['wardrobe'],
+      }),
+      listWardrobePictures: build.query<ListWardrobePicturesApiResponse, ListWardrobePicturesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/pictures`,
+          params: {
+            of: queryArg['of'],
+          },
+        }),
+        providesTags: ['wardrobe'],
+      }),
+      addWardrobePicture: build.mutation<AddWardrobePictureApiResponse, AddWardrobePictureApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/pictures`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            of: queryArg['of'],
+          },
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
+      removeWardrobePicture: build.mutation<RemoveWardrobePictureApiResponse, RemoveWardrobePictureApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/pictures/${queryArg.id}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['wardrobe'],
       }),
       addSeller: build.mutation<AddSellerApiResponse, AddSellerApiArg>({
         query: (queryArg) => ({
@@ -1306,6 +1375,21 @@ export type RestoreReferenceApiResponse = /** status 201  */ ReferencePictureDto
 export type RestoreReferenceApiArg = {
   id: string;
 };
+export type ListConsumablesApiResponse = /** status 200  */ ConsumableDto[];
+export type ListConsumablesApiArg = void;
+export type AddConsumableApiResponse = /** status 201  */ ConsumableDto[];
+export type AddConsumableApiArg = {
+  newConsumableDto: NewConsumableDto;
+};
+export type UseConsumableApiResponse = /** status 201  */ ConsumableDto[];
+export type UseConsumableApiArg = {
+  id: string;
+  usedDto: UsedDto;
+};
+export type RemoveConsumableApiResponse = /** status 200  */ ConsumableDto[];
+export type RemoveConsumableApiArg = {
+  id: string;
+};
 export type ListDonorsApiResponse = /** status 200  */ DonorDto[];
 export type ListDonorsApiArg = void;
 export type PutTogetherApiResponse = /** status 201  */ DonorDto[];
@@ -1324,6 +1408,14 @@ export type OpenBoxApiResponse = /** status 201  */ DonorDto[];
 export type OpenBoxApiArg = {
   id: string;
   openBoxDto: OpenBoxDto;
+};
+export type ExportLedgerApiResponse = unknown;
+export type ExportLedgerApiArg = void;
+export type ImportLedgerApiResponse = /** status 201  */ LedgerReadingDto;
+export type ImportLedgerApiArg = {
+  /** Take what is new; otherwise it is only looked at */
+  take?: 'yes' | 'no';
+  body: Blob;
 };
 export type ListPlacesApiResponse = /** status 200  */ PlaceDto[];
 export type ListPlacesApiArg = void;
@@ -1404,6 +1496,21 @@ export type ImportPiecesApiArg = {
 };
 export type ExportPiecesApiResponse = unknown;
 export type ExportPiecesApiArg = void;
+export type ListWardrobePicturesApiResponse = /** status 200  */ WardrobePictureDto[];
+export type ListWardrobePicturesApiArg = {
+  /** A place by its id, or a run of pieces such as run-12 */
+  of: string;
+};
+export type AddWardrobePictureApiResponse = /** status 201  */ WardrobePictureDto[];
+export type AddWardrobePictureApiArg = {
+  /** A place by its id, or a run of pieces such as run-12 */
+  of: string;
+  body: Blob;
+};
+export type RemoveWardrobePictureApiResponse = /** status 200  */ WardrobePictureDto[];
+export type RemoveWardrobePictureApiArg = {
+  id: string;
+};
 export type AddSellerApiResponse = /** status 201  */ SellerKeptDto;
 export type AddSellerApiArg = {
   sellerByHandDto: SellerByHandDto;
@@ -2411,6 +2518,27 @@ export type ReferencePictureDto = {
 export type PinsDto = {
   pins: PinDto[];
 };
+export type ConsumableDto = {
+  id: string;
+  name: string;
+  unit: 'pieces' | 'mm';
+  left: number;
+  /** As little of it is running low */
+  lowAt: number;
+  isLow: boolean;
+  note: string;
+};
+export type NewConsumableDto = {
+  name: string;
+  unit: 'pieces' | 'mm';
+  quantity: number;
+  lowAt: number;
+  note?: string;
+};
+export type UsedDto = {
+  /** What came; below nothing, what was used up */
+  quantity: number;
+};
 export type HoldingDto = {
   run: number;
   variant: string;
@@ -2498,6 +2626,13 @@ export type OpenBoxDto = {
   inside: string[];
   missing: MissingDto[];
 };
+export type LedgerReadingDto = {
+  /** Entries in the file */
+  entries: number;
+  /** Of these, those that are not here yet */
+  newEntries: number;
+  isTaken: boolean;
+};
 export type PlaceDto = {
   id: string;
   kind: 'made' | 'sealed' | 'donor' | 'figure' | 'parcel' | 'lent' | 'bench' | 'outside';
@@ -2510,8 +2645,10 @@ export type PlaceDto = {
   dueOn: string | null;
   /** Pieces in the place itself */
   own: number;
-  /** Pieces in it and below */
+  /** Pieces in it and below, those on whole figures left out */
   pieces: number;
+  /** Whole figures that stand in it and below */
+  wholeFigures: number;
   /** The official figure that a donor is */
   official: string | null;
   /** The product that a sealed box is */
@@ -2827,6 +2964,13 @@ export type PieceReportDto = {
   importedCount: number;
   problems: RowProblemDto[];
   changes: PieceChangesDto;
+};
+export type WardrobePictureDto = {
+  id: string;
+  /** SHA-256 the file lies under */
+  file: string;
+  width: number;
+  height: number;
 };
 export type SellerKeptDto = {
   id: string;
@@ -3523,11 +3667,17 @@ export const {
   usePinReferenceMutation,
   useBinReferenceMutation,
   useRestoreReferenceMutation,
+  useListConsumablesQuery,
+  useAddConsumableMutation,
+  useUseConsumableMutation,
+  useRemoveConsumableMutation,
   useListDonorsQuery,
   usePutTogetherMutation,
   useAddProductMutation,
   useCloseBoxMutation,
   useOpenBoxMutation,
+  useExportLedgerQuery,
+  useImportLedgerMutation,
   useListPlacesQuery,
   useAddPlaceMutation,
   useChangePlaceMutation,
@@ -3547,6 +3697,9 @@ export const {
   useReadStockQuery,
   useImportPiecesMutation,
   useExportPiecesQuery,
+  useListWardrobePicturesQuery,
+  useAddWardrobePictureMutation,
+  useRemoveWardrobePictureMutation,
   useAddSellerMutation,
   useListSellersQuery,
   useChangeSellerMutation,

@@ -9,4 +9,7 @@ export const wardrobeColumns = (names: KnownNames) => ({
   condition: oneOf('condition', CONDITIONS, 'used'),
   place: text('place', ''),
   note: remarks('note', ''),
+  owner: text('owner', ''),
+  // Written for whoever reads the file: what serves whom is worked out anew, and never read back.
+  serves: remarks('serves', ''),
 });

@@ -74,6 +74,9 @@ export function jsonBody(limit: string): RequestHandler {
 /** Reads text/csv bodies as bytes: the encoding is part of what an import checks. */
 export const csvBody = raw({ type: 'text/csv', limit: TABLE_LIMITS.maxBytes + 1000 });
 
+/** Reads a whole ledger as bytes: a worker parses it. */
+export const ledgerBody = raw({ type: 'application/octet-stream', limit: '100mb' });
+
 /** The bytes of a CSV body, or a refusal that says how to send one. */
 export function bytesOf(body: unknown): Uint8Array {
   if (!Buffer.isBuffer(body) || body.length === 0) throw new Problem(400, 'Send the CSV file as the body, with the content type text/csv.');

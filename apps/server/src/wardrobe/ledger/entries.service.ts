@@ -17,6 +17,15 @@ export interface LedgerState {
   readonly isBack?: boolean;
   readonly places?: readonly PlaceRow[];
   readonly pins?: readonly PinRow[];
+  readonly pictures?: readonly { readonly id: string; readonly removedAt: string | null }[];
+  readonly consumed?: Consumed;
+}
+
+/** So much of a consumable that came or was used up, and whether it is on the list. */
+export interface Consumed {
+  readonly id: string;
+  readonly quantity: number;
+  readonly isAway?: boolean;
 }
 
 /** What a deed changes beside its movements. */
@@ -30,6 +39,8 @@ export interface Beside {
 @Injectable()
 export class EntriesService {
   readonly record: LedgerRecord;
+  private pictureRestorer: (id: string, removedAt: string | null) => void = () => undefined;
+  private consumedRestorer: (consumed: Consumed) => void = () => undefined;
 
   constructor(
     private readonly database: Database,
@@ -41,6 +52,16 @@ export class EntriesService {
   ) {
     this.record = new LedgerRecord((sql) => database.prepare(sql));
     history.register('wardrobe', (_, to, from) => this.restore((to ?? {}) as LedgerState, (from ?? {}) as LedgerState));
+  }
+
+  /** Registers how a photograph is taken away or brought back. */
+  restorePictures(restore: (id: string, removedAt: string | null) => void): void {
+    this.pictureRestorer = restore;
+  }
+
+  /** Registers how what came of a consumable, or was used up, is entered again. */
+  restoreConsumables(restore: (consumed: Consumed) => void): void {
+    this.consumedRestorer = restore;
   }
 
   /** A unit of work that changes what is owned or what is said of it. */
@@ -115,6 +136,8 @@ export class EntriesService {
     }
     for (const place of to.places ?? []) this.record.writePlace(place);
     for (const pin of to.pins ?? []) this.record.pin(pin);
+    for (const { id, removedAt } of to.pictures ?? []) this.pictureRestorer(id, removedAt);
+    if (to.consumed) this.consumedRestorer(to.consumed);
     this.touched();
   }
 

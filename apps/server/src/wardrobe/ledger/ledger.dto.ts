@@ -19,7 +19,8 @@ export class PlaceDto {
   @ApiProperty() note: string;
   @ApiProperty({ type: String, nullable: true, description: 'When something lent is due back, ISO 8601' }) dueOn: string | null;
   @ApiProperty({ description: 'Pieces in the place itself' }) own: number;
-  @ApiProperty({ description: 'Pieces in it and below' }) pieces: number;
+  @ApiProperty({ description: 'Pieces in it and below, those on whole figures left out' }) pieces: number;
+  @ApiProperty({ description: 'Whole figures that stand in it and below' }) wholeFigures: number;
   @ApiProperty({ type: String, nullable: true, description: 'The official figure that a donor is' }) official: string | null;
   @ApiProperty({ type: String, nullable: true, description: 'The product that a sealed box is' }) product: string | null;
   @ApiProperty({ type: String, nullable: true, description: 'The figure that is built there' }) figure: string | null;

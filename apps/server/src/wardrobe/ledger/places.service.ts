@@ -24,13 +24,24 @@ export class PlacesService {
   list(): PlaceDto[] {
     const places = this.record.places().filter(({ id }) => id !== OUTSIDE);
     const own = this.record.counts();
-    const below = new Map<string, number>();
+    const [below, whole] = [new Map<string, number>(), new Map<string, number>()];
     const byId = new Map(places.map((place) => [place.id, place]));
-    for (const { id } of places)
-      for (let at = byId.get(id); at; at = at.parent === null ? undefined : byId.get(at.parent))
-        below.set(at.id, (below.get(at.id) ?? 0) + (own.get(id) ?? 0));
+    for (const { id, kind } of places) {
+      const held = own.get(id) ?? 0;
+      if (held === 0) continue;
+      if (kind === 'donor') below.set(id, held);
+      for (let at = byId.get(id); at; at = at.parent === null ? undefined : byId.get(at.parent)) {
+        if (kind === 'donor') whole.set(at.id, (whole.get(at.id) ?? 0) + 1);
+        else below.set(at.id, (below.get(at.id) ?? 0) + held);
+      }
+    }
     return places
-      .map((place) => ({ ...place, own: own.get(place.id) ?? 0, pieces: below.get(place.id) ?? 0 }))
+      .map((place) => ({
+        ...place,
+        own: own.get(place.id) ?? 0,
+        pieces: below.get(place.id) ?? 0,
+        wholeFigures: whole.get(place.id) ?? 0,
+      }))
       .filter(
         ({ id, kind, product, pieces }) => pieces > 0 || (kind === 'sealed' && product === null) || (kind === 'made' && id !== NO_PLACE),
       );

@@ -49,8 +49,8 @@ export function sentenceFor(
 }
 
 /** One line of a run's story: what happened to these pieces, told from where they went. */
-export function storyLine(row: TracedRow, places: ReadonlyMap<string, Pick<PlaceRow, 'path' | 'kind' | 'name'>>): string {
-  const nameOf = (id: string): string => (id === NO_PLACE ? 'no place yet' : places.get(id)?.path || places.get(id)?.name || id);
+export function storyLine(row: TracedRow, places: ReadonlyMap<string, Pick<PlaceRow, 'name'>>): string {
+  const nameOf = (id: string): string => (id === NO_PLACE ? 'no place yet' : (places.get(id)?.name ?? id));
   if (row.because === 'undo' || row.because === 'redo') return row.sentence;
   const isAnotherLot = row.kind === 'split' || row.kind === 'altered' || row.kind === 'corrected';
   if (row.origin === OUTSIDE) return isAnotherLot ? row.sentence : `${row.quantity} came into ${nameOf(row.target)}. ${row.sentence}.`;

@@ -1,2 +1,2 @@
 /** The ledger for workers. It loads no framework. */
-export { LedgerRecord } from './ledgerRecord.js';
+export { LedgerRecord, NO_PLACE } from './ledgerRecord.js';

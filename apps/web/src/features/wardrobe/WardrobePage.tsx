@@ -5,8 +5,9 @@ import { apiPath, useImportPiecesMutation, useListDonorsQuery, useListPlacesQuer
 import { ImportDialog, UndoButtons } from '@/parts';
 import { plural, useAddress } from '@/ui';
 import { useUndo } from '@/workspace';
-import { AddSheet, CountSheet } from './deeds';
+import { AddSheet, CountSheet, WhereSheet } from './deeds';
 import { AddProductSheet, FiguresView, OpenBoxSheet } from './figures';
+import { LedgerFile } from './LedgerFile';
 import { PieceChanges } from './PieceChanges';
 import { PlacesView } from './places';
 import { SortOutView } from './sorting';
@@ -55,8 +56,10 @@ export function WardrobePage() {
                 <Download size={16} strokeWidth={1.75} /> Export CSV
               </a>
               <Import />
+              <LedgerFile />
             </>
           )}
+          {way === 'places' && <WhereSheet />}
           <AddProductSheet place={open} />
           <AddSheet place={open} isOpen={isAdding} onOpenChange={setAdding} />
         </div>

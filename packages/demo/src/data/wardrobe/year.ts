@@ -174,7 +174,8 @@ export const YEAR: readonly DemoDeed[] = [
     sentence: 'Bought from Button Box, six more lamplighters',
     pieces: [
       ...piecesIn('C', 'TO-401·oatmeal·lamplighter ×6', { paidMinor: 78 }),
-      ...piecesIn('D', 'LG-701·walnut+soot·lamplighter-legs ×6', { paidMinor: 58 }),
+      ...piecesIn('D', 'LG-701·walnut+soot·lamplighter-legs ×12', { paidMinor: 58 }),
+      ...piecesIn('B', 'HD-101·biscuit·first-smile ×6', { paidMinor: 70 }),
       ...piecesIn('shelf', 'HE-901·walnut+clear-amber ×4', { paidMinor: 51 }),
     ],
   },

@@ -27,7 +27,9 @@ function Fields({ place, onDone }: { readonly place: PlaceDto; readonly onDone: 
   const [send, { isLoading }] = useCountPlaceMutation();
   const [typed, setTyped] = useState<ReadonlyMap<number, string>>(new Map());
   const total = Math.min(pieces.total ?? 0, 100);
-  const here = Array.from({ length: total }, (_, i) => pieces.at(i)).filter((piece): piece is PieceInPageDto => piece?.placeId === place.id);
+  const here = Array.from({ length: total }, (_, i) => pieces.at(i)).filter(
+    (piece): piece is PieceInPageDto => piece?.placeId === place.id,
+  );
   const counted = (piece: PieceInPageDto): number => {
     const text = typed.get(piece.id);
     return text === undefined || text.trim() === '' ? piece.quantity : Number(text);

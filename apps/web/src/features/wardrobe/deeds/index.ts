@@ -2,3 +2,4 @@ export { DEED_WORDS, DeedForm, type OpenDeed } from './DeedForm';
 export { useDeeds } from './useDeeds';
 export { AddSheet } from './AddSheet';
 export { CountSheet } from './CountSheet';
+export { WhereSheet } from './WhereSheet';

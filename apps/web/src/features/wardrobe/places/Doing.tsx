@@ -58,7 +58,8 @@ function Clash({ clash, piece }: { readonly clash: NonNullable<RunPromisesDto['c
   const { prices, currency } = useWorkspace();
   const pin = usePins();
   const price = prices.get(clash.variant);
-  const first = clash.contenders.find((row) => row.gets < row.wants);
+  const short = clash.contenders.filter((row) => row.gets < row.wants);
+  const first = short.find((row) => row.gets === 0) ?? short[0];
   return (
     <div className="border-l-madder border-l-[3px] pl-2.5">
       <p className="text-madder font-semibold">

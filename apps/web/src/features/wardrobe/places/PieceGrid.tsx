@@ -114,7 +114,9 @@ function Tile({ piece, isChosen, where, onChoose, onDrag }: TileProps) {
       style={{ width: TILE_PX, height: ROW_PX - 10 }}
       className={`bg-sheet rounded-cut relative flex flex-col items-center border p-1.5 text-left ${isChosen ? 'border-lagoon bg-lagoon/10 outline-lagoon outline-1' : piece.certainty === 'sure' ? 'border-rule hover:border-pencil' : 'border-pencil border-dashed'}`}
     >
-      {piece.quantity > 1 && <span className="absolute top-1 right-1.5 font-mono text-[0.93rem]">×{piece.quantity}</span>}
+      {piece.quantity > 1 && (
+        <span className="bg-sheet/90 absolute top-1 right-1 z-10 px-1 font-mono text-[0.93rem]">×{piece.quantity}</span>
+      )}
       <PartPicture variant={variant} position={mould.fills[0]?.[0] ?? 'beside'} catalogue={catalogue} size={74} tacked={false} />
       <span
         className={`mt-1 line-clamp-2 w-full text-[0.87rem] leading-tight ${piece.certainty === 'sure' ? '' : 'decoration-pencil underline decoration-dotted underline-offset-2'}`}

@@ -6,6 +6,7 @@ import { Button, longDay, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { DEED_WORDS, DeedForm, type OpenDeed, useDeeds } from '../deeds';
 import { Doing } from './Doing';
+import { Photographs } from './Photographs';
 
 interface PiecePanelProps {
   readonly pieces: readonly PieceDto[];
@@ -101,6 +102,7 @@ export function PiecePanel({ pieces, places, open, onOpen, onDone }: PiecePanelP
       {open && (
         <DeedForm key={`${open} ${pieces.map((piece) => piece.id).join()}`} deed={open} pieces={pieces} places={places} onDone={onDone} />
       )}
+      {only && <Photographs of={`run-${only.id}`} label={catalogue.nameOf(catalogue.variant(only.variant))} />}
       {only && <Story piece={only} />}
     </aside>
   );

@@ -71,14 +71,15 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
               </span>
             )}
           </span>
-          <span className="text-pencil font-mono text-[0.93rem] font-normal">{place.pieces}</span>
+          <span className="text-pencil text-[0.87rem] font-normal whitespace-nowrap">{countOf(place)}</span>
         </button>
         {branch(place.id, depth + 1)}
       </li>
     );
   };
   const branch = (parent: string | null, depth: number) => {
-    const here = places.filter((place) => place.parent === parent);
+    // Whole figures stand on a page of their own: here they are counted.
+    const here = places.filter((place) => place.parent === parent && (place.kind !== 'donor' || place.id === chosen));
     return here.length === 0 ? null : <ul>{here.map((place) => row(place, depth))}</ul>;
   };
   return (
@@ -111,6 +112,10 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
     </nav>
   );
 }
+
+/** "25, 11 whole": loose pieces, and whole figures. */
+const countOf = ({ pieces, wholeFigures, kind }: PlaceDto): string =>
+  wholeFigures === 0 || kind === 'donor' ? String(pieces) : pieces === 0 ? `${wholeFigures} whole` : `${pieces}, ${wholeFigures} whole`;
 
 /** Places one made, sealed boxes and whole figures can be put elsewhere. */
 const isMovable = ({ kind, path }: PlaceDto): boolean => path !== '' && (kind === 'made' || kind === 'sealed' || kind === 'donor');

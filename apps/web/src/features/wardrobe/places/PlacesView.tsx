@@ -1,10 +1,12 @@
 import { useCallback, useEffect, useState } from 'react';
 import { type PieceInPageDto, useListPlacesQuery } from '@/api';
-import { Chips, OwnInput, useAddress } from '@/ui';
+import { Link } from 'react-router';
+import { Chips, OwnInput, plural, useAddress } from '@/ui';
 import { isTyping } from '@/workspace';
 import { DEED_WORDS, type OpenDeed, useDeeds } from '../deeds';
 import { PieceTable } from '../table';
 import { type PiecesAsked, usePieces } from '../usePieces';
+import { Photographs } from './Photographs';
 import { PieceGrid } from './PieceGrid';
 import { PiecePanel } from './PiecePanel';
 import { PlaceDeeds } from './PlaceDeeds';
@@ -85,6 +87,18 @@ export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; read
             By colour
           </label>
         </div>
+        {open && open.path !== '' && open.kind !== 'lent' && (
+          <div className="px-3 pt-1">
+            <Photographs of={open.id} label={open.name} />
+          </div>
+        )}
+        {open && open.wholeFigures > 0 && open.kind !== 'donor' && (
+          <p className="px-3 pt-2 text-[0.93rem]">
+            <Link to="/wardrobe?show=figures" className="text-lagoon underline">
+              {plural(open.wholeFigures, 'whole figure')} {open.wholeFigures === 1 ? 'stands' : 'stand'} here
+            </Link>
+          </p>
+        )}
         {isTable ? (
           <PieceTable pieces={pieces} words={words} chosen={new Set(chosen.map((piece) => piece.id))} onChoose={choose} />
         ) : (

@@ -14,7 +14,7 @@ export function ClashRow({ clash }: { readonly clash: ClashDto }) {
   const variant = catalogue.variant(clash.variant);
   const price = prices.get(clash.variant);
   const without = clash.contenders.filter((row) => row.gets < row.wants);
-  const [first] = without;
+  const first = without.find((row) => row.gets === 0) ?? without[0];
   const [run] = clash.runs;
   return (
     <li className="border-rule flex gap-3 border-b py-2" aria-label={catalogue.nameOf(variant)}>
@@ -39,8 +39,8 @@ export function ClashRow({ clash }: { readonly clash: ClashDto }) {
             : 'Nobody sells another just now: something alike would have to do.'}
         </p>
         <p className="mt-1 flex flex-wrap gap-1.5">
-          <Link to={toPrices('variant', clash.variant)} className="border-rule rounded-cut hover:border-pencil border px-2 py-0.5">
-            Buy one
+          <Link to={toPrices('variant', clash.variant)} className="border-rule rounded-cut hover:border-pencil bg-sheet border px-2 py-0.5">
+            Buy {clash.short === 1 ? 'one' : clash.short}
           </Link>
           {first && run !== undefined && (
             <Button
@@ -52,12 +52,15 @@ export function ClashRow({ clash }: { readonly clash: ClashDto }) {
             </Button>
           )}
           {first && (
-            <Link to={`/figures/${first.figure}/fitting`} className="border-rule rounded-cut hover:border-pencil border px-2 py-0.5">
+            <Link
+              to={`/figures/${first.figure}/fitting`}
+              className="border-rule rounded-cut hover:border-pencil bg-sheet border px-2 py-0.5"
+            >
               What would do instead…
             </Link>
           )}
           {first && (
-            <Link to={`/figures/${first.figure}/brief`} className="border-rule rounded-cut hover:border-pencil border px-2 py-0.5">
+            <Link to={`/figures/${first.figure}/brief`} className="border-rule rounded-cut hover:border-pencil bg-sheet border px-2 py-0.5">
               Never shown together…
             </Link>
           )}

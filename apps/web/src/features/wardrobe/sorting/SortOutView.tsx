@@ -1,23 +1,26 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { type LoanDto, type PieceDto, useReadSortOutQuery } from '@/api';
+import { type LoanDto, type PieceDto, useListConsumablesQuery, useReadSortOutQuery } from '@/api';
 import { PartPicture } from '@/parts';
 import { Button, Chips, Empty, longDay, plural, useAddress } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { useDeeds } from '../deeds';
 import { ClashRow } from './ClashRow';
+import { Consumables } from './Consumables';
 import { LeastCopies } from './LeastCopies';
 
-const HEAPS = ['clashes', 'orphans', 'unsure', 'loans', 'copies'] as const;
+const HEAPS = ['clashes', 'orphans', 'unsure', 'loans', 'copies', 'low'] as const;
 type Heap = (typeof HEAPS)[number];
 
 /** What in the wardrobe waits for a decision: a piece wanted twice, one that nobody wants, one that is only thought to be there. */
 export function SortOutView() {
   const { data } = useReadSortOutQuery();
+  const { data: consumables = [] } = useListConsumablesQuery();
   const [params, changeAddress] = useAddress();
   const heap = HEAPS.find((name) => name === params.get('heap')) ?? 'clashes';
   if (!data) return <p className="text-pencil p-6">Looking…</p>;
   const loans = data.lent.length + data.borrowed.length;
+  const low = consumables.filter((row) => row.isLow).length;
   return (
     <div className="min-h-0 flex-1 overflow-auto px-5 py-3">
       <Chips<Heap>
@@ -29,6 +32,7 @@ export function SortOutView() {
           ['unsure', `Think so · ${data.unsureCount}`],
           ['loans', `Lent and borrowed · ${loans}`],
           ['copies', 'Fewest copies'],
+          ['low', `Used up · ${low}`],
         ]}
         onChoose={(name) => changeAddress((next) => (name === 'clashes' ? next.delete('heap') : next.set('heap', name)))}
       />
@@ -50,6 +54,7 @@ export function SortOutView() {
         {heap === 'unsure' && <Unsure pieces={data.unsure} all={data.unsureCount} />}
         {heap === 'loans' && <Loans lent={data.lent} borrowed={data.borrowed} />}
         {heap === 'copies' && <LeastCopies />}
+        {heap === 'low' && <Consumables rows={consumables} />}
       </div>
     </div>
   );

@@ -1,0 +1,2 @@
+export { ConsumablesController } from './consumables.controller.js';
+export { ConsumablesService } from './consumables.service.js';

@@ -1,0 +1,2 @@
+export { ExchangeController } from './exchange.controller.js';
+export { ExchangeService } from './exchange.service.js';

@@ -1,0 +1,2 @@
+export { WardrobePicturesController } from './pictures.controller.js';
+export { WardrobePicturesService } from './pictures.service.js';

@@ -1,0 +1,74 @@
+import { Injectable } from '@nestjs/common';
+import { randomUUID } from 'node:crypto';
+import { Database } from '../../platform/db/index.js';
+import { FileStore, Rasters } from '../../platform/files/index.js';
+import { notFound, Problem } from '../../platform/http/index.js';
+import { EntriesService } from '../ledger/index.js';
+import type { WardrobePictureDto } from './pictures.dto.js';
+import { PicturesRecord } from './picturesRecord.js';
+
+const LONGEST_SIDE = 1600;
+const MOST_OF_ONE = 12;
+
+/** Photographs of places and of pieces: a drawer as it is, a crack as it looks. Each deed can be undone. */
+@Injectable()
+export class WardrobePicturesService {
+  private readonly pictures: PicturesRecord;
+
+  constructor(
+    database: Database,
+    private readonly entries: EntriesService,
+    private readonly files: FileStore,
+    private readonly rasters: Rasters,
+  ) {
+    this.pictures = new PicturesRecord((sql) => database.prepare(sql));
+    entries.restorePictures((id, removedAt) => this.pictures.remove(id, removedAt));
+  }
+
+  of(subject: string): WardrobePictureDto[] {
+    return this.pictures.of(this.key(subject).key).map(({ id, file, width, height }) => ({ id, file, width, height }));
+  }
+
+  async add(subject: string, body: unknown): Promise<WardrobePictureDto[]> {
+    this.refuseMore(subject);
+    const { data, width, height } = await this.rasters.redraw(body, LONGEST_SIDE);
+    // The file is on the disk before any row names it.
+    const file = await this.files.put(data);
+    return this.entries.changing<WardrobePictureDto[]>(() => {
+      const { key, name } = this.refuseMore(subject);
+      const [id, addedAt] = [randomUUID(), this.entries.now()];
+      this.pictures.add({ id, subject: key, file, width, height, addedAt, removedAt: null });
+      this.entries.keep(`Photographed ${name}`, { pictures: [{ id, removedAt: addedAt }] }, { pictures: [{ id, removedAt: null }] });
+      return this.of(subject);
+    });
+  }
+
+  remove(id: string): Promise<WardrobePictureDto[]> {
+    return this.entries.changing<WardrobePictureDto[]>(() => {
+      const picture = this.pictures.picture(id);
+      if (!picture) throw notFound('photograph', id);
+      const removedAt = picture.removedAt ?? this.entries.now();
+      this.pictures.remove(id, removedAt);
+      this.entries.keep('Took a photograph away', { pictures: [{ id, removedAt: null }] }, { pictures: [{ id, removedAt }] });
+      return this.pictures.of(picture.subject).map(({ id: own, file, width, height }) => ({ id: own, file, width, height }));
+    });
+  }
+
+  private refuseMore(subject: string): { readonly key: string; readonly name: string } {
+    const found = this.key(subject);
+    if (this.pictures.of(found.key).length >= MOST_OF_ONE)
+      throw new Problem(409, `${found.name} has ${MOST_OF_ONE} photographs. Take one away first.`);
+    return found;
+  }
+
+  /** "place-3" or "run-12": what is photographed, as its place or its lot, with its name. */
+  private key(subject: string): { readonly key: string; readonly name: string } {
+    const run = /^run-(\d+)$/.exec(subject)?.[1];
+    if (run === undefined) {
+      const place = this.entries.place(subject);
+      return { key: `place ${place.id}`, name: place.name };
+    }
+    const { lot } = this.entries.held(Number(run));
+    return { key: `lot ${lot}`, name: this.entries.nameOf(lot) };
+  }
+}
