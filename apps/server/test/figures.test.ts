@@ -159,37 +159,6 @@ describe('what a page reads of the line-ups', () => {
     expect(found.map((row) => row.id).sort()).toEqual(wearing.map((figure) => figure.id).sort());
     expect((await server.get<FigureNameDto[]>('figures/wearing/nothing')).body).toEqual([]);
   });
-
-  test('is what the shown looks of all other line-ups want of owned parts, with their copies', async () => {
-    const { body: all } = await server.get<LineUpDto[]>('line-ups');
-    const { body: stock } = await server.get<StockDto>('wardrobe/stock');
-    const { body: packed } = await server.get<PackedCatalogueDto>('catalogue/packed');
-    expect(stock.catalogue).toBe(packed.version);
-    const { variants } = unpackCatalogue(packed);
-    const owned = new Set(stock.rows.map((row) => variants[row]?.id));
-    const counted = (rows: readonly string[]): Map<string, number> => {
-      const counts = new Map<string, number>();
-      for (const row of rows) counts.set(row, (counts.get(row) ?? 0) + 1);
-      return counts;
-    };
-    for (const { id } of all) {
-      const { body: wants } = await server.get<WantsDto>(`line-ups/${id}/wants-outside`);
-      const told = wants.variants.flatMap((variant, i) =>
-        Array.from({ length: wants.counts[i] ?? 0 }, () => `${wants.figures[wants.of[i] ?? -1] ?? ''} wants ${variant}`),
-      );
-      const expected = all
-        .filter((lineUp) => lineUp.id !== id)
-        .flatMap(({ figures }) => figures)
-        .flatMap(({ brief, looks, chosenLook }) =>
-          (looks.find((look) => look.id === chosenLook)?.parts ?? [])
-            .filter((part) => owned.has(part.variant))
-            .flatMap((part) => Array.from({ length: brief.copies }, () => `${brief.name} wants ${part.variant}`)),
-        );
-      expect(expected.length).toBeGreaterThan(0);
-      expect(counted(told)).toEqual(counted(expected));
-    }
-    expect((await server.get('line-ups/nowhere/wants-outside')).status).toBe(404);
-  });
 });
 
 describe('a role', () => {

@@ -48,14 +48,16 @@ describe('importing owned pieces', () => {
     const { body } = await server.get<string>('wardrobe/pieces.csv');
     const report = await server.post<ImportReportDto>('wardrobe/import', body);
     expect(report.body.problems).toEqual([]);
-    expect(report.body.soundCount).toBe((await server.get<PieceDto[]>('wardrobe/pieces')).body.length);
+    // What is lent, sealed or on a whole figure is in it too.
+    expect(report.body.soundCount).toBe(body.trim().split('\n').length - 1);
+    expect(report.body.soundCount).toBeGreaterThan((await server.get<PieceDto[]>('wardrobe/pieces')).body.length);
   });
 
   test('what is exported changes nothing when it is taken, however often', async () => {
     const [before, { body }] = [(await server.get<PieceDto[]>('wardrobe/pieces')).body, await server.get<string>('wardrobe/pieces.csv')];
     for (let time = 0; time < 2; time += 1) {
       const { changes } = (await server.post<PieceReportDto>('wardrobe/import?agree=all', body)).body;
-      expect(changes).toMatchObject({ fresh: 0, addsTo: 0, replaces: 0, same: before.length, rows: [] });
+      expect(changes).toMatchObject({ fresh: 0, addsTo: 0, replaces: 0, same: body.trim().split('\n').length - 1, rows: [] });
     }
     expect((await server.get<PieceDto[]>('wardrobe/pieces')).body).toEqual(before);
   });
@@ -173,7 +175,11 @@ describe('the wardrobe a page at a time', () => {
     const { total, runs, pieces } = await page('limit=1');
     expect([total, runs, pieces]).toEqual([all.length, all.length, all.reduce((sum, piece) => sum + piece.quantity, 0)]);
     const rows: PieceDto[] = [];
-    for (let offset = 0; offset < total; offset += 7) rows.push(...(await page(`offset=${offset}&limit=7`)).rows);
+    for (let offset = 0; offset < total; offset += 7)
+      for (const { free, serves, isShort, ...row } of (await page(`offset=${offset}&limit=7`)).rows) {
+        expect([free >= 0, Array.isArray(serves), typeof isShort]).toEqual([true, true, 'boolean']);
+        rows.push(row);
+      }
     expect(rows).toEqual(all);
   });
 

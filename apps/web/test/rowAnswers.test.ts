@@ -44,7 +44,11 @@ describe('an answer that speaks of rows', () => {
     expect(rememberOwned(first, 'b', later)).toBe(owned);
     expect([...(owned?.byRow(catalogue).slice(0, 4) ?? [])]).toEqual([0, 3, 4, 0]);
     expect([...(owned?.byRow(later).slice(0, 3) ?? [])]).toEqual([3, 4, 0]);
-    expect(rememberOwned({ catalogue: 'b', rows: [0], quantities: [9] }, 'b', later)?.get(one ?? '')).toBe(9);
+    expect(
+      rememberOwned({ catalogue: 'b', rows: [0], quantities: [9], donorRows: [], donorQuantities: [], donorNames: [] }, 'b', later)?.get(
+        one ?? '',
+      ),
+    ).toBe(9);
     const known = rememberPrices(prices('a'), 'a', catalogue);
     expect(rememberPrices(prices('a'), 'b', later)?.landedMinor(one ?? '')).toBe(45);
     expect(rememberPrices(prices('b'), 'b', later)).not.toBe(known);

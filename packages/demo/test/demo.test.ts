@@ -63,7 +63,11 @@ describe('the demo world', () => {
     }
     for (const print of world.catalogue.prints)
       for (const motif of print.motifs) for (const colour of motif.colours) expect(() => catalogue.colour(colour)).not.toThrow();
-    for (const piece of world.pieces) expect(catalogue.has(piece.variant)).toBe(true);
+    const official = new Set(world.catalogue.officialFigures.map((figure) => figure.id));
+    for (const deed of world.wardrobe) {
+      if (deed.kind === 'came') for (const piece of deed.pieces) expect(catalogue.has(piece.variant)).toBe(true);
+      if (deed.kind === 'whole figures') for (const donor of deed.donors) expect(official.has(donor.officialFigure)).toBe(true);
+    }
     expect(rowFaults(world.catalogue, NOTHING_KNOWN)).toEqual([]);
   });
 

@@ -18,7 +18,7 @@ describe('a file of owned pieces', () => {
     const report = wardrobe('variant,quantity\nHA-118·raven,2\n');
     expect(report.problems).toEqual([]);
     expect(report.sound.map(({ line, row }) => ({ line, row }))).toEqual([
-      { line: 2, row: { variant: 'HA-118·raven', quantity: 2, condition: 'used', place: '', note: '' } },
+      { line: 2, row: { variant: 'HA-118·raven', quantity: 2, condition: 'used', place: '', note: '', owner: '', serves: '' } },
     ]);
   });
 

@@ -23,7 +23,6 @@ import { FiguresService } from '../figures/index.js';
 import { MarketService } from '../market/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
-import { notFound, Problem } from '../platform/http/index.js';
 import { JobsService } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
 import { WardrobeService } from '../wardrobe/index.js';
@@ -33,6 +32,7 @@ import type { ErrandEntity, StoredLine } from './errand.entity.js';
 import type { ErrandDto, ErrandOfferDto, NewErrandDto } from './errands.dto.js';
 import { ErrandsStore } from './errands.store.js';
 import { ERRAND_JOBS, ownerOf } from './ownJobs.js';
+import { errandTitle } from './errandTitle.js';
 import { ErrandPlanner, resaleOf } from './planner.js';
 import { shoppingList } from './shoppingList.js';
 import { basketRun, type ErrandJobDto, plainInput, type SeriesJobDto, seriesRun } from './solving/index.js';
@@ -63,7 +63,7 @@ export class ErrandsService {
   async create({ scope, lines: wanted, adjustments: asked, ...settings }: NewErrandDto): Promise<ErrandDto> {
     const looks = this.planner.lines(wanted.map(({ look, copies, group }) => ({ figure: '', look, copies, group: group ?? null })));
     const lines: StoredLine[] = looks.map(({ look, copies, group }) => ({ figure: look.figure, look: look.id, copies, group }));
-    const title = this.titleOf(scope, lines);
+    const title = errandTitle(scope, lines, this.figures);
     const adjustments = this.adjustmentsFor(scope, plain(asked ?? NO_ADJUSTMENTS));
     const input = await this.planner.input(lines, settings, adjustments);
     await nextTurn();
@@ -117,28 +117,6 @@ export class ErrandsService {
     const catalogue = this.catalogue.now();
     refuseUnsound(adjustments, { sellers, isVariant: (id) => catalogue.has(id), sellerOf: (offer) => this.market.sellerOf(offer) });
     return adjustments;
-  }
-
-  private titleOf(scope: string, lines: readonly StoredLine[]): string {
-    const stranger = (sentence: string, i: number) => new Problem(422, sentence, [{ path: `/lines/${i}/look`, sentence }]);
-    const names = this.figures.names();
-    if (scope === WARDROBE) {
-      const i = lines.findIndex((line) => line.figure !== line.look);
-      if (i >= 0) throw stranger('This is a look of a figure. Plan its errand from its own figure or line-up.', i);
-      return lines.length === 1 ? 'A whole figure, made whole' : `${lines.length} whole figures, made whole`;
-    }
-    const lineUp = names.find((row) => row.id === scope);
-    if (lineUp) {
-      const i = lines.findIndex((line) => !lineUp.figures.some((figure) => figure.id === line.figure));
-      if (i >= 0) throw stranger(`This look is of no figure of ${lineUp.name}. Plan its errand from its own line-up.`, i);
-      return lineUp.name;
-    }
-    if (!names.some((row) => row.figures.some((figure) => figure.id === scope))) throw notFound('figure or line-up', scope);
-    const { brief, looks } = this.figures.figure(scope);
-    const i = lines.findIndex((line) => line.figure !== scope);
-    if (i >= 0) throw stranger(`This look is not one of ${brief.name}. Plan its errand from its own figure.`, i);
-    const look = looks.find((row) => row.id === lines[0]?.look);
-    return lines.length === 1 && look ? `${brief.name}, ${look.name}` : brief.name;
   }
 
   errand(id: string): ErrandDto {
@@ -304,9 +282,6 @@ export class ErrandsService {
     });
   }
 }
-
-/** An errand that makes whole figures whole again is begun from the wardrobe. */
-const WARDROBE = 'wardrobe';
 
 /** A plan as plans are now: one made before shortage was told apart gets what it leaves unfilled reckoned. */
 function current(plan: BasketPlan, { needs }: ErrandEntity['problem']): BasketPlan {

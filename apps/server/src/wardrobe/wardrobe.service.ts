@@ -12,7 +12,7 @@ import { LiveService } from '../platform/live/index.js';
 import type { Agreement } from '../platform/tables/index.js';
 import { pieceDto } from './pieceView.js';
 import type { NewPiecesDto, PieceDto, PieceReportDto, StockDto } from './wardrobe.dto.js';
-import { type NewPiece, WardrobeStore } from './wardrobe.store.js';
+import { WardrobeStore } from './wardrobe.store.js';
 
 const WORKER = workerBeside(import.meta.url, 'import.worker');
 

@@ -24,7 +24,7 @@ function heldWords({ missing, score, uncapped }: Likeness): string | null {
 
 /** The brief in short, and what Outfit makes of the look: likeness, measures, marks. */
 export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: JudgementPanelProps) {
-  const { catalogue, currency, supply } = useWorkspace();
+  const { catalogue, currency } = useWorkspace();
   const { likeness, marks, standing, overall, cost, school, scheme } = judgement;
   const age = ageOf({ ...figure.brief, year: look.variation?.year ?? figure.brief.year });
   const { brief } = figure;

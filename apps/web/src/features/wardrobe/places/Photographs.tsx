@@ -11,8 +11,8 @@ export function Photographs({ of, label }: { readonly of: string; readonly label
     <section aria-label={`Photographs of ${label}`} className="flex flex-wrap items-center gap-2">
       {pictures.map((picture) => (
         <span key={picture.id} className="relative">
-          <a href={apiPath(`files/${picture.file}`)} target="_blank" rel="noreferrer">
-            <img src={apiPath(`files/${picture.file}`)} alt={label} className="border-rule rounded-cut h-16 border object-cover" />
+          <a href={apiPath(`photographs/${picture.file}`)} target="_blank" rel="noreferrer">
+            <img src={apiPath(`photographs/${picture.file}`)} alt={label} className="border-rule rounded-cut h-16 border object-cover" />
           </a>
           <Button
             tone="quiet"

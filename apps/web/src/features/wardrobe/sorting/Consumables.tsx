@@ -21,13 +21,13 @@ export function Consumables({ rows }: { readonly rows: readonly ConsumableDto[] 
 }
 
 function Row({ row }: { readonly row: ConsumableDto }) {
-  const [use] = useUseConsumableMutation();
+  const [count] = useUseConsumableMutation();
   const [remove] = useRemoveConsumableMutation();
   const [amount, setAmount] = useState('');
   const quantity = Number(amount);
   const isSound = Number.isInteger(quantity) && quantity > 0;
   const enter = (sign: 1 | -1): void =>
-    void attempt(use({ id: row.id, usedDto: { quantity: sign * quantity } }).unwrap()).then((done) => done && setAmount(''));
+    void attempt(count({ id: row.id, usedDto: { quantity: sign * quantity } }).unwrap()).then((done) => done && setAmount(''));
   return (
     <li className="border-rule flex flex-wrap items-center gap-3 border-b py-1.5">
       <span className="min-w-40 flex-1">
