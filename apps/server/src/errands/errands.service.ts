@@ -23,6 +23,7 @@ import { FiguresService } from '../figures/index.js';
 import { MarketService } from '../market/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
+import { Problem } from '../platform/http/index.js';
 import { JobsService } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
 import { WardrobeService } from '../wardrobe/index.js';
