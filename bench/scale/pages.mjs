@@ -19,6 +19,7 @@ const PAGES = (figure) => [
   ['/', '/', 'footer[aria-label="Shelf"] button'],
   ['/catalogue', '/catalogue', '[data-testid="found"]', 'part'],
   ['/wardrobe', '/wardrobe', '[aria-label="Pieces"] [role="option"]'],
+  ['wardrobe, to sort out', '/wardrobe?show=sort-out', '[aria-label="What to sort out"]'],
   ['wardrobe, parts', '/wardrobe?show=parts', '[aria-label="Owned pieces"] [role="row"]:nth-child(2)'],
   ['/market', '/market', '[aria-label="Who has most of it"] li'],
   ['sellers', '/market?show=sellers', '[aria-label="List of offers"] [role="row"]:nth-child(2)'],

@@ -1,7 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { type FigureDto, type FigureNameDto, type LineUpDto, type LineUpNamesDto } from '../src/figures/record/figures.dto.js';
-import type { PackedCatalogueDto } from '../src/catalogue/catalogue.dto.js';
-import type { StockDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Database } from '../src/platform/db/index.js';
 import { type LookDto } from '../src/figures/record/looks.dto.js';
 import { type ChangeDto } from '../src/platform/history/index.js';

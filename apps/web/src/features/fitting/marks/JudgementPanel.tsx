@@ -93,11 +93,16 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
           >
             <span data-testid="to-buy">
               {cost.toBuy === 0 ? 'nothing' : `${cost.toBuy}, about ${money(cost.toPay.total, currency)}`}
-              {cost.offDonors > 0 && `, ${cost.offDonors} off donors`}
               {cost.unsold.length > 0 && `, ${cost.unsold.length} unsold`}
             </span>
           </Why>
         </dd>
+        {cost.offDonors > 0 && (
+          <>
+            <dt className="text-pencil">Off donors</dt>
+            <dd data-testid="off-donors">{cost.offDonors}</dd>
+          </>
+        )}
         {overBudget && brief.budgetMinor !== null && (
           <>
             <dt className="text-pencil">Budget</dt>

@@ -53,8 +53,9 @@ export function PieceGrid({ pieces, chosen, onChoose, chosenPieces, place }: Pie
       <div style={{ height: virtual.getTotalSize() }} className="relative">
         {rows.map((row) => (
           <div key={row.key} style={{ top: row.start }} className="absolute inset-x-0 flex gap-2">
-            {Array.from({ length: Math.min(columns, total - row.index * columns) }, (_, i) => {
-              const piece = pieces.at(row.index * columns + i);
+            {Array.from({ length: columns }, (_, i) => {
+              const index = row.index * columns + i;
+              const piece = index < total ? pieces.at(index) : null;
               return piece ? (
                 <Tile
                   key={piece.id}
@@ -65,7 +66,7 @@ export function PieceGrid({ pieces, chosen, onChoose, chosenPieces, place }: Pie
                   onDrag={(transfer) => writeDragged(transfer, dragged(piece))}
                 />
               ) : (
-                <span key={i} style={{ width: TILE_PX }} />
+                <span key={i} className="max-w-40 min-w-0 flex-1" />
               );
             })}
           </div>
@@ -111,8 +112,8 @@ function Tile({ piece, isChosen, where, onChoose, onDrag }: TileProps) {
       draggable
       onDragStart={(event) => onDrag(event.dataTransfer)}
       onClick={(event) => onChoose(event.ctrlKey || event.metaKey || event.shiftKey)}
-      style={{ width: TILE_PX, height: ROW_PX - 10 }}
-      className={`bg-sheet rounded-cut relative flex flex-col items-center border p-1.5 text-left ${isChosen ? 'border-lagoon bg-lagoon/10 outline-lagoon outline-1' : piece.certainty === 'sure' ? 'border-rule hover:border-pencil' : 'border-pencil border-dashed'}`}
+      style={{ height: ROW_PX - 10 }}
+      className={`max-w-40 min-w-0 flex-1 bg-sheet rounded-cut relative flex flex-col items-center border p-1.5 text-left ${isChosen ? 'border-lagoon bg-lagoon/10 outline-lagoon outline-1' : piece.certainty === 'sure' ? 'border-rule hover:border-pencil' : 'border-pencil border-dashed'}`}
     >
       {piece.quantity > 1 && (
         <span className="bg-sheet/90 absolute top-1 right-1 z-10 px-1 font-mono text-[0.93rem]">×{piece.quantity}</span>
