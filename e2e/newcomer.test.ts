@@ -37,7 +37,7 @@ test('from nothing to the first priced figure, without touching a file', async (
     await expect(page.getByRole('status').filter({ hasText: 'Added.' })).toBeVisible();
   }
   await page.getByRole('link', { name: 'Wardrobe' }).click();
-  await expect(page.getByTestId('wardrobe-total')).toHaveText('2 pieces in 2 runs');
+  await expect(page.getByTestId('wardrobe-total')).toHaveText('2 pieces, 0 whole figures');
 
   // A dressed figure.
   await page.getByRole('link', { name: 'Outfit' }).click();
