@@ -77,20 +77,16 @@ await take('recolour', '/figures/ness-elver/fitting?position=torso&task=colour',
   await page.keyboard.press('ArrowDown');
 });
 await take('compare', '/figures/ibbe-lantry/compare?looks=ibbe-lantry-1,ibbe-lantry-2,ibbe-lantry-3');
-await take('checks', '/line-ups/better', async () => {
-  await page.getByRole('button', { name: 'New figure…' }).click();
-  await page.getByLabel(/An official figure/).check();
-  await pick('Which', 'LR-21-a');
-  await page.getByRole('button', { name: 'Add to the line-up' }).click();
-  await page.getByRole('option', { name: /on now/ }).waitFor();
-});
 await take('wardrobe', '/wardrobe', async () => {
   await page
     .getByRole('navigation', { name: 'Places' })
-    .getByRole('button', { name: /^Drawer A/ })
+    .getByRole('button', { name: /^Tin of arms/ })
     .click();
-  await page.getByRole('option', { name: /Side parting in walnut/ }).click();
+  await page.getByRole('option', { name: /Arm in saffron/ }).click();
+  await page.getByRole('region', { name: 'What it is doing' }).waitFor();
 });
+await take('whole-figures', '/wardrobe?show=figures', () => page.getByRole('button', { name: 'Dock worker 2 holes' }).click());
+await take('sort-out', '/wardrobe?show=sort-out');
 await take('market', '/market');
 await take('catalogue', '/catalogue?q=brown+ponytail');
 await take('mould-by-colour', '/catalogue/moulds/HA-118');
@@ -122,13 +118,6 @@ const plan = async () => {
 };
 await take('prices', '/market/prices/figure/LR-07-a');
 await take('errand', '/line-ups/heron-crew/errand', plan);
-await take('errand-copies', '/figures/lamplighter/errand', async () => {
-  await page.getByLabel('Copies').fill('8');
-  await plan();
-  await page.getByRole('button', { name: 'Work it out' }).click();
-  await page.getByTestId('copies-words').waitFor({ timeout: 120_000 });
-  await page.getByTestId('copies-words').scrollIntoViewIfNeeded();
-});
 await page.setViewportSize({ width: 390, height: 800 });
 await page.goto(`http://127.0.0.1:${PORT}/line-ups/heron-crew/errand`);
 const list = await page.getByRole('link', { name: 'To tick off' }).getAttribute('href');

@@ -4,7 +4,7 @@ import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService, textsOf } from '../catalogue/index.js';
 import { pieceDto } from './pieceView.js';
 import { PromisesService } from './promises/index.js';
-import type { Doing, PieceInPageDto, PiecesPageDto, PiecesPageQuery } from './wardrobe.dto.js';
+import type { Doing, Order, PieceInPageDto, PiecesPageDto, PiecesPageQuery } from './wardrobe.dto.js';
 import type { PieceEntity } from './wardrobe.entities.js';
 import { WardrobeStore } from './wardrobe.store.js';
 
@@ -34,7 +34,7 @@ export class PieceSearch {
   async page({ words, place, doing, order, offset, limit }: PiecesPageQuery): Promise<PiecesPageDto> {
     const counts = this.store.counts();
     const wanted = wordsOf(words);
-    if (place === undefined && wanted.length === 0 && doing === undefined && order !== 'colour') {
+    if (place === undefined && wanted.length === 0 && doing === undefined && (order ?? 'part') === 'part') {
       const rows = await this.told(this.store.piecesFrom(offset, limit));
       return { total: counts.runs, ...counts, freePieces: null, promisedPieces: null, rows };
     }
@@ -43,7 +43,7 @@ export class PieceSearch {
     const found = doing === undefined ? all : all.filter((piece) => (shares?.get(piece.id)?.[doing] ?? 0) > 0);
     const sum = (which: Doing): number | null =>
       shares && place !== undefined ? [...shares.values()].reduce((pieces, row) => pieces + row[which], 0) : null;
-    const sorted = order === 'colour' ? this.byColour(found) : found;
+    const sorted = this.inOrder(found, order ?? 'part');
     return {
       total: found.length,
       ...counts,
@@ -60,11 +60,22 @@ export class PieceSearch {
     return new Map([...doing].map(([id, { free, given }]) => [id, { free, promised: given.reduce((all, row) => all + row.quantity, 0) }]));
   }
 
-  private byColour(pieces: readonly PieceEntity[]): PieceEntity[] {
-    const catalogue = this.catalogue.now();
-    const order = new Map(catalogue.data.colours.map((colour, i) => [colour.id, i]));
-    const keyOf = (piece: PieceEntity): number => order.get(catalogue.variant(piece.variant).colours[0] ?? '') ?? order.size;
-    return [...pieces].sort((a, b) => keyOf(a) - keyOf(b) || (a.variant < b.variant ? -1 : 1));
+  private inOrder(pieces: readonly PieceEntity[], order: Order): readonly PieceEntity[] {
+    const byPart = (a: PieceEntity, b: PieceEntity): number => (a.variant < b.variant ? -1 : a.variant > b.variant ? 1 : a.id - b.id);
+    switch (order) {
+      case 'part':
+        return pieces;
+      case 'place':
+        return [...pieces].sort((a, b) => a.place.localeCompare(b.place) || byPart(a, b));
+      case 'most':
+        return [...pieces].sort((a, b) => b.quantity - a.quantity || byPart(a, b));
+      case 'colour': {
+        const catalogue = this.catalogue.now();
+        const rank = new Map(catalogue.data.colours.map((colour, i) => [colour.id, i]));
+        const rankOf = (piece: PieceEntity): number => rank.get(catalogue.variant(piece.variant).colours[0] ?? '') ?? rank.size;
+        return [...pieces].sort((a, b) => rankOf(a) - rankOf(b) || byPart(a, b));
+      }
+    }
   }
 
   private async withWords(wanted: readonly string[]): Promise<PieceEntity[]> {

@@ -53,7 +53,7 @@ export class PiecesQuery {
 
 const DOINGS = ['free', 'promised'] as const;
 export type Doing = (typeof DOINGS)[number];
-const ORDERS = ['part', 'colour'] as const;
+const ORDERS = ['part', 'colour', 'place', 'most'] as const;
 export type Order = (typeof ORDERS)[number];
 
 export class PiecesPageQuery {
@@ -61,7 +61,7 @@ export class PiecesPageQuery {
   words = '';
   @Id('Place', { optional: true, description: 'Only what lies in this place or below it' }) place?: string;
   @OneOf('Doing', DOINGS, { optional: true, description: 'Only what serves nobody, or only what serves somebody' }) doing?: Doing;
-  @OneOf('Order', ORDERS, { optional: true, description: 'By part, or by colour and then by part' }) order?: Order;
+  @OneOf('Order', ORDERS, { optional: true, description: 'By part, by colour, by place, or the most pieces first' }) order?: Order;
   @Whole('First row', 0, 10_000_000, { optional: true, inAddress: true }) offset = 0;
   @Whole('Number of rows', 1, 200, { optional: true, inAddress: true }) limit = 100;
 }

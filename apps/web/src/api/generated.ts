@@ -1481,8 +1481,8 @@ export type PagePiecesApiArg = {
   place?: string;
   /** Only what serves nobody, or only what serves somebody */
   doing?: 'free' | 'promised';
-  /** By part, or by colour and then by part */
-  order?: 'part' | 'colour';
+  /** By part, by colour, by place, or the most pieces first */
+  order?: 'part' | 'colour' | 'place' | 'most';
   offset?: number;
   limit?: number;
 };
@@ -2680,7 +2680,8 @@ export type SomePiecesDto = {
   quantity: number;
 };
 export type DeedDto = {
-  deed: 'move' | 'sell' | 'give' | 'lose' | 'break' | 'lend' | 'return' | 'hand back' | 'defect' | 'condition' | 'confirm' | 'alter';
+  deed:
+    'move' | 'sell' | 'give' | 'lose' | 'break' | 'lend' | 'return' | 'hand back' | 'defect' | 'condition' | 'confirm' | 'alter' | 'split';
   pieces: SomePiecesDto[];
   /** Where they go: moved, or returned */
   to?: string;

@@ -6,7 +6,7 @@ import { Day, Flag, Id, OneOf, Rows, Text, Whole } from '../../platform/http/ind
 /** What can be done with pieces. */
 const DEEDS = [
   ...(['move', 'sell', 'give', 'lose', 'break', 'lend', 'return', 'hand back'] as const),
-  ...(['defect', 'condition', 'confirm', 'alter'] as const),
+  ...(['defect', 'condition', 'confirm', 'alter', 'split'] as const),
 ] as const;
 export type Deed = (typeof DEEDS)[number];
 

@@ -21,6 +21,7 @@ const KINDS: Readonly<Record<Deed, EntryKind>> = {
   condition: 'split',
   confirm: 'corrected',
   alter: 'altered',
+  split: 'split',
 };
 
 /** What is done with owned pieces by hand. */
@@ -130,7 +131,7 @@ export class LedgerService {
   /** The movements one deed makes of some pieces of a run. What changes what they are makes another lot of them. */
   private movementsFor(
     deed: DeedDto,
-    { lot, place, taken }: HeldRow & { readonly taken: number },
+    { lot, place, taken, quantity }: HeldRow & { readonly taken: number },
     lentTo: string | null,
   ): readonly Movement[] {
     const go = (to: string): readonly Movement[] => (to === place ? [] : [{ lot, quantity: taken, from: place, to }]);
@@ -159,7 +160,13 @@ export class LedgerService {
       case 'defect':
       case 'condition':
       case 'confirm':
-      case 'alter': {
+      case 'alter':
+      case 'split': {
+        if (deed.deed === 'split' && taken === quantity)
+          throw new Problem(
+            409,
+            `That is all of ${this.entries.nameOf(lot)} there: say how many of the ${quantity} become a run of their own.`,
+          );
         const next = this.entries.record.addLot(lotAfter(deed, this.entries.lot(lot), this.entries.now()));
         return [
           { lot, quantity: taken, from: place, to: OUTSIDE },

@@ -15,6 +15,8 @@ export function lotAfter(
     case 'condition':
       if (condition === undefined) throw new Problem(422, 'Say in what condition they are.');
       return { ...after, condition };
+    case 'split':
+      return { ...after, note: note === '' ? lot.note : note };
     case 'confirm':
       return { ...after, certainty: 'sure' };
     case 'alter': {

@@ -43,6 +43,8 @@ export function sentenceFor(
       return `Handed ${subject} back`;
     case 'alter':
       return `Altered ${subject}: ${alterationWords({ kind: alteration ?? 'cut', what: altered, note: '' })}`;
+    case 'split':
+      return `Made ${subject} a run of its own`;
     case 'confirm':
       return `Confirmed ${subject}`;
   }

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { type FigureDto, type LineUpDto, useRenameLineUpMutation } from '@/api';
 import { FigurePicture, UndoButtons } from '@/parts';
 import { attempt, Empty, plural } from '@/ui';
-import { chosenLookOf, useCompany, useOpen, useUndo, useWorkspaceFor } from '@/workspace';
+import { chosenLookOf, useCompany, useOpen, useStanding, useUndo, useWorkspaceFor } from '@/workspace';
 import { FigureDeeds } from './FigureDeeds';
 import { NamedHeading } from './NamedHeading';
 import { NewFigure } from './NewFigure';
@@ -72,6 +72,7 @@ function Standing({ figure, isChosen, onChoose }: StandingProps) {
   const { catalogue, supply, currency } = useWorkspaceFor(figure.id);
   const look = chosenLookOf(figure);
   const company = useCompany(figure);
+  const waits = useStanding(figure.id);
   const { likeness, marks, cost, standing } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
   return (
     <div className="relative">
@@ -101,7 +102,7 @@ function Standing({ figure, isChosen, onChoose }: StandingProps) {
             )}
           </span>
           <span className="block text-[0.87rem]">
-            {cost.toBuy === 0 ? 'nothing to buy' : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}
+            {cost.toBuy === 0 ? (waits ?? 'nothing to buy') : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}
           </span>
         </div>
       </Link>

@@ -3,12 +3,16 @@ import { type PageAnswer, type Pages, usePages } from '@/ui';
 
 const PAGE = 100;
 
+/** What runs are sorted by. */
+export const PIECE_ORDERS = ['part', 'colour', 'place', 'most'] as const;
+export type PieceOrder = (typeof PIECE_ORDERS)[number];
+
 /** Which runs are looked at: with all the words, in one place and below it, free or promised; and in which order. */
 export interface PiecesAsked {
   readonly words?: string;
   readonly place?: string;
   readonly doing?: 'free' | 'promised';
-  readonly order?: 'colour';
+  readonly order?: Exclude<PieceOrder, 'part'>;
 }
 
 interface Pieces extends Pages<PieceInPageDto> {

@@ -45,11 +45,14 @@ function OnePart({ path }: { readonly path: string }) {
   const [variant, setVariant] = useState<string | null>(null);
   const [quantity, setQuantity] = useState('1');
   const [condition, setCondition] = useState<Condition>('used');
+  const [owner, setOwner] = useState('');
+  const [dueOn, setDueOn] = useState('');
   const [added, setAdded] = useState<readonly string[]>([]);
   const submit = async (): Promise<void> => {
     if (variant === null) return;
     try {
-      await add({ newPiecesDto: { variant, quantity: Number(quantity), condition, place: path } }).unwrap();
+      const borrowed = owner.trim() === '' ? {} : { owner: owner.trim(), ...(dueOn === '' ? {} : { dueOn }) };
+      await add({ newPiecesDto: { variant, quantity: Number(quantity), condition, place: path, ...borrowed } }).unwrap();
       setAdded([`${quantity} × ${catalogue.nameOf(catalogue.variant(variant))}`, ...added]);
       setVariant(null);
       setQuantity('1');
@@ -74,6 +77,17 @@ function OnePart({ path }: { readonly path: string }) {
           <Choice<Condition> value={condition} options={CONDITIONS.map((value) => ({ value, label: value }))} onChoose={setCondition} />
         </Label>
       </div>
+      <details>
+        <summary className="text-pencil cursor-pointer text-[0.93rem]">Borrowed from somebody</summary>
+        <div className="mt-2 grid grid-cols-2 gap-3">
+          <Label text="From whom">
+            <Input value={owner} maxLength={80} onChange={(event) => setOwner(event.target.value)} />
+          </Label>
+          <Label text="Goes back on">
+            <Input type="date" value={dueOn} onChange={(event) => setDueOn(event.target.value)} />
+          </Label>
+        </div>
+      </details>
       <Button type="submit" tone="act" disabled={variant === null || Number(quantity) < 1 || isLoading}>
         Add them
       </Button>

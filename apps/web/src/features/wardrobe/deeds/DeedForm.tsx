@@ -9,6 +9,7 @@ import { useDeeds } from './useDeeds';
 /** What can be done with chosen pieces, with the key that opens it. */
 export const DEED_WORDS = [
   ['move', 'Move', 'm'],
+  ['split', 'Split', ''],
   ['defect', 'Mark a defect', 'd'],
   ['condition', 'Condition', 'c'],
   ['alter', 'Alter', 'a'],
@@ -68,6 +69,7 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
         ...(WANTS_PERSON.includes(deed) && person.trim() !== '' ? { person: person.trim() } : {}),
         ...(deed === 'lend' && dueOn !== '' ? { dueOn } : {}),
         ...(deed === 'defect' ? { defect, note } : {}),
+        ...(deed === 'split' ? { note } : {}),
         ...(deed === 'condition' ? { condition } : {}),
         ...(deed === 'alter' ? { alteration, what: what.trim(), note } : {}),
         ...(BRINGS.includes(deed) && brought !== '' && broughtMinor >= 0 ? { broughtMinor } : {}),
@@ -116,6 +118,11 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
             <Input value={note} maxLength={300} onChange={(event) => setNote(event.target.value)} />
           </Label>
         </>
+      )}
+      {deed === 'split' && (
+        <Label text="Why, if you like">
+          <Input value={note} maxLength={300} onChange={(event) => setNote(event.target.value)} />
+        </Label>
       )}
       {deed === 'alter' && (
         <>

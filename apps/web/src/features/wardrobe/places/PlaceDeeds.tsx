@@ -13,7 +13,7 @@ const TOP = 'top';
 
 /** The open place by its name: named anew, put elsewhere with all below it, or taken away while nothing ever lay in it. */
 export function PlaceDeeds({ place, places, onGone }: PlaceDeedsProps) {
-  const [doing, setDoing] = useState<'name' | 'move' | null>(null);
+  const [doing, setDoing] = useState<'name' | 'move' | 'note' | null>(null);
   const [change] = useChangePlaceMutation();
   const [remove] = useRemovePlaceMutation();
   const options = useMemo(
@@ -36,6 +36,16 @@ export function PlaceDeeds({ place, places, onGone }: PlaceDeedsProps) {
         onLeft={() => setDoing(null)}
       />
     );
+  if (doing === 'note')
+    return (
+      <KeptInput
+        label="Note about the place"
+        value={place.note}
+        maxLength={500}
+        onKeep={(note) => void attempt(change({ id: place.id, placeChangeDto: { note } }).unwrap())}
+        onLeft={() => setDoing(null)}
+      />
+    );
   return (
     <span className="flex items-center gap-1">
       <h2 className="text-[1.07rem] whitespace-nowrap">{place.kind === 'lent' ? place.path : place.name}</h2>
@@ -49,6 +59,7 @@ export function PlaceDeeds({ place, places, onGone }: PlaceDeedsProps) {
           items={[
             { label: 'Rename', act: () => setDoing('name') },
             { label: 'Put it elsewhere…', act: () => setDoing('move') },
+            { label: 'Note', act: () => setDoing('note') },
             {
               label: 'Take it away',
               act: () => void attempt(remove({ id: place.id }).unwrap()).then((done) => done && onGone()),

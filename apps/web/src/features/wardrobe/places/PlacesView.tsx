@@ -1,11 +1,11 @@
 import { useCallback, useEffect, useState } from 'react';
 import { type PieceInPageDto, useListPlacesQuery } from '@/api';
 import { Link } from 'react-router';
-import { Chips, OwnInput, plural, useAddress } from '@/ui';
+import { Chips, Choice, OwnInput, plural, useAddress } from '@/ui';
 import { isTyping } from '@/workspace';
 import { DEED_WORDS, type OpenDeed, useDeeds } from '../deeds';
 import { PieceTable } from '../table';
-import { type PiecesAsked, usePieces } from '../usePieces';
+import { PIECE_ORDERS, type PieceOrder, type PiecesAsked, usePieces } from '../usePieces';
 import { Photographs } from './Photographs';
 import { PieceGrid } from './PieceGrid';
 import { PiecePanel } from './PiecePanel';
@@ -21,7 +21,7 @@ export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; read
   const { data: places = [] } = useListPlacesQuery();
   const open = isTable ? null : (places.find((row) => row.id === params.get('place')) ?? null);
   const doing = DOINGS.find((name) => name === params.get('doing')) ?? '';
-  const order = params.get('order') === 'colour' ? 'colour' : 'part';
+  const order = PIECE_ORDERS.find((name) => name === params.get('order')) ?? 'part';
   const asked: PiecesAsked = {
     ...(words === '' ? {} : { words }),
     ...(open === null ? {} : { place: open.id }),
@@ -50,7 +50,15 @@ export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; read
   const drop = (to: string, dropped: readonly { readonly id: number; readonly quantity: number }[]): void => {
     if (dropped.length > 0) void act({ deed: 'move', to }, dropped).then((done) => done && leave());
   };
-  useDeedKeys(chosen.length > 0, setDeed, onNew);
+  const confirm = (): void => {
+    const unsure = chosen.filter((piece) => piece.certainty !== 'sure');
+    if (unsure.length > 0) void act({ deed: 'confirm' }, unsure).then((done) => done && leave());
+  };
+  const chooseAll = (): void => {
+    const loaded = Array.from({ length: pieces.total ?? 0 }, (_, i) => pieces.at(i)).filter((piece) => piece !== null);
+    setChosen(chosen.length >= loaded.length ? [] : loaded);
+  };
+  useDeedKeys(chosen.length > 0, setDeed, onNew, confirm);
   const { shares } = pieces;
   return (
     <div
@@ -77,21 +85,25 @@ export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; read
             ]}
             onChoose={(value) => put('doing', value)}
           />
-          <label className="flex items-center gap-1.5 text-[0.93rem] whitespace-nowrap">
-            <input
-              type="checkbox"
-              className="accent-lagoon"
-              checked={order === 'colour'}
-              onChange={(event) => put('order', event.target.checked ? 'colour' : '')}
-            />
-            By colour
-          </label>
+          <Choice<PieceOrder>
+            aria-label="Sorted by"
+            className="!w-auto"
+            value={order}
+            options={[
+              { value: 'part', label: 'by part' },
+              { value: 'colour', label: 'by colour' },
+              { value: 'place', label: 'by place' },
+              { value: 'most', label: 'most first' },
+            ]}
+            onChoose={(value) => put('order', value === 'part' ? '' : value)}
+          />
         </div>
         {open && open.path !== '' && open.kind !== 'lent' && (
           <div className="px-3 pt-1">
             <Photographs of={open.id} label={open.name} />
           </div>
         )}
+        {open && open.note !== '' && <p className="text-pencil px-3 pt-1 text-[0.93rem]">{open.note}</p>}
         {open && open.wholeFigures > 0 && open.kind !== 'donor' && (
           <p className="px-3 pt-2 text-[0.93rem]">
             <Link to="/wardrobe?show=figures" className="text-lagoon underline">
@@ -100,7 +112,13 @@ export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; read
           </p>
         )}
         {isTable ? (
-          <PieceTable pieces={pieces} words={words} chosen={new Set(chosen.map((piece) => piece.id))} onChoose={choose} />
+          <PieceTable
+            pieces={pieces}
+            words={words}
+            chosen={new Set(chosen.map((piece) => piece.id))}
+            onChoose={choose}
+            onChooseAll={chooseAll}
+          />
         ) : (
           <PieceGrid
             pieces={pieces}
@@ -116,16 +134,17 @@ export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; read
   );
 }
 
-/** Keys for what is done with chosen pieces, and `N` for new ones. */
-function useDeedKeys(hasChosen: boolean, onDeed: (deed: OpenDeed) => void, onNew: () => void): void {
+/** Keys for what is done with chosen pieces, `Y` to say that they are right, and `N` for new ones. */
+function useDeedKeys(hasChosen: boolean, onDeed: (deed: OpenDeed) => void, onNew: () => void, onConfirm: () => void): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       const key = event.key.toLowerCase();
       const deed = hasChosen ? DEED_WORDS.find(([, , own]) => own === key) : undefined;
-      if (!deed && key !== 'n') return;
+      if (!deed && key !== 'n' && !(key === 'y' && hasChosen)) return;
       event.preventDefault();
       if (deed) onDeed(deed[0]);
+      else if (key === 'y') onConfirm();
       else onNew();
     };
     window.addEventListener('keydown', onKey);

@@ -16,10 +16,12 @@ interface PieceTableProps {
   readonly chosen: ReadonlySet<number>;
   /** `adds` keeps what was chosen beside it. */
   readonly onChoose: (piece: PieceInPageDto, adds: boolean) => void;
+  /** Chooses every row that has been read, or lets go of all. */
+  readonly onChooseAll: () => void;
 }
 
 /** Owned pieces as a table, by their parts; many are chosen by their boxes, and what is done is done with all of them. */
-export function PieceTable({ pieces, words, chosen, onChoose }: PieceTableProps) {
+export function PieceTable({ pieces, words, chosen, onChoose, onChooseAll }: PieceTableProps) {
   const { all, want } = pieces;
   const total = pieces.total ?? 0;
   const scroller = useRef<HTMLDivElement>(null);
@@ -34,7 +36,17 @@ export function PieceTable({ pieces, words, chosen, onChoose }: PieceTableProps)
       <div role="row" className={`${GRID} text-pencil border-ink border-b pb-1 text-[0.87rem]`}>
         {['', '', 'Part', 'Colour', 'Pieces', 'Condition', 'Serves', 'Place'].map((head, i) => (
           <span key={i} role="columnheader" className={i > 2 && i !== 4 ? 'max-sm:hidden' : ''}>
-            {head}
+            {i === 0 ? (
+              <input
+                type="checkbox"
+                className="accent-lagoon"
+                aria-label="Choose every row"
+                checked={chosen.size > 0}
+                onChange={onChooseAll}
+              />
+            ) : (
+              head
+            )}
           </span>
         ))}
       </div>
