@@ -4,7 +4,7 @@ import { type FigureDto } from '../src/figures/record/figures.dto.js';
 import { type LookDto } from '../src/figures/record/looks.dto.js';
 import { type ChangeDto } from '../src/platform/history/index.js';
 import { type ReferencePictureDto } from '../src/figures/references/references.dto.js';
-import { type DonorDto } from '../src/wardrobe/wardrobe.dto.js';
+import { type DonorDto } from '../src/wardrobe/donors/donors.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;

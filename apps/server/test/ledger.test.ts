@@ -20,8 +20,9 @@ const placeOf = async (path: string): Promise<PlaceDto> => {
 };
 const pieces = async (variant = HAT): Promise<PieceDto[]> =>
   (await server.get<PieceDto[]>(`wardrobe/pieces?variant=${encodeURIComponent(variant)}`)).body;
-const within = async (place: string): Promise<PieceDto[]> =>
-  (await server.get<PiecesPageDto>(`wardrobe/pieces/page?place=${place}`)).body.rows as PieceDto[];
+const within = async (place: string): Promise<PieceDto[]> => [
+  ...(await server.get<PiecesPageDto>(`wardrobe/pieces/page?place=${place}`)).body.rows,
+];
 const deed = (body: Partial<DeedDto>) => server.post<{ sentence: string; message: string }>('wardrobe/deeds', body);
 const undo = () => server.post<{ done: string; message: string }>('history/wardrobe/all/undo');
 const redo = () => server.post<{ done: string }>('history/wardrobe/all/redo');

@@ -63,7 +63,6 @@ export {
   type PiecePinDto,
   type PromisesDto,
   type RunPromisesDto,
-  type SortOutDto,
   type ConsumableDto,
   type LedgerReadingDto,
   useAddConsumableMutation,

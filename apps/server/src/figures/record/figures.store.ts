@@ -37,7 +37,7 @@ export interface FigureInLine {
 }
 
 /** What a figure wants of the wardrobe: the parts of the look it shows, and what its brief says of pieces. */
-export interface FigureWants {
+interface FigureWants {
   readonly id: string;
   readonly name: string;
   readonly copies: number;

@@ -19,7 +19,7 @@ import type { ClashDto, ContenderDto, GivenDto, PromisesDto, RunPromisesDto } fr
 import { PromisesRecord } from './promisesRecord.js';
 
 /** A look that something is planned for: the chosen one of its figure or another, for so many copies. */
-export interface PlannedLook {
+interface PlannedLook {
   readonly look: Pick<StoredLook, 'id' | 'figure' | 'parts'>;
   readonly copies: number;
   /** Looks of one group are never shown together. */
@@ -27,13 +27,13 @@ export interface PlannedLook {
 }
 
 /** What serves some looks of each part: pieces that are owned, and pieces that come off donors. */
-export interface ServedTogether {
+interface ServedTogether {
   readonly owned: ReadonlyMap<string, number>;
   readonly onDonors: ReadonlyMap<string, number>;
 }
 
 /** What a run's pieces do, in short. */
-export interface RunDoing {
+interface RunDoing {
   readonly free: number;
   readonly given: readonly GivenDto[];
   /** Is the part wanted more often than there is of it? */

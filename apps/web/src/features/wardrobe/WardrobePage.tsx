@@ -6,7 +6,7 @@ import { ImportDialog, UndoButtons } from '@/parts';
 import { plural, useAddress } from '@/ui';
 import { useUndo } from '@/workspace';
 import { AddSheet, CountSheet, WhereSheet } from './deeds';
-import { AddProductSheet, FiguresView, OpenBoxSheet } from './figures';
+import { AddProductSheet, FiguresView, OpenBoxSheet, TogetherSheet } from './figures';
 import { LedgerFile } from './LedgerFile';
 import { PieceChanges } from './PieceChanges';
 import { PlacesView } from './places';
@@ -60,6 +60,7 @@ export function WardrobePage() {
             </>
           )}
           {way === 'places' && <WhereSheet />}
+          {way === 'figures' && <TogetherSheet />}
           <AddProductSheet place={open} />
           <AddSheet place={open} isOpen={isAdding} onOpenChange={setAdding} />
         </div>

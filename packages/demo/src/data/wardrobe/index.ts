@@ -1,2 +1,2 @@
-export type { DemoDeed, DemoDonor, DemoPiece, DemoRun } from './deeds.js';
+export type { DemoDeed, DemoRun } from './deeds.js';
 export { YEAR } from './year.js';

@@ -12,12 +12,7 @@ export interface Said {
 export const NOTHING_SAID: Said = { inside: [], missing: new Set() };
 
 /** The figures of so many copies of a product, those of blind bags as far as they are told. */
-export function figuresIn(
-  contents: Unpacked,
-  count: number,
-  inside: readonly string[],
-  figureOf: (id: string) => OfficialFigure | undefined,
-) {
+function figuresIn(contents: Unpacked, count: number, inside: readonly string[], figureOf: (id: string) => OfficialFigure | undefined) {
   const sure = Array.from({ length: count }, () => contents.figures.map((row) => row.figure)).flat();
   return [...sure, ...inside].map((id) => figureOf(id));
 }
