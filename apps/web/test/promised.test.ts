@@ -27,10 +27,11 @@ const TOLD = {
   shared: [{ row: 1, figures: [1, 2] }],
 } as ConstructorParameters<typeof Promised>[0];
 const promised = new Promised(TOLD);
+const NOTHING = { get: () => 0, onDonors: () => 0 };
 
 describe('the promises as they were told', () => {
   test('say what a figure can count on: what those before it leave', () => {
-    const hats = (figure: string): number | undefined => promised.differing(figure).get(hat)?.owned;
+    const hats = (figure: string): number => promised.differing(figure, NOTHING).get(hat)?.owned ?? 0;
     expect(['ada', 'bo', 'cy', 'di', 'nobody'].map(hats)).toEqual([2, 1, 1, 0, 0]);
   });
 
@@ -57,7 +58,7 @@ describe('the workspace of a figure', () => {
   const price = (): number => 30;
   const workspace = {
     ...{ catalogue, owned, currency: 'EUR', today: '2026-11-01' },
-    supply: supplyFrom(owned, price, null),
+    supply: supplyFrom(owned, price),
     prices: { landedMinor: price },
   } as unknown as Workspace;
 

@@ -1,39 +1,29 @@
 import { type Supply, type WantElsewhere } from '@outfit/core';
-import { availableTo, type PartShares, type ShareRow } from '@outfit/core/wardrobe';
+import { availableOfAll, type ShareColumns } from '@outfit/core/wardrobe';
 import type { PromisesDto } from '@/api';
 import type { OwnedPieces } from './ownedPieces';
 import type { Workspace } from './workspace';
 
-/** What is promised of one part, with how many there are in all. */
-type Part = Omit<PartShares, 'variant'> & { readonly owned: number };
-
-/** What a figure can count on of the parts of which it is not simply all there is. */
-type Differing = ReadonlyMap<string, { readonly owned: number; readonly onDonors: number; readonly stock: number }>;
+/** How many pieces of a part a figure can count on. */
+interface Count {
+  readonly owned: number;
+  readonly onDonors: number;
+}
 
 /** The promises as they were told, found by part and by figure. */
 export class Promised {
-  private readonly parts = new Map<string, Part>();
+  private readonly parts: ReadonlyMap<string, number>;
   private readonly lines: ReadonlyMap<string, number>;
+  private readonly columns: ShareColumns;
+  /** The rows of each part, by its index; made when the first is asked for. */
+  private rowsByPart: readonly (readonly number[])[] | null = null;
 
   constructor(private readonly told: PromisesDto) {
     this.lines = new Map(told.figures.map((id, i) => [id, i]));
-    const shared = new Map(told.shared.map(({ row, figures }) => [row, figures]));
-    const rows = told.variants.map((): ShareRow[] => []);
-    for (let i = 0; i < told.of.length; i += 1)
-      rows[told.of[i] ?? -1]?.push({
-        figures: shared.get(i) ?? [told.by[i] ?? 0],
-        wants: told.wants[i] ?? 0,
-        gets: told.gets[i] ?? 0,
-        offDonors: told.offDonors[i] ?? 0,
-        bound: told.bound[i] ?? 0,
-      });
-    for (const [i, variant] of told.variants.entries())
-      this.parts.set(variant, {
-        free: told.free[i] ?? 0,
-        freeOnDonors: told.freeOnDonors[i] ?? 0,
-        owned: told.owned[i] ?? 0,
-        rows: rows[i] ?? [],
-      });
+    this.parts = new Map(told.variants.map((id, i) => [id, i]));
+    const figures = told.by.map((first): readonly number[] => [first]);
+    for (const { row, figures: all } of told.shared) figures[row] = all;
+    this.columns = { ...told, figuresOf: (row) => figures[row] ?? [] };
   }
 
   /** Where a figure stands in line; one that is not in line stands behind everybody. */
@@ -46,22 +36,45 @@ export class Promised {
     return this.told.standings[this.lines.get(figure) ?? -1] || null;
   }
 
-  /** What a figure can count on, of every part that somebody wants or that is peculiar. */
-  differing(figure: string): Differing {
-    const line = this.lineOf(figure);
-    return new Map([...this.parts].map(([variant, part]) => [variant, { ...availableTo(part, line), stock: part.owned }]));
+  /** How many pieces of a part there are in all; null for one of which the stock tells it. */
+  stockOf(variant: string): number | null {
+    return this.told.owned[this.parts.get(variant) ?? -1] ?? null;
+  }
+
+  /** What a figure can count on, of every part of which that is not simply all there is. */
+  differing(figure: string, stock: Pick<OwnedPieces, 'get' | 'onDonors'>): ReadonlyMap<string, Count> {
+    const { owned, onDonors } = availableOfAll(this.columns, this.lineOf(figure));
+    const counts = new Map<string, Count>();
+    for (const [i, variant] of this.told.variants.entries()) {
+      const count = { owned: owned[i] ?? 0, onDonors: onDonors[i] ?? 0 };
+      if (count.owned !== stock.get(variant) || count.onDonors !== stock.onDonors(variant)) counts.set(variant, count);
+    }
+    return counts;
   }
 
   /** What others than a figure want of a part; those that share its pieces are no others. */
   wantsOf(variant: string, figure: string | null): readonly WantElsewhere[] {
     const line = figure === null ? Infinity : this.lineOf(figure);
-    return (this.parts.get(variant)?.rows ?? [])
-      .filter((row) => !row.figures.includes(line))
-      .map(({ figures: [first = 0], wants, gets, bound }) => ({
-        name: this.told.names[first] ?? '',
-        count: wants,
-        isServedBefore: gets > 0 && (first < line || bound > 0),
-      }));
+    const { told } = this;
+    return (this.rows()[this.parts.get(variant) ?? -1] ?? [])
+      .filter((row) => !this.columns.figuresOf(row).includes(line))
+      .map((row) => {
+        const [first = 0] = this.columns.figuresOf(row);
+        return {
+          name: told.names[first] ?? '',
+          count: told.wants[row] ?? 0,
+          isServedBefore: (told.gets[row] ?? 0) > 0 && (first < line || (told.bound[row] ?? 0) > 0),
+        };
+      });
+  }
+
+  private rows(): readonly (readonly number[])[] {
+    if (!this.rowsByPart) {
+      const rows = this.told.variants.map((): number[] => []);
+      for (const [row, part] of this.told.of.entries()) rows[part]?.push(row);
+      this.rowsByPart = rows;
+    }
+    return this.rowsByPart;
   }
 }
 
@@ -75,9 +88,13 @@ export function promisedOf(told: PromisesDto): Promised {
 }
 
 /** A supply: what is owned, what can be bought, what may come off whole figures. */
-export const supplyFrom = (owned: OwnedPieces, landedMinor: (variant: string) => number | null, differing: Differing | null): Supply => ({
+export const supplyFrom = (
+  owned: OwnedPieces,
+  landedMinor: (variant: string) => number | null,
+  stock: ((variant: string) => number) | null = null,
+): Supply => ({
   owned: (variant) => owned.get(variant),
-  ...(differing ? { stock: (variant) => differing.get(variant)?.stock ?? owned.get(variant) } : {}),
+  ...(stock ? { stock } : {}),
   landedMinor,
   donor: (variant) => {
     const quantity = owned.onDonors(variant);
@@ -87,25 +104,38 @@ export const supplyFrom = (owned: OwnedPieces, landedMinor: (variant: string) =>
 
 interface Kept {
   readonly workspace: Workspace;
-  readonly key: string;
+  readonly promised: Promised;
+  readonly counts: ReadonlyMap<string, Count>;
   readonly own: Workspace;
 }
 /** As many figures as stand on a shelf. */
 const MOST_KEPT = 200;
 const kept = new Map<string, Kept>();
 
+const isSame = (a: ReadonlyMap<string, Count>, b: ReadonlyMap<string, Count>): boolean => {
+  if (a.size !== b.size) return false;
+  for (const [variant, { owned, onDonors }] of a) {
+    const other = b.get(variant);
+    if (other?.owned !== owned || other.onDonors !== onDonors) return false;
+  }
+  return true;
+};
+
 /**
  * The workspace as a figure sees it: what it can count on instead of all there is. The same object as long as that stays the same, however
  * often promises are told anew.
  */
 export function workspaceFor(workspace: Workspace, promised: Promised, figure: string): Workspace {
-  const differing = promised.differing(figure);
-  const key = JSON.stringify([...differing].map(([variant, { owned, onDonors, stock }]) => [variant, owned, onDonors, stock]));
   const before = kept.get(figure);
-  if (before?.workspace === workspace && before.key === key) return before.own;
-  const owned = workspace.owned.with(differing);
-  const own = { ...workspace, owned, supply: supplyFrom(owned, (id) => workspace.prices.landedMinor(id), differing) };
-  if (kept.size >= MOST_KEPT) kept.clear();
-  kept.set(figure, { workspace, key, own });
-  return own;
+  if (before?.workspace === workspace && before.promised === promised) return before.own;
+  const counts = promised.differing(figure, workspace.owned);
+  const keep = (own: Workspace): Workspace => {
+    if (kept.size >= MOST_KEPT) kept.clear();
+    kept.set(figure, { workspace, promised, counts, own });
+    return own;
+  };
+  if (before?.workspace === workspace && isSame(before.counts, counts)) return keep(before.own);
+  const owned = workspace.owned.with(counts);
+  const stock = (variant: string): number => promised.stockOf(variant) ?? workspace.owned.get(variant);
+  return keep({ ...workspace, owned, supply: supplyFrom(owned, (id) => workspace.prices.landedMinor(id), stock) });
 }

@@ -47,6 +47,7 @@ export {
 } from './donors/index.js';
 export {
   type Available,
+  availableOfAll,
   availableTo,
   type Claim,
   type Claimant,
@@ -68,6 +69,7 @@ export {
   serve,
   type Served,
   type ServingRun,
+  type ShareColumns,
   type ShareRow,
   sharesOf,
   type SpotServed,

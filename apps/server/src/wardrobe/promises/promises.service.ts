@@ -12,11 +12,15 @@ import {
   sharesOf,
   standingOfFigure,
 } from '@outfit/core/wardrobe';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { Database } from '../../platform/db/index.js';
 import { FiguresStore, type StoredLook } from '../../figures/index.js';
 import { PromiseKeeper } from './promiseKeeper.js';
 import type { ClashDto, ContenderDto, GivenDto, PromisesDto, RunPromisesDto } from './promises.dto.js';
 import { PromisesRecord } from './promisesRecord.js';
+
+/** Figures, or parts, at a turn. */
+const A_TURN = 300;
 
 /** A look that something is planned for: the chosen one of its figure or another, for so many copies. */
 interface PlannedLook {
@@ -61,14 +65,16 @@ export class PromisesService {
     const figures = this.keeper.line();
     const lineOf = new Map(figures.map((id, i) => [id, i]));
     const held = this.record.builtInto();
-    const standings = figures.map((id) => standingOfFigure(book.servedTo(id), book.claimant(id)?.copies ?? 1, held.get(id) ?? 0));
+    const standings = await inTurns(figures, (id) =>
+      standingOfFigure(book.servedTo(id), book.claimant(id)?.copies ?? 1, held.get(id) ?? 0),
+    );
     const columns = { variants: [] as string[], free: [] as number[], freeOnDonors: [] as number[], owned: [] as number[] };
     const rows = { of: [] as number[], by: [] as number[], wants: [] as number[], gets: [] as number[] };
     const more = { offDonors: [] as number[], bound: [] as number[] };
     const shared: { row: number; figures: readonly number[] }[] = [];
-    for (const variant of book.variants()) {
+    await inTurns([...book.variants()], (variant) => {
       const part = book.of(variant);
-      if (!isWorthTelling(part)) continue;
+      if (!isWorthTelling(part)) return;
       const { free, freeOnDonors, rows: parties } = sharesOf(part, (id) => lineOf.get(id) ?? figures.length);
       columns.variants.push(variant);
       columns.free.push(free);
@@ -83,7 +89,7 @@ export class PromisesService {
         more.offDonors.push(row.offDonors);
         more.bound.push(row.bound);
       }
-    }
+    });
     const promises: PromisesDto = {
       figures,
       names: figures.map((id) => book.claimant(id)?.name ?? ''),
@@ -154,8 +160,9 @@ export class PromisesService {
   /** Every part that is wanted more often than there is of it, the shortest first. */
   async clashes(): Promise<readonly ClashDto[]> {
     const { book } = await this.keeper.now();
-    return [...book.variants()]
-      .flatMap((variant) => clashOf(book.of(variant)) ?? [])
+    const clashes = await inTurns([...book.variants()], (variant) => clashOf(book.of(variant)));
+    return clashes
+      .filter((clash) => clash !== null)
       .sort((a, b) => b.short - a.short || (a.variant < b.variant ? -1 : 1))
       .map((clash) => this.clashDto(clash, book));
   }
@@ -225,6 +232,16 @@ export class PromisesService {
       dueOn: due < '9999' && due !== '' ? due : null,
     };
   }
+}
+
+/** Does something for each, so many at a turn of the event loop: others are answered between. */
+async function inTurns<T, R>(items: readonly T[], work: (item: T) => R): Promise<R[]> {
+  const done: R[] = [];
+  for (let from = 0; from < items.length; from += A_TURN) {
+    if (from > 0) await nextTurn();
+    for (const item of items.slice(from, from + A_TURN)) done.push(work(item));
+  }
+  return done;
 }
 
 /** How many of each part some figures want, groups sharing. */

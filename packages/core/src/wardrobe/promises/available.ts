@@ -67,3 +67,46 @@ export function availableTo({ free, freeOnDonors, rows }: Omit<PartShares, 'vari
     onDonors: freeOnDonors + ownOffDonors + sum(behind, (row) => row.offDonors),
   };
 }
+
+/** Shares of many parts in columns: the i-th row is of the part `of[i]`, for the figures `figuresOf(i)`, in line the first 0. */
+export interface ShareColumns {
+  readonly free: readonly number[];
+  readonly freeOnDonors: readonly number[];
+  readonly of: readonly number[];
+  readonly wants: readonly number[];
+  readonly gets: readonly number[];
+  readonly offDonors: readonly number[];
+  readonly bound: readonly number[];
+  figuresOf(row: number): readonly number[];
+}
+
+/**
+ * What a figure can count on, of every part at once: the same as `availableTo` part by part, in one pass over the rows.
+ *
+ * @returns how many pieces of each part, and how many on donors, in the order of the parts
+ */
+export function availableOfAll(columns: ShareColumns, line: number): { readonly owned: Int32Array; readonly onDonors: Int32Array } {
+  const owned = Int32Array.from(columns.free);
+  const onDonors = Int32Array.from(columns.freeOnDonors);
+  /** Of each part, what the figure gets itself, and whether it goes short. */
+  const [own, ownOffDonors] = [new Int32Array(owned.length), new Int32Array(owned.length)];
+  const isShort = new Uint8Array(owned.length);
+  for (let row = 0; row < columns.of.length; row += 1) {
+    const figures = columns.figuresOf(row);
+    const part = columns.of[row] ?? 0;
+    const [gets, off] = [columns.gets[row] ?? 0, columns.offDonors[row] ?? 0];
+    if (figures.includes(line)) {
+      own[part] = (own[part] ?? 0) + gets - off;
+      ownOffDonors[part] = (ownOffDonors[part] ?? 0) + off;
+      if (gets < (columns.wants[row] ?? 0)) isShort[part] = 1;
+    } else if ((figures[0] ?? 0) > line) {
+      owned[part] = (owned[part] ?? 0) + gets - off - (columns.bound[row] ?? 0);
+      onDonors[part] = (onDonors[part] ?? 0) + off;
+    }
+  }
+  for (let part = 0; part < owned.length; part += 1) {
+    owned[part] = isShort[part] ? (own[part] ?? 0) : (owned[part] ?? 0) + (own[part] ?? 0);
+    onDonors[part] = isShort[part] ? (ownOffDonors[part] ?? 0) : (onDonors[part] ?? 0) + (ownOffDonors[part] ?? 0);
+  }
+  return { owned, onDonors };
+}

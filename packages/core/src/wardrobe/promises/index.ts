@@ -1,4 +1,4 @@
-export { type Available, availableTo, type PartShares, type ShareRow, sharesOf } from './available.js';
+export { type Available, availableOfAll, availableTo, type PartShares, type ShareColumns, type ShareRow, sharesOf } from './available.js';
 export { type IsSeen, type PartPromises, PromiseBook, type SpotServed } from './book.js';
 export { type Claimant, claimsOf, orderOf, partyOf } from './claims.js';
 export { type Clash, clashOf, type Contender, contendersOf } from './clashes.js';

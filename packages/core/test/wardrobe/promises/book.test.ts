@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  availableOfAll,
   availableTo,
   type Claimant,
   clashOf,
@@ -123,6 +124,36 @@ describe('what a figure can count on', () => {
         expect([owned, onDonors]).toEqual([count(false), count(true)]);
       }),
       { numRuns: 300 },
+    );
+  });
+
+  test('is the same of all parts at once as part by part', () => {
+    const row = fc.record({
+      figures: fc.uniqueArray(fc.nat(4), { minLength: 1, maxLength: 2 }).map((figures) => figures.sort()),
+      wants: fc.nat(3),
+      gets: fc.nat(3),
+      offDonors: fc.nat(1),
+      bound: fc.nat(1),
+    });
+    const part = fc.record({ free: fc.nat(3), freeOnDonors: fc.nat(2), rows: fc.array(row, { maxLength: 4 }) });
+    fc.assert(
+      fc.property(fc.array(part, { maxLength: 4 }), fc.nat(5), (parts, line) => {
+        const rows = parts.flatMap((own, i) => own.rows.map((told) => ({ ...told, of: i })));
+        const { owned, onDonors } = availableOfAll(
+          {
+            free: parts.map((own) => own.free),
+            freeOnDonors: parts.map((own) => own.freeOnDonors),
+            of: rows.map((told) => told.of),
+            wants: rows.map((told) => told.wants),
+            gets: rows.map((told) => told.gets),
+            offDonors: rows.map((told) => told.offDonors),
+            bound: rows.map((told) => told.bound),
+            figuresOf: (i) => rows[i]?.figures ?? [],
+          },
+          line,
+        );
+        expect(parts.map((own) => availableTo(own, line))).toEqual(parts.map((_, i) => ({ owned: owned[i], onDonors: onDonors[i] })));
+      }),
     );
   });
 
