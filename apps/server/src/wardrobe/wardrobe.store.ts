@@ -16,6 +16,7 @@ export type NewPiece = Pick<PieceEntity, 'variant' | 'quantity' | 'condition' | 
 @Injectable()
 export class WardrobeStore {
   private readonly ledger: LedgerRecord;
+  private counted: { readonly last: number; readonly runs: number; readonly pieces: number } | null = null;
 
   constructor(private readonly database: Database) {
     this.ledger = new LedgerRecord((sql) => database.prepare(sql));
@@ -25,16 +26,16 @@ export class WardrobeStore {
     return this.database.table(PieceEntity).find({ order: { variant: 'ASC', id: 'ASC' } });
   }
 
-  /** All that is owned, wherever it is: also what is lent, sealed, or on a whole figure. */
-  owned(): PieceEntity[] {
+  /** So many runs after one of all that is owned, wherever it is: also what is lent, sealed, or on a whole figure. */
+  ownedAfter(run: number, most: number): PieceEntity[] {
     return this.database
       .prepare(
         `SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition, place.path AS place, place.id AS placeId, lot.note,
            lot.addedAt, lot.defects, lot.alterations, lot.certainty, lot.source, lot.owner, lot.dueOn
          FROM lot JOIN balance ON balance.lot = lot.id JOIN place ON place.id = balance.place
-         WHERE balance.quantity > 0 AND place.kind <> 'outside' ORDER BY lot.variant, balance.id`,
+         WHERE balance.id > ? AND balance.quantity > 0 AND place.kind <> 'outside' ORDER BY balance.id LIMIT ?`,
       )
-      .all() as PieceEntity[];
+      .all(run, most) as PieceEntity[];
   }
 
   /** The runs of so many lots after one: for whoever goes through them some at a time. */
@@ -63,7 +64,14 @@ export class WardrobeStore {
       .all(place) as PieceEntity[];
   }
 
+  /** How many runs and pieces are at hand: counted anew only when something was moved since. */
   counts(): { readonly runs: number; readonly pieces: number } {
+    const last = this.database.prepare('SELECT COALESCE(MAX(id), 0) FROM movement').pluck().get() as number;
+    if (this.counted?.last !== last) this.counted = { last, ...this.countNow() };
+    return { runs: this.counted.runs, pieces: this.counted.pieces };
+  }
+
+  private countNow(): { readonly runs: number; readonly pieces: number } {
     return this.database.prepare('SELECT COUNT(*) AS runs, COALESCE(SUM(quantity), 0) AS pieces FROM piece').get() as {
       runs: number;
       pieces: number;

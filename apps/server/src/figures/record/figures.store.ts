@@ -95,15 +95,23 @@ export class FiguresStore {
     });
   }
 
-  /** Every part that a look which is not in the bin wears, chosen or not. */
-  wornAtAll(): string[] {
-    return this.database
+  /**
+   * The parts that looks which are not in the bin wear, chosen or not, of so many figures after one, in the order of their ids. `last` is the
+   * figure to go on after; null when there are no more.
+   */
+  wornAfter(after: string, most: number): { readonly variants: string[]; readonly last: string | null } {
+    const figures = this.database
+      .prepare(`SELECT figure.id FROM ${STANDING} WHERE figure.id > ? ORDER BY figure.id LIMIT ?`)
+      .pluck()
+      .all(after, most);
+    const variants = this.database
       .prepare(
-        `SELECT DISTINCT json_extract(part.value, '$.variant') FROM ${STANDING} JOIN look ON look.figure = figure.id, json_each(look.parts) AS part
-          WHERE look.removedAt IS NULL`,
+        `SELECT DISTINCT json_extract(part.value, '$.variant') FROM look, json_each(look.parts) AS part
+          WHERE look.figure IN (SELECT value FROM json_each(?)) AND look.removedAt IS NULL`,
       )
       .pluck()
-      .all() as string[];
+      .all(JSON.stringify(figures)) as string[];
+    return { variants, last: figures.length < most ? null : (figures.at(-1) as string) };
   }
 
   /** The figures with a look, not in the bin, that wears one of these variants. */

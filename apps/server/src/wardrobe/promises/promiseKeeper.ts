@@ -8,7 +8,7 @@ import { Database } from '../../platform/db/index.js';
 import { PromisesRecord, type ServingRow } from './promisesRecord.js';
 
 /** Done in one go: whoever asks for something else meanwhile waits for so much. */
-const FIGURES_A_TURN = 200;
+const FIGURES_A_TURN = 100;
 const LOTS_A_TURN = 4000;
 
 /** A figure as it was when its wants were written into the book. */
@@ -145,8 +145,17 @@ export class PromiseKeeper {
       for (const row of this.record.runsOfLots(lot, LOTS_A_TURN)) this.collect(all, row);
       await nextTurn();
     }
-    const holes = this.holesOfDonors([...all.values()].flat());
-    for (const [variant, rows] of all) this.book.setRuns(variant, servingRuns(rows, holes));
+    const donors = [...all.values()].flatMap((rows) => rows.filter((row) => row.kind === 'donor'));
+    const holes = this.holesOfDonors(donors);
+    await nextTurn();
+    let set = 0;
+    for (const [variant, rows] of all) {
+      this.book.setRuns(variant, servingRuns(rows, holes));
+      set += rows.length;
+      if (set < LOTS_A_TURN) continue;
+      set = 0;
+      await nextTurn();
+    }
     this.revision += 1;
   }
 

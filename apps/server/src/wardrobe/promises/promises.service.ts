@@ -21,6 +21,8 @@ import { PromisesRecord } from './promisesRecord.js';
 
 /** Figures, or parts, at a turn. */
 const A_TURN = 300;
+/** Figures whose looks are gone through at a turn. */
+const FIGURES_A_TURN = 150;
 
 /** A look that something is planned for: the chosen one of its figure or another, for so many copies. */
 interface PlannedLook {
@@ -157,21 +159,19 @@ export class PromisesService {
     };
   }
 
-  /** Every part that is wanted more often than there is of it, the shortest first. */
-  async clashes(): Promise<readonly ClashDto[]> {
+  /** The parts that are wanted more often than there is of them, the shortest first; and how many there are. */
+  async clashes(most: number): Promise<{ readonly all: number; readonly told: readonly ClashDto[] }> {
     const { book } = await this.keeper.now();
-    const clashes = await inTurns([...book.variants()], (variant) => clashOf(book.of(variant)));
-    return clashes
-      .filter((clash) => clash !== null)
-      .sort((a, b) => b.short - a.short || (a.variant < b.variant ? -1 : 1))
-      .map((clash) => this.clashDto(clash, book));
+    const clashes = await inTurns([...book.variants()], (variant) => knownClash(book.of(variant)));
+    const found = clashes.filter((clash) => clash !== null).sort((a, b) => b.short - a.short || (a.variant < b.variant ? -1 : 1));
+    return { all: found.length, told: found.slice(0, most).map((clash) => this.clashDto(clash, book)) };
   }
 
   /** What the pieces of a run are doing, and who else wants the part. */
   async ofRun(variant: string, run: number): Promise<RunPromisesDto> {
     const { book } = await this.keeper.now();
     const part = book.of(variant);
-    const clash = clashOf(part);
+    const clash = knownClash(part);
     return {
       ...doingOf(part, run, book),
       contenders: contendersOf(part).map((row) => this.contenderDto(row, book)),
@@ -185,7 +185,7 @@ export class PromisesService {
     return new Map(
       runs.map(({ id, variant }) => {
         const part = book.of(variant);
-        return [id, { ...doingOf(part, id, book), isShort: clashOf(part) !== null }];
+        return [id, { ...doingOf(part, id, book), isShort: knownClash(part) !== null }];
       }),
     );
   }
@@ -193,7 +193,13 @@ export class PromisesService {
   /** Parts nobody wants: neither a look, chosen or not, nor a claim. */
   async unwanted(): Promise<{ readonly book: PromiseBook; isWanted(variant: string): boolean }> {
     const { book } = await this.keeper.now();
-    const worn = new Set(this.figures.wornAtAll());
+    const worn = new Set<string>();
+    for (let last: string | null = ''; last !== null;) {
+      const more = this.figures.wornAfter(last, FIGURES_A_TURN);
+      for (const variant of more.variants) worn.add(variant);
+      ({ last } = more);
+      await nextTurn();
+    }
     return { book, isWanted: (variant) => worn.has(variant) || book.of(variant).claims.length > 0 };
   }
 
@@ -260,6 +266,15 @@ const ownedOf = ({ runs }: PartPromises): number => runs.reduce((all, run) => al
 /** A part that nobody wants and that has nothing peculiar about it counts as many as the stock says. */
 const isWorthTelling = ({ runs, claims, free }: PartPromises): boolean =>
   runs.length > 0 && (claims.length > 0 || runs.some((run) => run.isFlawed || run.reach === 'built' || free.get(run.id) !== run.quantity));
+
+const clashes = new WeakMap<PartPromises, Clash | null>();
+
+/** The clash about a part, worked out once for a state of it: every run of it asks. */
+function knownClash(part: PartPromises): Clash | null {
+  let clash = clashes.get(part);
+  if (clash === undefined) clashes.set(part, (clash = clashOf(part)));
+  return clash;
+}
 
 function doingOf(part: PartPromises, run: number, book: PromiseBook): { readonly free: number; readonly given: readonly GivenDto[] } {
   const given = new Map<string, { figure: string; name: string; quantity: number; isPinned: boolean }>();

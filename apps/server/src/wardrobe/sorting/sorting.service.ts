@@ -1,6 +1,7 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { Explosion, piecesOf } from '@outfit/core';
 import type { PromiseBook, Yielder } from '@outfit/core/wardrobe';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService } from '../../catalogue/index.js';
 import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
@@ -39,17 +40,22 @@ export class SortingService implements OnApplicationShutdown {
   }
 
   async sortOut(): Promise<SortOutDto> {
-    const clashes = await this.promises.clashes();
+    const clashes = await this.promises.clashes(MOST_TOLD);
     const orphans = await this.orphans();
+    await nextTurn();
     const told = (rows: readonly PieceEntity[]): PieceDto[] => rows.map((row) => pieceDto(row, this.catalogue.now()));
+    // Each looks through all lots: others are answered between.
+    const unsure = { unsure: told(this.record.unsure(MOST_TOLD)), unsureCount: this.record.unsureCount() };
+    await nextTurn();
+    const lent = this.loans(this.record.lent());
+    await nextTurn();
     return {
-      clashes: clashes.slice(0, MOST_TOLD),
-      clashCount: clashes.length,
+      clashes: clashes.told,
+      clashCount: clashes.all,
       orphans: told(this.record.runs(orphans.slice(0, MOST_TOLD))),
       orphanCount: orphans.length,
-      unsure: told(this.record.unsure(MOST_TOLD)),
-      unsureCount: this.record.unsureCount(),
-      lent: this.loans(this.record.lent()),
+      ...unsure,
+      lent,
       borrowed: this.loans(this.record.borrowed()),
     };
   }
