@@ -10,11 +10,11 @@ const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 const TREES = [
   {
     src: 'packages/core/src',
-    order: ['kernel', 'anatomy', 'colour', 'catalogue', 'figure', 'brief', 'wardrobe', 'market', 'basket', 'errand', 'judging'],
+    order: ['kernel', 'anatomy', 'colour', 'catalogue', 'figure', 'brief', 'wardrobe', 'market', 'basket', 'errand', 'parcels', 'judging'],
     doors: ['basket/solver'],
   },
   { src: 'packages/drawing/src', order: ['shape', 'motifs', 'families', 'figure'] },
-  { src: 'packages/formats/src', order: ['table', 'shape', 'basket', 'catalogue', 'market', 'wardrobe'] },
+  { src: 'packages/formats/src', order: ['table', 'shape', 'calendar', 'basket', 'catalogue', 'market', 'wardrobe'] },
   { src: 'packages/demo/src', order: ['data', 'generate'] },
   {
     src: 'apps/server/src',
@@ -35,6 +35,7 @@ const TREES = [
       'wardrobe',
       'market',
       'errands',
+      'parcels',
       'demo',
     ],
     doors: ['catalogue/worker', 'wardrobe/ledger/worker'],
@@ -63,6 +64,7 @@ const OWNERS = {
     ...['watch', 'watch_notice', 'lowest_price', 'lowest_price_day'],
   ],
   errands: ['errand'],
+  parcels: ['parcel', 'parcel_line'],
 };
 const OWNER_OF = new Map(Object.entries(OWNERS).flatMap(([area, tables]) => tables.map((table) => [table, area])));
 /** Where SQL may stand: stores, records, logs, stagings, and what runs in a worker. */

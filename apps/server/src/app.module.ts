@@ -2,6 +2,7 @@ import { type DynamicModule, Global, Module, type OnApplicationShutdown } from '
 import { CatalogueModule } from './catalogue/index.js';
 import { BeginningModule } from './demo/index.js';
 import { ErrandsModule } from './errands/index.js';
+import { ParcelsModule } from './parcels/index.js';
 import { FiguresModule } from './figures/index.js';
 import { MarketModule } from './market/index.js';
 import { Clock, SystemClock } from './platform/clock/index.js';
@@ -62,6 +63,7 @@ export class AppModule {
         WardrobeModule,
         MarketModule,
         ErrandsModule,
+        ParcelsModule,
       ],
     };
   }

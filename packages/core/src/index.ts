@@ -264,6 +264,7 @@ export {
   whyRank,
 } from './judging/index.js';
 export {
+  shareToCent,
   type ChangeKind,
   type ChangeRow,
   count,

@@ -1,4 +1,4 @@
 export type { DemoFigure } from './data/projects/index.js';
-export type { DemoDeed, DemoRun } from './data/wardrobe/index.js';
+export type { DemoDeed, DemoOrder, DemoRun } from './data/wardrobe/index.js';
 export { starterKit } from './kit.js';
 export { demoWorld } from './world.js';

@@ -37,3 +37,4 @@ export {
   readLedger,
   wardrobeColumns,
 } from './wardrobe/index.js';
+export { type CalendarDay, parcelCalendar } from './calendar/index.js';

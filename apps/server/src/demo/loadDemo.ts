@@ -5,6 +5,7 @@ import { FiguresStore } from '../figures/index.js';
 import { AdvanceService } from '../market/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
+import { ParcelsService } from '../parcels/index.js';
 import { OpeningService } from '../wardrobe/index.js';
 
 const SEED = 7;
@@ -32,5 +33,6 @@ export async function loadDemo(app: INestApplicationContext): Promise<void> {
     }
     app.get(OpeningService, { strict: false }).play(world.wardrobe, today);
     app.get(AdvanceService, { strict: false }).open(world.catalogue, SEED, today);
+    app.get(ParcelsService, { strict: false }).open(world.orders, today);
   });
 }

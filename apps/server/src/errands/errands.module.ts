@@ -16,5 +16,6 @@ import { WantedService } from './wanted/index.js';
   imports: [CatalogueModule, FiguresModule, MarketModule, WardrobeModule],
   controllers: [ErrandsController],
   providers: [CheaperService, ErrandPlanner, ErrandsService, ErrandsStore, KeptErrandsService, SubstitutesService, WantedService],
+  exports: [ErrandsService],
 })
 export class ErrandsModule {}

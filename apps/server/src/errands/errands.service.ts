@@ -3,6 +3,7 @@ import {
   type Adjustments,
   basketFor,
   type BasketPlan,
+  type BasketProblem,
   figureCosts,
   lineReasons,
   money,
@@ -143,6 +144,12 @@ export class ErrandsService {
 
   plan(id: string): BasketPlan {
     return this.planOf(this.store.errand(id));
+  }
+
+  /** What an errand buys and where, in the terms it was planned in. */
+  bought(id: string): { readonly title: string; readonly problem: BasketProblem; readonly plan: BasketPlan } {
+    const errand = this.store.errand(id);
+    return { title: errand.name ?? errand.title, problem: errand.problem, plan: this.planOf(errand) };
   }
 
   /** Ticks off what is in the basket by now; the list says all that is. */

@@ -1,2 +1,3 @@
 export { ErrandEntity } from './errand.entity.js';
 export { ErrandsModule } from './errands.module.js';
+export { ErrandsService } from './errands.service.js';

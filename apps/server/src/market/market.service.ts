@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { type BasketPlan, type BasketProblem, landedShares, rateFor, type YieldKind } from '@outfit/core';
+import { type BasketPlan, type BasketProblem, dayNumber, isoDay, landedShares, rateFor, type YieldKind } from '@outfit/core';
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
@@ -52,6 +52,25 @@ export class MarketService {
         };
       })
       .sort((a, b) => a.name.localeCompare(b.name));
+  }
+
+  /** When a parcel ordered today is to be expected from a seller; null for one nobody knows. */
+  expectedFrom(seller: string, today: string): string | null {
+    const row = this.store.sellers().find((own) => own.id === seller);
+    return row ? isoDay(dayNumber(today) + row.days + 2) : null;
+  }
+
+  /** What is ordered is no longer for sale. Within a unit of work. */
+  takeStock(offer: string, quantity: number): void {
+    this.store.takeStock(offer, quantity);
+    this.live.changed('market');
+  }
+
+  /** How a simulated seller's parcels go, with the seed of its market; null for a real one. */
+  waysOf(seller: string): { readonly id: string; readonly days: number; readonly reliability: number; readonly seed: number } | null {
+    const clock = this.store.clock();
+    const row = this.store.sellers().find((own) => own.id === seller);
+    return clock && row ? { id: seller, days: row.days, reliability: row.reliability, seed: clock.seed } : null;
   }
 
   /** The names of sellers by their ids. */

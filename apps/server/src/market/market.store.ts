@@ -96,6 +96,12 @@ export class MarketStore {
     return this.database.table(OfferEntity).has({ id });
   }
 
+  /** So many fewer of an offer are left, and none at least. */
+  takeStock(offer: string, quantity: number): void {
+    this.database.assertWriting();
+    this.database.prepare('UPDATE offer SET stock = MAX(0, stock - ?) WHERE id = ?').run(quantity, offer);
+  }
+
   /** How many offers each seller has. */
   offerCounts(): ReadonlyMap<string, number> {
     const rows = this.database.prepare('SELECT seller, COUNT(*) AS offers FROM offer GROUP BY seller').all();

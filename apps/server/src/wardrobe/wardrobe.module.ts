@@ -45,6 +45,6 @@ import { WardrobeStore } from './wardrobe.store.js';
     WardrobeService,
     WardrobeStore,
   ],
-  exports: [DonorsService, PromisesService, WardrobeService],
+  exports: [DonorsService, EntriesService, PromisesService, WardrobeService],
 })
 export class WardrobeModule {}

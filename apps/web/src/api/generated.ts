@@ -11,6 +11,7 @@ export const addTagTypes = [
   'wardrobe',
   'market',
   'errands',
+  'parcels',
 ] as const;
 const injectedRtkApi = api
   .enhanceEndpoints({
@@ -1049,6 +1050,66 @@ const injectedRtkApi = api
         }),
         providesTags: ['errands'],
       }),
+      listParcels: build.query<ListParcelsApiResponse, ListParcelsApiArg>({
+        query: () => ({ url: `/api/parcels` }),
+        providesTags: ['parcels'],
+      }),
+      addParcel: build.mutation<AddParcelApiResponse, AddParcelApiArg>({
+        query: (queryArg) => ({
+          url: `/api/parcels`,
+          method: 'POST',
+          body: queryArg.newParcelDto,
+        }),
+        invalidatesTags: ['parcels'],
+      }),
+      readSpent: build.query<ReadSpentApiResponse, ReadSpentApiArg>({
+        query: () => ({ url: `/api/parcels/spent` }),
+        providesTags: ['parcels'],
+      }),
+      readParcelCalendar: build.query<ReadParcelCalendarApiResponse, ReadParcelCalendarApiArg>({
+        query: () => ({ url: `/api/parcels/calendar.ics` }),
+        providesTags: ['parcels'],
+      }),
+      placeOrders: build.mutation<PlaceOrdersApiResponse, PlaceOrdersApiArg>({
+        query: (queryArg) => ({
+          url: `/api/parcels/orders`,
+          method: 'POST',
+          body: queryArg.placeOrdersDto,
+        }),
+        invalidatesTags: ['parcels'],
+      }),
+      changeParcel: build.mutation<ChangeParcelApiResponse, ChangeParcelApiArg>({
+        query: (queryArg) => ({
+          url: `/api/parcels/${queryArg.id}`,
+          method: 'PUT',
+          body: queryArg.parcelChangeDto,
+        }),
+        invalidatesTags: ['parcels'],
+      }),
+      receiveParcel: build.mutation<ReceiveParcelApiResponse, ReceiveParcelApiArg>({
+        query: (queryArg) => ({
+          url: `/api/parcels/${queryArg.id}/received`,
+          method: 'POST',
+          body: queryArg.receiveDto,
+        }),
+        invalidatesTags: ['parcels'],
+      }),
+      claimParcel: build.mutation<ClaimParcelApiResponse, ClaimParcelApiArg>({
+        query: (queryArg) => ({
+          url: `/api/parcels/${queryArg.id}/claims`,
+          method: 'POST',
+          body: queryArg.claimDto,
+        }),
+        invalidatesTags: ['parcels'],
+      }),
+      endParcel: build.mutation<EndParcelApiResponse, EndParcelApiArg>({
+        query: (queryArg) => ({
+          url: `/api/parcels/${queryArg.id}/end`,
+          method: 'POST',
+          body: queryArg.endDto,
+        }),
+        invalidatesTags: ['parcels'],
+      }),
     }),
     overrideExisting: false,
   });
@@ -1662,6 +1723,40 @@ export type ExportPlanApiArg = {
 export type ExportShoppingListApiResponse = unknown;
 export type ExportShoppingListApiArg = {
   id: string;
+};
+export type ListParcelsApiResponse = /** status 200  */ OrderedParcelDto[];
+export type ListParcelsApiArg = void;
+export type AddParcelApiResponse = /** status 201  */ OrderedParcelDto[];
+export type AddParcelApiArg = {
+  newParcelDto: NewParcelDto;
+};
+export type ReadSpentApiResponse = /** status 200  */ SpentDto;
+export type ReadSpentApiArg = void;
+export type ReadParcelCalendarApiResponse = unknown;
+export type ReadParcelCalendarApiArg = void;
+export type PlaceOrdersApiResponse = /** status 201  */ OrderedParcelDto[];
+export type PlaceOrdersApiArg = {
+  placeOrdersDto: PlaceOrdersDto;
+};
+export type ChangeParcelApiResponse = /** status 200  */ OrderedParcelDto[];
+export type ChangeParcelApiArg = {
+  id: string;
+  parcelChangeDto: ParcelChangeDto;
+};
+export type ReceiveParcelApiResponse = /** status 201  */ OrderedParcelDto[];
+export type ReceiveParcelApiArg = {
+  id: string;
+  receiveDto: ReceiveDto;
+};
+export type ClaimParcelApiResponse = /** status 201  */ OrderedParcelDto[];
+export type ClaimParcelApiArg = {
+  id: string;
+  claimDto: ClaimDto;
+};
+export type EndParcelApiResponse = /** status 201  */ OrderedParcelDto[];
+export type EndParcelApiArg = {
+  id: string;
+  endDto: EndDto;
 };
 export type WorkspaceDto = {
   /** Its short name; empty for the one the server was started on */
@@ -3596,6 +3691,115 @@ export type SubstituteDto = {
   owned: number;
   accepted: boolean;
 };
+export type InsteadHintDto = {
+  line: number;
+  variant: string;
+};
+export type InsideDto = {
+  /** Of each line, how many are in it */
+  came: number[];
+  instead: InsteadHintDto[];
+};
+export type OrderedParcelDto = {
+  id: string;
+  seller: string | null;
+  sellerName: string;
+  reference: string;
+  errand: string | null;
+  state: 'ordered' | 'sent' | 'arrived' | 'settled' | 'lost' | 'cancelled';
+  isLate: boolean;
+  orderedOn: string;
+  sentOn: string | null;
+  expectedOn: string | null;
+  arrivedOn: string | null;
+  tracking: string;
+  note: string;
+  currency: string;
+  postageMinor: number;
+  feesMinor: number;
+  dutyMinor: number;
+  paidMinor: number | null;
+  refundedMinor: number;
+  /** What the plan reckoned for it */
+  plannedMinor: number;
+  /** Goods and every charge as agreed */
+  agreedMinor: number;
+  /** Paid less refunded */
+  costMinor: number;
+  lines: ParcelLineDto[];
+  inside: InsideDto | null;
+  version: number;
+};
+export type NewParcelLineDto = {
+  variant: string;
+  quantity: number;
+  priceMinor: number;
+  condition: 'new' | 'used' | 'worn';
+};
+export type NewParcelDto = {
+  sellerName: string;
+  lines: NewParcelLineDto[];
+  postageMinor: number;
+  feesMinor: number;
+  expectedOn?: string | null;
+  reference?: string;
+  /** Where its pieces are put at once, when it is here already */
+  place?: string;
+};
+export type MonthSumDto = {
+  /** Such as 2026-11 */
+  month: string;
+  seller: string;
+  minor: number;
+};
+export type SpentDto = {
+  currency: string;
+  months: MonthSumDto[];
+  plannedMinor: number;
+  costMinor: number;
+};
+export type PlaceOrdersDto = {
+  errand: string;
+  /** Whose parcels of the plan are ordered; none for all */
+  sellers: string[];
+};
+export type ParcelChangeDto = {
+  reference?: string;
+  tracking?: string;
+  note?: string;
+  expectedOn?: string | null;
+  sentOn?: string | null;
+  paidMinor?: number | null;
+  isHere?: boolean;
+};
+export type InsteadDto = {
+  variant: string;
+  quantity: number;
+};
+export type ReceivedLineDto = {
+  id: number;
+  came: number;
+  /** Of those that came */
+  damaged: number;
+  defect?: 'misprint' | 'crack' | 'yellowing' | 'faded print' | 'loose' | 'scratched' | 'cut';
+  instead?: InsteadDto;
+};
+export type ReceiveDto = {
+  lines: ReceivedLineDto[];
+  place: string;
+};
+export type ClaimDto = {
+  line: number;
+  quantity: number;
+  outcome: 'ask again' | 'money back' | 'keep it' | 'buy again';
+  sumMinor: number;
+  /** When the seller was asked again */
+  expectedOn?: string;
+};
+export type EndDto = {
+  as: 'cancelled' | 'lost';
+  refundedMinor: number;
+};
 export const {
   useListWorkspacesQuery,
   useCreateWorkspaceMutation,
@@ -3735,4 +3939,13 @@ export const {
   useListSubstitutesQuery,
   useExportPlanQuery,
   useExportShoppingListQuery,
+  useListParcelsQuery,
+  useAddParcelMutation,
+  useReadSpentQuery,
+  useReadParcelCalendarQuery,
+  usePlaceOrdersMutation,
+  useChangeParcelMutation,
+  useReceiveParcelMutation,
+  useClaimParcelMutation,
+  useEndParcelMutation,
 } = injectedRtkApi;

@@ -24,6 +24,7 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
   private readonly pool = new WorkerPool<DayTask, void>({ idleMs: 5000, mostMb: 384 });
   private following: string | null = null;
   private under: Promise<unknown> = Promise.resolve();
+  private readonly listeners: ((day: string) => readonly string[])[] = [];
   /** The catalogue a day was last worked out over, and a number that grows with every other one. */
   private over: { readonly data: CatalogueData; readonly revision: number } | null = null;
 
@@ -36,6 +37,11 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
     private readonly watches: WatchesService,
     private readonly live: LiveService,
   ) {}
+
+  /** Hears of every day the market reaches, within its unit of work; what it returns is told. */
+  addListener(hear: (day: string) => readonly string[]): void {
+    this.listeners.push(hear);
+  }
 
   clock(): ClockDto {
     return { day: this.market.today(), isSimulated: this.store.clock() !== null, news: this.store.news() };
@@ -93,6 +99,11 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
     });
   }
 
+  /** Has the lowest prices worked out anew because something was sold. Nobody waits for it. */
+  priceAnew(): void {
+    this.refreshLowest().catch((error: unknown) => new Logger('Market').error(error));
+  }
+
   /** Works the lowest prices out anew, in the worker. */
   private async refreshLowest(): Promise<void> {
     await this.inTurn(() => this.pool.run(WORKER, { databaseFile: this.database.file, day: this.market.today(), goOn: null }));
@@ -131,7 +142,7 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
     await this.pool.run(WORKER, { databaseFile: this.database.file, day, goOn });
     return this.database.write<string[]>(() => {
       this.live.changed('market');
-      return this.watches.lookRound(day);
+      return [...this.listeners.flatMap((hear) => hear(day)), ...this.watches.lookRound(day)];
     });
   }
 }

@@ -19,6 +19,8 @@ export interface LedgerState {
   readonly pins?: readonly PinRow[];
   readonly pictures?: readonly { readonly id: string; readonly removedAt: string | null }[];
   readonly consumed?: Consumed;
+  /** States of things other areas keep beside the ledger, such as parcels. */
+  readonly others?: readonly unknown[];
 }
 
 /** So much of a consumable that came or was used up, and whether it is on the list. */
@@ -30,9 +32,11 @@ export interface Consumed {
 
 /** What a deed changes beside its movements. */
 export interface Beside {
-  readonly before?: Pick<LedgerState, 'places' | 'pins'>;
-  readonly after?: Pick<LedgerState, 'places' | 'pins'>;
+  readonly before?: Pick<LedgerState, 'places' | 'pins' | 'others'>;
+  readonly after?: Pick<LedgerState, 'places' | 'pins' | 'others'>;
   readonly broughtMinor?: number | undefined;
+  /** What it was done for: a hand, unless something else says. */
+  readonly because?: string;
 }
 
 /** The ledger as deeds are entered in it: each one entry, saved or refused whole, undone by its opposite. */
@@ -41,6 +45,7 @@ export class EntriesService {
   readonly record: LedgerRecord;
   private pictureRestorer: (id: string, removedAt: string | null) => void = () => undefined;
   private consumedRestorer: (consumed: Consumed) => void = () => undefined;
+  private otherRestorer: (state: unknown) => void = () => undefined;
 
   constructor(
     private readonly database: Database,
@@ -64,6 +69,11 @@ export class EntriesService {
     this.consumedRestorer = restore;
   }
 
+  /** Registers how what another area keeps beside the ledger is put back. */
+  restoreOthers(restore: (state: unknown) => void): void {
+    this.otherRestorer = restore;
+  }
+
   /** A unit of work that changes what is owned or what is said of it. */
   changing<Answer>(work: () => Now<Answer>): Promise<Answer> {
     return this.database.write<Answer>(() => {
@@ -78,9 +88,9 @@ export class EntriesService {
     kind: EntryKind,
     sentence: string,
     movements: readonly Movement[],
-    { before = {}, after = {}, broughtMinor }: Beside = {},
+    { before = {}, after = {}, broughtMinor, because = 'hand' }: Beside = {},
   ): { readonly id: number; readonly sentence: string } {
-    const id = this.record.enter({ at: this.now(), kind, sentence, because: 'hand', broughtMinor: broughtMinor ?? null }, movements);
+    const id = this.record.enter({ at: this.now(), kind, sentence, because, broughtMinor: broughtMinor ?? null }, movements);
     this.keep(sentence, { ...before, entry: id, isBack: true }, { ...after, entry: id });
     return { id, sentence };
   }
@@ -138,6 +148,7 @@ export class EntriesService {
     for (const pin of to.pins ?? []) this.record.pin(pin);
     for (const { id, removedAt } of to.pictures ?? []) this.pictureRestorer(id, removedAt);
     if (to.consumed) this.consumedRestorer(to.consumed);
+    for (const other of to.others ?? []) this.otherRestorer(other);
     this.touched();
   }
 

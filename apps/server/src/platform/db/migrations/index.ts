@@ -11,6 +11,7 @@ import { Systems1765000000000 } from './0010-systems.js';
 import { BinnedSellers1765100000000 } from './0011-binned-sellers.js';
 import { Ledger1765200000000 } from './0012-ledger.js';
 import { WholeFigures1765300000000 } from './0013-whole-figures.js';
+import { Parcels1765400000000 } from './0014-parcels.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -27,4 +28,5 @@ export const MIGRATIONS = [
   BinnedSellers1765100000000,
   Ledger1765200000000,
   WholeFigures1765300000000,
+  Parcels1765400000000,
 ];

@@ -1,0 +1,2 @@
+export { ParcelsModule } from './parcels.module.js';
+export { ParcelsService } from './parcels.service.js';

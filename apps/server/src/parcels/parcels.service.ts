@@ -1,0 +1,419 @@
+import { Injectable } from '@nestjs/common';
+import { dayNumber, isoDay, offerBehind, shareToCent, variantBehind } from '@outfit/core';
+import type { DemoOrder } from '@outfit/demo';
+import {
+  afterArrival,
+  afterLettingGo,
+  agreedMinor,
+  costMinor,
+  isLate,
+  landedPieces,
+  openOf,
+  type ParcelState,
+  spentByMonth,
+  stateAfter,
+} from '@outfit/core/parcels';
+import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
+import { randomUUID } from 'node:crypto';
+import { CatalogueService } from '../catalogue/index.js';
+import { ErrandsService } from '../errands/index.js';
+import { AdvanceService, CURRENCY, MarketService } from '../market/index.js';
+import { Database } from '../platform/db/index.js';
+import { notFound, Problem } from '../platform/http/index.js';
+import { LiveService } from '../platform/live/index.js';
+import { EntriesService } from '../wardrobe/index.js';
+import { happeningOf } from './happening.js';
+import type {
+  ClaimDto,
+  EndDto,
+  NewParcelDto,
+  PlaceOrdersDto,
+  ParcelChangeDto,
+  OrderedParcelDto,
+  ReceiveDto,
+  SpentDto,
+} from './parcels.dto.js';
+import { type Happens, type KeptParcel, type ParcelLineRow, type ParcelRow, ParcelsRecord } from './parcels.record.js';
+
+/** A line of an order before it is written down. */
+type NewLine = Pick<ParcelLineRow, 'variant' | 'condition' | 'quantity' | 'priceMinor'>;
+
+/** Parcels from an order to a drawer. Their pieces are in the ledger from the moment they are ordered, so that nothing is bought twice. */
+@Injectable()
+export class ParcelsService {
+  private readonly record: ParcelsRecord;
+
+  constructor(
+    private readonly entries: EntriesService,
+    private readonly errands: ErrandsService,
+    private readonly market: MarketService,
+    private readonly catalogue: CatalogueService,
+    private readonly live: LiveService,
+    private readonly clock: AdvanceService,
+    private readonly database: Database,
+  ) {
+    this.record = new ParcelsRecord((sql) => database.prepare(sql));
+    entries.restoreOthers((state) => this.restore(state as KeptParcel));
+    clock.addListener((day) => this.goOn(day));
+  }
+
+  list(): OrderedParcelDto[] {
+    return this.record.all().map((row) => this.dto(row));
+  }
+
+  /** Orders what an errand's plan buys: one parcel for each seller, its pieces on their way from now on. */
+  order({ errand, sellers }: PlaceOrdersDto): Promise<OrderedParcelDto[]> {
+    const { title, problem, plan } = this.errands.bought(errand);
+    const wanted = plan.parcels.filter((parcel) => sellers.length === 0 || sellers.includes(parcel.seller));
+    if (wanted.length === 0) throw new Problem(422, 'The plan buys nothing from there. Plan the errand again, or choose another seller.');
+    const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
+    const items = new Map(problem.items.map((item) => [item.id, item]));
+    return this.entries.changing<OrderedParcelDto[]>(() => {
+      const names = this.market.sellerNames();
+      this.database.afterCommit(() => this.clock.priceAnew());
+      for (const parcel of wanted) {
+        const lines = parcel.lines.flatMap(({ offer: id, quantity }): readonly NewLine[] => {
+          const offer = offers.get(id);
+          const item = items.get(offer?.item ?? '');
+          if (!offer || !item) return [];
+          this.market.takeStock(offerBehind(id), quantity);
+          const pieces = item.yields.flatMap((row) => Array.from({ length: row.quantity * quantity }, () => variantBehind(row.variant)));
+          return inLines(
+            pieces,
+            shareToCent(
+              offer.priceMinor * quantity,
+              pieces.map(() => 1),
+            ),
+            offer.condition,
+          );
+        });
+        const charges = { postageMinor: parcel.postageMinor, feesMinor: parcel.handlingMinor, dutyMinor: parcel.dutyMinor };
+        this.begin(
+          { seller: parcel.seller, sellerName: names.get(parcel.seller) ?? parcel.seller, errand, ...charges },
+          lines,
+          `for ${title}`,
+        );
+      }
+      return this.list();
+    });
+  }
+
+  /** Writes a parcel down by hand; a find that is here already goes straight into a drawer. */
+  add({ sellerName, lines, postageMinor, feesMinor, expectedOn, reference, place }: NewParcelDto): Promise<OrderedParcelDto[]> {
+    const catalogue = this.catalogue.now();
+    const stranger = lines.find((line) => !catalogue.has(line.variant));
+    if (stranger) throw notFound('part', stranger.variant);
+    return this.entries.changing<OrderedParcelDto[]>(() => {
+      const to = place === undefined ? null : this.drawer(place);
+      const known = lines.map((line) => ({ ...line, variant: catalogue.resolve(line.variant) }));
+      const more = { reference: reference ?? '', expectedOn: expectedOn ?? null, postageMinor, feesMinor, dutyMinor: 0 };
+      const id = this.begin({ seller: null, sellerName: sellerName.trim(), errand: null, ...more }, known, 'by hand');
+      if (to !== null)
+        this.receiveNow(
+          id,
+          this.record.lines(id).map((line) => ({ id: line.id, came: line.quantity, damaged: 0 })),
+          to,
+        );
+      return this.list();
+    });
+  }
+
+  /** Notes what the seller said and what was paid, or that it is here. */
+  change(id: string, { isHere, ...change }: ParcelChangeDto): Promise<OrderedParcelDto[]> {
+    return this.entries.changing<OrderedParcelDto[]>(() => {
+      const before = this.kept(id);
+      const { row } = before;
+      if ((change.sentOn !== undefined || isHere) && row.state !== 'ordered' && row.state !== 'sent')
+        throw new Problem(409, `The parcel from ${row.sellerName} is ${row.state}. Nothing was changed.`);
+      const state: ParcelState = isHere ? 'arrived' : change.sentOn ? 'sent' : row.state;
+      const next = { ...row, ...stated(change), state, arrivedOn: isHere ? this.market.today() : row.arrivedOn, version: row.version + 1 };
+      this.record.write(next);
+      this.keep(isHere ? `The parcel from ${row.sellerName} is here` : `Noted about the parcel from ${row.sellerName}`, before);
+      return this.list();
+    });
+  }
+
+  /** Puts away what came: as ordered, damaged, or something else instead. What did not come stays expected. */
+  receive(id: string, { lines, place }: ReceiveDto): Promise<OrderedParcelDto[]> {
+    return this.entries.changing<OrderedParcelDto[]>(() => {
+      this.receiveNow(id, lines, this.drawer(place));
+      return this.list();
+    });
+  }
+
+  /** Settles what did not come as ordered: asked for again, paid back, kept as it is, or to be bought again. */
+  claim(id: string, { line: lineId, quantity, outcome, sumMinor, expectedOn }: ClaimDto): Promise<OrderedParcelDto[]> {
+    return this.entries.changing<OrderedParcelDto[]>(() => {
+      const before = this.kept(id);
+      const { row, lines } = before;
+      const line = this.lineOf(before, lineId);
+      const name = this.entries.nameOf(line.lot);
+      const refundedMinor = row.refundedMinor + sumMinor;
+      if (refundedMinor > (row.paidMinor ?? agreedMinor(lines, row))) throw new Problem(422, 'More would come back than was paid.');
+      const letsGo = outcome === 'money back' || outcome === 'buy again';
+      if (letsGo && quantity > openOf(line)) throw new Problem(409, `${openOf(line)} of ${name} are still expected, not ${quantity}.`);
+      if (letsGo) this.record.writeLine(afterLettingGo(line, quantity));
+      const state = letsGo ? stateAfter(row.state, this.record.lines(id)) : row.state;
+      this.record.write({
+        ...row,
+        state,
+        refundedMinor,
+        expectedOn: outcome === 'ask again' ? (expectedOn ?? row.expectedOn) : row.expectedOn,
+        version: row.version + 1,
+      });
+      const sentence = `${quantity} × ${name} from ${row.sellerName}: ${outcome}`;
+      const movements: readonly Movement[] = letsGo ? [{ lot: line.lot, quantity, from: row.place, to: OUTSIDE }] : [];
+      this.enterOrKeep(sentence, movements, before);
+      return this.list();
+    });
+  }
+
+  /** A parcel that is cancelled or lost gives back what it held: it is to buy again. */
+  end(id: string, { as, refundedMinor }: EndDto): Promise<OrderedParcelDto[]> {
+    return this.entries.changing<OrderedParcelDto[]>(() => {
+      const before = this.kept(id);
+      const { row, lines } = before;
+      if (row.state === 'settled' || row.state === 'cancelled' || row.state === 'lost')
+        throw new Problem(409, `The parcel from ${row.sellerName} is ${row.state} already.`);
+      const refunded = row.refundedMinor + refundedMinor;
+      if (refunded > (row.paidMinor ?? agreedMinor(lines, row))) throw new Problem(422, 'More would come back than was paid.');
+      const movements = lines.flatMap((line): readonly Movement[] => {
+        const open = openOf(line);
+        if (open === 0) return [];
+        this.record.writeLine(afterLettingGo(line, open));
+        return [{ lot: line.lot, quantity: open, from: row.place, to: OUTSIDE }];
+      });
+      const state = lines.some((line) => line.came > 0) ? 'settled' : as;
+      this.record.write({ ...row, state, refundedMinor: refunded, version: row.version + 1 });
+      this.enterOrKeep(`The parcel from ${row.sellerName} is ${as}`, movements, before);
+      return this.list();
+    });
+  }
+
+  /** Fills an empty workspace with orders that were placed some days ago. Within a unit of work. */
+  open(orders: readonly DemoOrder[], today: string): void {
+    const names = this.market.sellerNames();
+    const dayAt = (days: number): string => isoDay(dayNumber(today) + days);
+    for (const { seller, daysAgo, expectedInDays, sentDaysAgo, lines, happens, ...charges } of orders) {
+      const known = lines.map((line) => ({ ...line, condition: 'used' as const }));
+      const sellerName = names.get(seller) ?? seller;
+      const id = this.begin({ seller, sellerName, errand: null, dutyMinor: 0, ...charges }, known, 'for the lamplighters');
+      const row = this.kept(id).row;
+      const [orderedOn, sentOn, expectedOn] = [dayAt(-daysAgo), dayAt(-sentDaysAgo), dayAt(expectedInDays)];
+      const will: Happens = { sentOn, arrivesOn: dayAt(happens.arrivesInDays), short: [], wrong: happens.wrong };
+      this.record.write({ ...row, state: 'sent', orderedOn, sentOn, expectedOn, happens: JSON.stringify(will) });
+      this.entries.record.writePlace({ ...this.entries.place(row.place), dueOn: expectedOn });
+    }
+  }
+
+  /** What was spent by month and seller, and what the plans had reckoned. */
+  spent(): SpentDto {
+    const parcels = this.record.all().map((row) => ({ row, lines: this.record.lines(row.id) }));
+    const costs = parcels.map(({ row, lines }) => ({ orderedOn: row.orderedOn, seller: row.sellerName, minor: costMinor(lines, row) }));
+    return {
+      currency: CURRENCY,
+      months: spentByMonth(costs),
+      plannedMinor: parcels.reduce((all, { row }) => all + row.plannedMinor, 0),
+      costMinor: costs.reduce((all, row) => all + row.minor, 0),
+    };
+  }
+
+  /** Begins a parcel within a unit of work: its pieces come into the ledger, on their way. Returns its id. */
+  private begin(
+    order: Pick<ParcelRow, 'seller' | 'sellerName' | 'errand' | 'postageMinor' | 'feesMinor' | 'dutyMinor'> & Partial<ParcelRow>,
+    lines: readonly NewLine[],
+    why: string,
+  ): string {
+    const today = this.market.today();
+    const [id, ordinal] = [randomUUID(), this.record.nextOrdinal()];
+    const happens = order.seller === null ? null : this.happens(order.seller, ordinal, lines, today);
+    const expectedOn = order.expectedOn ?? (order.seller === null ? null : this.market.expectedFrom(order.seller, today));
+    const place = this.entries.record.addPlace({
+      ...{
+        kind: 'parcel' as const,
+        name: `Parcel from ${order.sellerName}`,
+        parent: null,
+        path: `Parcel from ${order.sellerName}`,
+        dueOn: expectedOn,
+      },
+    });
+    const goods = lines.reduce((all, line) => all + line.priceMinor * line.quantity, 0);
+    const row: ParcelRow = {
+      ...{ id, ordinal, reference: '', state: 'ordered', orderedOn: today, sentOn: null, arrivedOn: null, tracking: '', note: '' },
+      ...{ currency: CURRENCY, paidMinor: null, refundedMinor: 0, removedAt: null, version: 1 },
+      ...order,
+      ...{ place, expectedOn, happens: happens && JSON.stringify(happens) },
+      plannedMinor: goods + order.postageMinor + order.feesMinor + order.dutyMinor,
+    };
+    this.record.write(row);
+    const movements = lines.map((line): Movement => {
+      const lot = this.entries.record.addLot({
+        ...{ variant: line.variant, condition: line.condition, note: '', addedAt: this.entries.now() },
+        ...{ source: order.sellerName, paidMinor: line.priceMinor },
+      });
+      this.record.addLine({ ...line, parcel: id, lot });
+      return { lot, quantity: line.quantity, from: OUTSIDE, to: place };
+    });
+    const after = this.kept(id);
+    const gone: KeptParcel = { row: { ...row, removedAt: this.entries.now() }, lines: after.lines };
+    this.entries.enter('bought', `Ordered from ${order.sellerName}, ${why}`, movements, {
+      ...{ before: { others: [gone] }, after: { others: [after] }, because: `parcel ${id}` },
+    });
+    return id;
+  }
+
+  private happens(seller: string, ordinal: number, lines: readonly NewLine[], today: string): Happens | null {
+    const ways = this.market.waysOf(seller);
+    return ways && happeningOf(ways.seed, ordinal, ways, lines, today, this.catalogue.now());
+  }
+
+  private receiveNow(id: string, came: ReceiveDto['lines'], to: string): void {
+    const before = this.kept(id);
+    const { row } = before;
+    if (row.state === 'cancelled' || row.state === 'lost') throw new Problem(409, `The parcel from ${row.sellerName} is ${row.state}.`);
+    const movements = came.flatMap(({ id: lineId, came: pieces, damaged, defect, instead }): readonly Movement[] => {
+      const line = this.lineOf(before, lineId);
+      const name = this.entries.nameOf(line.lot);
+      if (pieces > openOf(line)) throw new Problem(409, `${openOf(line)} of ${name} are expected, not ${pieces}.`);
+      if (damaged > pieces) throw new Problem(422, `More of ${name} would be damaged than came.`);
+      this.record.writeLine(afterArrival(line, { came: pieces, damaged }));
+      const sound = pieces - damaged;
+      const { id: lot, ...known } = this.entries.lot(line.lot);
+      const fresh = (change: Partial<typeof known>): number =>
+        this.entries.record.addLot({ ...known, addedAt: this.entries.now(), ...change });
+      return [
+        ...(sound > 0 ? [{ lot, quantity: sound, from: row.place, to }] : []),
+        ...(damaged > 0
+          ? [
+              { lot, quantity: damaged, from: row.place, to: OUTSIDE },
+              {
+                lot: fresh({
+                  splitFrom: lot,
+                  defects: JSON.stringify([{ kind: defect ?? 'crack', note: `came so from ${row.sellerName}` }]),
+                }),
+                ...{ quantity: damaged, from: OUTSIDE, to },
+              },
+            ]
+          : []),
+        ...(instead
+          ? [
+              {
+                lot: fresh({ variant: this.known(instead.variant), note: `came instead of ${name}` }),
+                quantity: instead.quantity,
+                from: OUTSIDE,
+                to,
+              },
+            ]
+          : []),
+      ];
+    });
+    if (movements.length === 0) throw new Problem(422, 'Say what came.');
+    const state = stateAfter('arrived', this.record.lines(id));
+    this.record.write({ ...row, state, arrivedOn: row.arrivedOn ?? this.market.today(), version: row.version + 1 });
+    this.entries.enter('received', `Put away what came from ${row.sellerName}`, movements, {
+      ...{ before: { others: [before] }, after: { others: [this.kept(id)] }, because: `parcel ${id}` },
+    });
+  }
+
+  /** What a simulated day does to parcels; told in sentences. Within the market's unit of work. */
+  private goOn(day: string): readonly string[] {
+    return this.record.underWay().flatMap((row) => {
+      const { sentOn, arrivesOn } = JSON.parse(row.happens ?? '{}') as Happens;
+      const isHere = arrivesOn !== null && arrivesOn <= day;
+      if (!isHere && (row.state === 'sent' || sentOn > day)) return [];
+      this.record.write({ ...row, state: isHere ? 'arrived' : 'sent', sentOn, arrivedOn: isHere ? day : null, version: row.version + 1 });
+      this.live.changed('parcels');
+      return [isHere ? `The parcel from ${row.sellerName} is here.` : `${row.sellerName} has sent your parcel.`];
+    });
+  }
+
+  private enterOrKeep(sentence: string, movements: readonly Movement[], before: KeptParcel): void {
+    if (movements.length === 0) return this.keep(sentence, before);
+    this.entries.enter('corrected', sentence, movements, {
+      ...{ before: { others: [before] }, after: { others: [this.kept(before.row.id)] }, because: `parcel ${before.row.id}` },
+    });
+    this.live.changed('parcels');
+  }
+
+  private keep(label: string, before: KeptParcel): void {
+    this.entries.keep(label, { others: [before] }, { others: [this.kept(before.row.id)] });
+    this.live.changed('parcels');
+  }
+
+  private restore({ row, lines }: KeptParcel): void {
+    this.record.write({ ...row, version: (this.record.parcel(row.id)?.version ?? 0) + 1 });
+    for (const line of lines) this.record.writeLine(line);
+    this.live.changed('parcels');
+  }
+
+  private kept(id: string): KeptParcel {
+    const row = this.record.parcel(id);
+    if (!row || row.removedAt !== null) throw notFound('parcel', id);
+    return { row, lines: this.record.lines(id) };
+  }
+
+  private lineOf({ lines, row }: KeptParcel, id: number): ParcelLineRow {
+    const line = lines.find((own) => own.id === id);
+    if (!line) throw new Problem(422, `There is no such line in the parcel from ${row.sellerName}.`);
+    return line;
+  }
+
+  private drawer(id: string): string {
+    const place = this.entries.place(id);
+    if (place.kind !== 'made' && place.kind !== 'bench')
+      throw new Problem(422, `Nothing is put away in “${place.name}”: choose a place you made.`);
+    return place.id;
+  }
+
+  private known(variant: string): string {
+    const catalogue = this.catalogue.now();
+    if (!catalogue.has(variant)) throw notFound('part', variant);
+    return catalogue.resolve(variant);
+  }
+
+  private dto(row: ParcelRow): OrderedParcelDto {
+    const lines = this.record.lines(row.id);
+    const landed = landedPieces(lines, row);
+    const { happens, place: _, removedAt: __, ordinal: ___, ...told } = row;
+    return {
+      ...told,
+      isLate: isLate(row, this.market.today()),
+      agreedMinor: agreedMinor(lines, row),
+      costMinor: costMinor(lines, row),
+      inside: row.state === 'arrived' && happens !== null ? insideOf(JSON.parse(happens) as Happens, lines) : null,
+      lines: lines.map((line, i) => ({
+        ...{ id: line.id, variant: this.catalogue.now().resolve(line.variant), condition: line.condition, quantity: line.quantity },
+        ...{ priceMinor: line.priceMinor, came: line.came, damaged: line.damaged, gone: line.gone, open: openOf(line) },
+        landedMinor: (landed[i] ?? []).reduce((all, minor) => all + minor, 0),
+      })),
+    };
+  }
+}
+
+/** Pieces with what each cost as lines: alike ones of one price together. */
+function inLines(pieces: readonly string[], prices: readonly number[], condition: NewLine['condition']): readonly NewLine[] {
+  const lines = new Map<string, { variant: string; condition: NewLine['condition']; quantity: number; priceMinor: number }>();
+  pieces.forEach((variant, i) => {
+    const priceMinor = prices[i] ?? 0;
+    const key = `${variant} ${priceMinor}`;
+    const known = lines.get(key);
+    if (known) known.quantity += 1;
+    else lines.set(key, { variant, condition, quantity: 1, priceMinor });
+  });
+  return [...lines.values()];
+}
+
+const stated = (change: Omit<ParcelChangeDto, 'isHere'>): Partial<ParcelRow> =>
+  Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined));
+
+const insideOf = ({ short, wrong }: Happens, lines: readonly ParcelLineRow[]): OrderedParcelDto['inside'] => ({
+  came: lines.map((line, i) => {
+    if (wrong.some((row) => row.line === i)) return Math.max(0, openOf(line) - 1);
+    const lacking = short.find((row) => row.line === i)?.quantity ?? 0;
+    return Math.max(0, openOf(line) - (line.came === 0 ? lacking : 0));
+  }),
+  instead: wrong.flatMap(({ line, variant }) => {
+    const id = lines[line]?.id;
+    return id === undefined || (lines[line]?.came ?? 0) > 0 ? [] : [{ line: id, variant }];
+  }),
+});

@@ -1,0 +1,1 @@
+export { type CalendarDay, parcelCalendar } from './calendar.js';
