@@ -18,7 +18,11 @@ const lots = Array.from({ length: LOTS }, (_, i) => ({
   ...{ condition: random() < 0.2 ? 'new' : 'used', isFlawed: false, holes: 0 },
 }));
 const figures = Array.from({ length: FIGURES }, (_, i) => ({
-  ...{ id: `figure ${i}`, name: `Figure ${i}`, order: orderOf(random() < 0.3 ? `2026-0${1 + (i % 9)}-01` : null, i % 20, i, `figure ${i}`) },
+  ...{
+    id: `figure ${i}`,
+    name: `Figure ${i}`,
+    order: orderOf(random() < 0.3 ? `2026-0${1 + (i % 9)}-01` : null, i % 20, i, `figure ${i}`),
+  },
   ...{ copies: random() < 0.04 ? 20 : 1, group: null, newOnly: false },
   parts: Array.from({ length: PARTS }, (_, k) => ({ spot: `spot ${k}`, variant: somePart() })),
 }));

@@ -42,7 +42,8 @@ export function claimsOf(
   isSeen: (figure: string, spot: string) => boolean,
 ): readonly (Claim & { readonly variant: string })[] {
   const claims = new Map<string, Claim & { readonly variant: string }>();
-  for (const member of members)
+  const inLine = members.length > 1 ? [...members].sort((a, b) => (a.order < b.order ? -1 : 1)) : members;
+  for (const member of inLine)
     for (const { spot, variant } of member.parts) {
       const id = `${partyOf(member)} ${spot} ${variant}`;
       const takes: Takes = member.newOnly ? 'new' : isSeen(member.id, spot) ? 'unflawed' : 'anything';

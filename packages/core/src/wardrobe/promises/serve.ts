@@ -67,7 +67,10 @@ const gradeOf = ({ isFlawed, condition }: ServingRun): number => (isFlawed ? 0 :
 const byCost = (a: ServingRun, b: ServingRun): number =>
   NEARNESS[a.reach] - NEARNESS[b.reach] || b.holes - a.holes || gradeOf(a) - gradeOf(b) || a.id - b.id;
 
-const leastStrictFirst = (a: Claim, b: Claim): number => LEAST_GRADE[a.takes] - LEAST_GRADE[b.takes];
+const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+/** In line, and where that is the same by what they are: who is served never depends on who was entered first. */
+const inLine = (a: Claim, b: Claim): number => byText(a.order, b.order) || byText(a.id, b.id);
+const leastStrictFirst = (a: Claim, b: Claim): number => LEAST_GRADE[a.takes] - LEAST_GRADE[b.takes] || byText(a.id, b.id);
 
 /**
  * Decides which pieces of one part serve which claims (wardrobe, *Promises*): what is built in stays, what is pinned goes where it is pinned,
@@ -95,10 +98,10 @@ class Serving {
   private readonly left = new Map<ServingRun, number>();
   private readonly wanting = new Map<Claim, number>();
 
-  constructor(
-    private readonly claims: readonly Claim[],
-    runs: readonly ServingRun[],
-  ) {
+  private readonly claims: readonly Claim[];
+
+  constructor(claims: readonly Claim[], runs: readonly ServingRun[]) {
+    this.claims = claims.length > 1 ? [...claims].sort(inLine) : claims;
     this.runs = runs.length > 1 ? [...runs].sort(byCost) : runs;
     for (const run of runs) this.left.set(run, run.quantity);
     for (const claim of claims) this.wanting.set(claim, claim.quantity);
