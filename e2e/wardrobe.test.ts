@@ -80,7 +80,7 @@ test('a list as it was written on paper is typed: a line that tells no part says
   page,
 }) => {
   await page.goto('/wardrobe');
-  await expect(page.getByRole('option').first()).toBeVisible();
+  await expect(page.getByRole('listbox', { name: 'Pieces' }).getByRole('option').first()).toBeVisible();
   await page.keyboard.press('n');
   await page.getByRole('radio', { name: 'A list, typed' }).click();
   const list = page.getByLabel(/^A line for each part/);
@@ -100,13 +100,13 @@ test('the wardrobe has no serious accessibility fault, and a drawer opens on a p
     .getByRole('navigation', { name: 'Places' })
     .getByRole('button', { name: /^Drawer A/ })
     .click();
-  await page.getByRole('option').first().click();
+  await page.getByRole('listbox', { name: 'Pieces' }).getByRole('option').first().click();
   await page.keyboard.press('m');
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.filter((row) => row.impact === 'serious' || row.impact === 'critical')).toEqual([]);
   await page.setViewportSize({ width: 390, height: 800 });
   await page.goto('/wardrobe?words=hand');
-  await expect(page.getByRole('option').first()).toBeVisible();
+  await expect(page.getByRole('listbox', { name: 'Pieces' }).getByRole('option').first()).toBeVisible();
   const wide = await page.evaluate(() => document.documentElement.scrollWidth > document.documentElement.clientWidth);
   expect(wide).toBe(false);
 });

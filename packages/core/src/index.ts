@@ -264,6 +264,7 @@ export {
   whyRank,
 } from './judging/index.js';
 export {
+  daysBetween,
   shareToCent,
   type ChangeKind,
   type ChangeRow,

@@ -6,7 +6,7 @@ import { Day, Flag, Id, OneOf, Row, Rows, Text, Texts, Whole } from '../platform
 
 const MOST_MINOR = 100_000_000;
 
-export class ParcelLineDto {
+export class OrderedLineDto {
   @ApiProperty() id: number;
   @ApiProperty() variant: string;
   @ApiProperty({ enum: CONDITIONS }) condition: Condition;
@@ -54,7 +54,7 @@ export class OrderedParcelDto {
   @ApiProperty({ description: 'What the plan reckoned for it' }) plannedMinor: number;
   @ApiProperty({ description: 'Goods and every charge as agreed' }) agreedMinor: number;
   @ApiProperty({ description: 'Paid less refunded' }) costMinor: number;
-  @ApiProperty({ type: [ParcelLineDto] }) lines: readonly ParcelLineDto[];
+  @ApiProperty({ type: [OrderedLineDto] }) lines: readonly OrderedLineDto[];
   @ApiProperty({ type: InsideDto, nullable: true }) inside: InsideDto | null;
   @ApiProperty() version: number;
 }

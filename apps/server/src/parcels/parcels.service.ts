@@ -1,18 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { dayNumber, isoDay, offerBehind, shareToCent, variantBehind } from '@outfit/core';
 import type { DemoOrder } from '@outfit/demo';
-import {
-  afterArrival,
-  afterLettingGo,
-  agreedMinor,
-  costMinor,
-  isLate,
-  landedPieces,
-  openOf,
-  type ParcelState,
-  spentByMonth,
-  stateAfter,
-} from '@outfit/core/parcels';
+import { afterArrival, afterLettingGo, agreedMinor, openOf, type ParcelState, stateAfter } from '@outfit/core/parcels';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { randomUUID } from 'node:crypto';
 import { CatalogueService } from '../catalogue/index.js';
@@ -22,7 +11,9 @@ import { Database } from '../platform/db/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
 import { EntriesService } from '../wardrobe/index.js';
+import { arrivalMovements } from './arrival.js';
 import { happeningOf } from './happening.js';
+import { inLines, type NewLine } from './orderLines.js';
 import type {
   ClaimDto,
   EndDto,
@@ -33,10 +24,8 @@ import type {
   ReceiveDto,
   SpentDto,
 } from './parcels.dto.js';
+import { parcelView, spentOn } from './parcelView.js';
 import { type Happens, type KeptParcel, type ParcelLineRow, type ParcelRow, ParcelsRecord } from './parcels.record.js';
-
-/** A line of an order before it is written down. */
-type NewLine = Pick<ParcelLineRow, 'variant' | 'condition' | 'quantity' | 'priceMinor'>;
 
 /** Parcels from an order to a drawer. Their pieces are in the ledger from the moment they are ordered, so that nothing is bought twice. */
 @Injectable()
@@ -190,6 +179,11 @@ export class ParcelsService {
     });
   }
 
+  /** What was spent by month and seller, and what the plans had reckoned. */
+  spent(): SpentDto {
+    return spentOn(this.record.all().map((row) => ({ row, lines: this.record.lines(row.id) })));
+  }
+
   /** Fills an empty workspace with orders that were placed some days ago. Within a unit of work. */
   open(orders: readonly DemoOrder[], today: string): void {
     const names = this.market.sellerNames();
@@ -197,25 +191,12 @@ export class ParcelsService {
     for (const { seller, daysAgo, expectedInDays, sentDaysAgo, lines, happens, ...charges } of orders) {
       const known = lines.map((line) => ({ ...line, condition: 'used' as const }));
       const sellerName = names.get(seller) ?? seller;
-      const id = this.begin({ seller, sellerName, errand: null, dutyMinor: 0, ...charges }, known, 'for the lamplighters');
-      const row = this.kept(id).row;
+      const { row } = this.kept(this.begin({ seller, sellerName, errand: null, dutyMinor: 0, ...charges }, known, 'for the lamplighters'));
       const [orderedOn, sentOn, expectedOn] = [dayAt(-daysAgo), dayAt(-sentDaysAgo), dayAt(expectedInDays)];
       const will: Happens = { sentOn, arrivesOn: dayAt(happens.arrivesInDays), short: [], wrong: happens.wrong };
       this.record.write({ ...row, state: 'sent', orderedOn, sentOn, expectedOn, happens: JSON.stringify(will) });
       this.entries.record.writePlace({ ...this.entries.place(row.place), dueOn: expectedOn });
     }
-  }
-
-  /** What was spent by month and seller, and what the plans had reckoned. */
-  spent(): SpentDto {
-    const parcels = this.record.all().map((row) => ({ row, lines: this.record.lines(row.id) }));
-    const costs = parcels.map(({ row, lines }) => ({ orderedOn: row.orderedOn, seller: row.sellerName, minor: costMinor(lines, row) }));
-    return {
-      currency: CURRENCY,
-      months: spentByMonth(costs),
-      plannedMinor: parcels.reduce((all, { row }) => all + row.plannedMinor, 0),
-      costMinor: costs.reduce((all, row) => all + row.minor, 0),
-    };
   }
 
   /** Begins a parcel within a unit of work: its pieces come into the ledger, on their way. Returns its id. */
@@ -271,41 +252,14 @@ export class ParcelsService {
     const before = this.kept(id);
     const { row } = before;
     if (row.state === 'cancelled' || row.state === 'lost') throw new Problem(409, `The parcel from ${row.sellerName} is ${row.state}.`);
-    const movements = came.flatMap(({ id: lineId, came: pieces, damaged, defect, instead }): readonly Movement[] => {
-      const line = this.lineOf(before, lineId);
+    const movements = came.flatMap((arrival) => {
+      const line = this.lineOf(before, arrival.id);
       const name = this.entries.nameOf(line.lot);
-      if (pieces > openOf(line)) throw new Problem(409, `${openOf(line)} of ${name} are expected, not ${pieces}.`);
-      if (damaged > pieces) throw new Problem(422, `More of ${name} would be damaged than came.`);
-      this.record.writeLine(afterArrival(line, { came: pieces, damaged }));
-      const sound = pieces - damaged;
-      const { id: lot, ...known } = this.entries.lot(line.lot);
-      const fresh = (change: Partial<typeof known>): number =>
-        this.entries.record.addLot({ ...known, addedAt: this.entries.now(), ...change });
-      return [
-        ...(sound > 0 ? [{ lot, quantity: sound, from: row.place, to }] : []),
-        ...(damaged > 0
-          ? [
-              { lot, quantity: damaged, from: row.place, to: OUTSIDE },
-              {
-                lot: fresh({
-                  splitFrom: lot,
-                  defects: JSON.stringify([{ kind: defect ?? 'crack', note: `came so from ${row.sellerName}` }]),
-                }),
-                ...{ quantity: damaged, from: OUTSIDE, to },
-              },
-            ]
-          : []),
-        ...(instead
-          ? [
-              {
-                lot: fresh({ variant: this.known(instead.variant), note: `came instead of ${name}` }),
-                quantity: instead.quantity,
-                from: OUTSIDE,
-                to,
-              },
-            ]
-          : []),
-      ];
+      if (arrival.came > openOf(line)) throw new Problem(409, `${openOf(line)} of ${name} are expected, not ${arrival.came}.`);
+      if (arrival.damaged > arrival.came) throw new Problem(422, `More of ${name} would be damaged than came.`);
+      this.record.writeLine(afterArrival(line, arrival));
+      const instead = arrival.instead && { ...arrival.instead, variant: this.known(arrival.instead.variant) };
+      return arrivalMovements(this.entries, row, line, { ...arrival, ...(instead ? { instead } : {}) }, to);
     });
     if (movements.length === 0) throw new Problem(422, 'Say what came.');
     const state = stateAfter('arrived', this.record.lines(id));
@@ -372,48 +326,9 @@ export class ParcelsService {
   }
 
   private dto(row: ParcelRow): OrderedParcelDto {
-    const lines = this.record.lines(row.id);
-    const landed = landedPieces(lines, row);
-    const { happens, place: _, removedAt: __, ordinal: ___, ...told } = row;
-    return {
-      ...told,
-      isLate: isLate(row, this.market.today()),
-      agreedMinor: agreedMinor(lines, row),
-      costMinor: costMinor(lines, row),
-      inside: row.state === 'arrived' && happens !== null ? insideOf(JSON.parse(happens) as Happens, lines) : null,
-      lines: lines.map((line, i) => ({
-        ...{ id: line.id, variant: this.catalogue.now().resolve(line.variant), condition: line.condition, quantity: line.quantity },
-        ...{ priceMinor: line.priceMinor, came: line.came, damaged: line.damaged, gone: line.gone, open: openOf(line) },
-        landedMinor: (landed[i] ?? []).reduce((all, minor) => all + minor, 0),
-      })),
-    };
+    return parcelView(row, this.record.lines(row.id), this.market.today(), this.catalogue.now());
   }
-}
-
-/** Pieces with what each cost as lines: alike ones of one price together. */
-function inLines(pieces: readonly string[], prices: readonly number[], condition: NewLine['condition']): readonly NewLine[] {
-  const lines = new Map<string, { variant: string; condition: NewLine['condition']; quantity: number; priceMinor: number }>();
-  pieces.forEach((variant, i) => {
-    const priceMinor = prices[i] ?? 0;
-    const key = `${variant} ${priceMinor}`;
-    const known = lines.get(key);
-    if (known) known.quantity += 1;
-    else lines.set(key, { variant, condition, quantity: 1, priceMinor });
-  });
-  return [...lines.values()];
 }
 
 const stated = (change: Omit<ParcelChangeDto, 'isHere'>): Partial<ParcelRow> =>
   Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined));
-
-const insideOf = ({ short, wrong }: Happens, lines: readonly ParcelLineRow[]): OrderedParcelDto['inside'] => ({
-  came: lines.map((line, i) => {
-    if (wrong.some((row) => row.line === i)) return Math.max(0, openOf(line) - 1);
-    const lacking = short.find((row) => row.line === i)?.quantity ?? 0;
-    return Math.max(0, openOf(line) - (line.came === 0 ? lacking : 0));
-  }),
-  instead: wrong.flatMap(({ line, variant }) => {
-    const id = lines[line]?.id;
-    return id === undefined || (lines[line]?.came ?? 0) > 0 ? [] : [{ line: id, variant }];
-  }),
-});

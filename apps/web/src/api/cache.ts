@@ -143,7 +143,7 @@ export async function refreshFigure(dispatch: AppDispatch, id: string): Promise<
 }
 
 export const webApi = generatedApi.enhanceEndpoints({
-  addTagTypes: ['references', 'watches', 'history', 'bin', 'stack', 'promises'],
+  addTagTypes: ['references', 'watches', 'history', 'bin', 'stack', 'promises', 'parcels'],
   endpoints: {
     saveBrief: keepFigure,
     chooseLook: keepFigure,
@@ -179,6 +179,14 @@ export const webApi = generatedApi.enhanceEndpoints({
     addWardrobePicture: { invalidatesTags: ['wardrobe', 'history'] },
     removeWardrobePicture: { invalidatesTags: ['wardrobe', 'history'] },
     importLedger: { invalidatesTags: (result) => (result?.isTaken ? ['wardrobe', 'history'] : []) },
+    listParcels: { providesTags: ['parcels', 'wardrobe', 'market'] },
+    readSpent: { providesTags: ['parcels', 'wardrobe', 'market'] },
+    placeOrders: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
+    addParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
+    changeParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
+    receiveParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
+    claimParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
+    endParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
     pinPieces: { invalidatesTags: ['wardrobe', 'history'] },
     putTogether: { invalidatesTags: ['wardrobe', 'history'] },
     addProduct: { invalidatesTags: ['wardrobe', 'history'] },

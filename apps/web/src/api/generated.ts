@@ -3691,6 +3691,21 @@ export type SubstituteDto = {
   owned: number;
   accepted: boolean;
 };
+export type OrderedLineDto = {
+  id: number;
+  variant: string;
+  condition: 'new' | 'used' | 'worn';
+  quantity: number;
+  priceMinor: number;
+  came: number;
+  damaged: number;
+  /** Let go: they will not come */
+  gone: number;
+  /** Still expected */
+  open: number;
+  /** What its pieces really cost together, with their share of everything */
+  landedMinor: number;
+};
 export type InsteadHintDto = {
   line: number;
   variant: string;
@@ -3726,7 +3741,7 @@ export type OrderedParcelDto = {
   agreedMinor: number;
   /** Paid less refunded */
   costMinor: number;
-  lines: ParcelLineDto[];
+  lines: OrderedLineDto[];
   inside: InsideDto | null;
   version: number;
 };

@@ -9,6 +9,7 @@ import { WorkspaceSwitch } from './workspaces';
 
 const PLACES = [
   { to: '/wardrobe', name: 'Wardrobe' },
+  { to: '/parcels', name: 'Parcels' },
   { to: '/catalogue', name: 'Catalogue' },
   { to: '/market', name: 'Market' },
 ];

@@ -24,6 +24,7 @@ export const router = createBrowserRouter(
         { path: 'figures/:figureId/errand', lazy: async () => ({ Component: (await import('@/features/errands')).ErrandPage }) },
         { path: 'line-ups/:lineUpId/errand', lazy: async () => ({ Component: (await import('@/features/errands')).ErrandPage }) },
         { path: 'errands/:errandId/list', lazy: async () => ({ Component: (await import('@/features/errands')).ListPage }) },
+        { path: 'parcels', lazy: async () => ({ Component: (await import('@/features/parcels')).ParcelsPage }) },
         { path: 'wardrobe/errand', lazy: async () => ({ Component: (await import('@/features/errands')).HolesErrandPage }) },
         { path: 'wardrobe', lazy: async () => ({ Component: (await import('@/features/wardrobe')).WardrobePage }) },
         { path: 'catalogue', lazy: async () => ({ Component: (await import('@/features/catalogue')).CataloguePage }) },

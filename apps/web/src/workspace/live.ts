@@ -4,14 +4,25 @@ import { useAppDispatch } from './store';
 
 /** What the server tells every open tab once something has been changed. */
 interface Told {
-  readonly area: 'figures' | 'catalogue' | 'wardrobe' | 'market' | 'watches' | 'errands' | 'notices';
+  readonly area: 'figures' | 'catalogue' | 'wardrobe' | 'market' | 'watches' | 'errands' | 'notices' | 'parcels';
   /** Null for more than one. */
   readonly item: string | null;
   /** The tab that did it; null when none said. */
   readonly by: string | null;
 }
 
-const EVERYTHING = ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'references', 'watches', 'errands', 'history'] as const;
+const EVERYTHING = [
+  'catalogue',
+  'figures',
+  'wardrobe',
+  'market',
+  'notices',
+  'references',
+  'watches',
+  'errands',
+  'parcels',
+  'history',
+] as const;
 
 /** Keeps this tab up to date with what others change: one figure is read again, other things by what they are. */
 export function useLive(): void {

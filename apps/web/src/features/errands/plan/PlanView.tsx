@@ -7,6 +7,7 @@ import { FigureCosts } from './FigureCosts';
 import { Leftovers } from './Leftovers';
 import { NoPlan } from './NoPlan';
 import { ParcelCard } from './ParcelCard';
+import { PlaceOrders } from './PlaceOrders';
 import { ParcelsCurve } from './ParcelsCurve';
 import { PartTable } from './PartTable';
 import { Progress } from './Progress';
@@ -39,7 +40,8 @@ export function PlanView({ errand, making, earlier, onReplan }: PlanViewProps) {
         <p className="text-pencil">planned on {longDay(errand.createdAt)}</p>
         {/* Only a finished plan is taken away, so that the list is the one on the screen. */}
         {plan && plan.status !== 'infeasible' && isFinal && !making && (
-          <p className="ml-auto flex flex-wrap gap-x-4">
+          <div className="ml-auto flex flex-wrap items-center gap-x-4">
+            <PlaceOrders errand={errand} />
             <Link to={`/errands/${errand.id}/list`} className="text-lagoon inline-flex items-center gap-1 underline">
               <ListChecks size={16} strokeWidth={1.75} /> To tick off
             </Link>
@@ -53,7 +55,7 @@ export function PlanView({ errand, making, earlier, onReplan }: PlanViewProps) {
             <a download href={apiPath(`errands/${errand.id}/plan.json`)} className="text-lagoon inline-flex items-center gap-1 underline">
               <Download size={16} strokeWidth={1.75} /> Plan (JSON)
             </a>
-          </p>
+          </div>
         )}
       </div>
       {making && (

@@ -67,7 +67,8 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
             {place.kind === 'lent' ? place.path : place.name}
             {place.dueOn !== null && (
               <span className={`block text-[0.8rem] font-normal ${isLate ? 'text-madder' : 'text-pencil'}`}>
-                {isLate ? 'was due back' : 'due back'} {longDay(place.dueOn)}
+                {place.kind === 'parcel' ? (isLate ? 'was expected' : 'expected') : isLate ? 'was due back' : 'due back'}{' '}
+                {longDay(place.dueOn)}
               </span>
             )}
           </span>

@@ -1,0 +1,1 @@
+export { ParcelsPage } from './ParcelsPage';
