@@ -72,10 +72,6 @@ await take('brief-picture', '/figures/odile-marsh/brief?show=pictures', async ()
   await page.mouse.click(box.x + box.width * 0.44, box.y + box.height * 0.78);
 });
 await take('fitting', '/figures/ibbe-lantry/fitting');
-await take('recolour', '/figures/ness-elver/fitting?position=torso&task=colour', async () => {
-  await page.getByRole('listbox', { name: 'Colours' }).press('ArrowDown');
-  await page.keyboard.press('ArrowDown');
-});
 await take('compare', '/figures/ibbe-lantry/compare?looks=ibbe-lantry-1,ibbe-lantry-2,ibbe-lantry-3');
 await take('wardrobe', '/wardrobe', async () => {
   await page
@@ -87,6 +83,7 @@ await take('wardrobe', '/wardrobe', async () => {
 });
 await take('whole-figures', '/wardrobe?show=figures', () => page.getByRole('button', { name: 'Dock worker 2 holes' }).click());
 await take('sort-out', '/wardrobe?show=sort-out');
+await take('parcels', '/parcels', () => page.getByRole('button', { name: /Second Shelf/ }).click());
 await take('market', '/market');
 await take('catalogue', '/catalogue?q=brown+ponytail');
 await take('mould-by-colour', '/catalogue/moulds/HA-118');

@@ -13,6 +13,7 @@ export const GUIDE: readonly GuidePage[] = [
   { id: 'brief', title: 'Brief', about: /\/brief$/ },
   { id: 'fitting', title: 'Fitting', about: /\/(fitting|compare)$/ },
   { id: 'wardrobe', title: 'Wardrobe', about: /^\/wardrobe/ },
+  { id: 'parcels', title: 'Parcels', about: /^\/parcels/ },
   { id: 'market', title: 'Market', about: /^\/market/ },
   { id: 'errand', title: 'Errand', about: /errand/ },
   { id: 'files', title: 'Files', about: /$^/ },

@@ -66,7 +66,7 @@ export function PieceGrid({ pieces, chosen, onChoose, chosenPieces, place }: Pie
                   onDrag={(transfer) => writeDragged(transfer, dragged(piece))}
                 />
               ) : (
-                <span key={i} className="max-w-40 min-w-0 flex-1" />
+                <span key={i} className="max-w-40 min-w-0 flex-1 max-sm:max-w-none" />
               );
             })}
           </div>
@@ -113,7 +113,7 @@ function Tile({ piece, isChosen, where, onChoose, onDrag }: TileProps) {
       onDragStart={(event) => onDrag(event.dataTransfer)}
       onClick={(event) => onChoose(event.ctrlKey || event.metaKey || event.shiftKey)}
       style={{ height: ROW_PX - 10 }}
-      className={`max-w-40 min-w-0 flex-1 bg-sheet rounded-cut relative flex flex-col items-center border p-1.5 text-left ${isChosen ? 'border-lagoon bg-lagoon/10 outline-lagoon outline-1' : piece.certainty === 'sure' ? 'border-rule hover:border-pencil' : 'border-pencil border-dashed'}`}
+      className={`max-w-40 min-w-0 flex-1 max-sm:max-w-none bg-sheet rounded-cut relative flex flex-col items-center border p-1.5 text-left ${isChosen ? 'border-lagoon bg-lagoon/10 outline-lagoon outline-1' : piece.certainty === 'sure' ? 'border-rule hover:border-pencil' : 'border-pencil border-dashed'}`}
     >
       {piece.quantity > 1 && (
         <span className="bg-sheet/90 absolute top-1 right-1 z-10 px-1 font-mono text-[0.93rem]">×{piece.quantity}</span>

@@ -86,7 +86,7 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
   return (
     <nav
       aria-label="Places"
-      className="border-rule bg-sheet flex min-h-0 flex-col border-r max-sm:max-h-44 max-sm:border-r-0 max-sm:border-b"
+      className="border-rule bg-sheet flex min-h-0 flex-col border-r max-sm:h-40 max-sm:shrink-0 max-sm:border-r-0 max-sm:border-b"
     >
       <div className="min-h-0 flex-1 overflow-auto py-1">
         <button
@@ -128,7 +128,7 @@ function NewPlace({ within }: { readonly places: readonly PlaceDto[]; readonly w
   const parent = within && (within.kind === 'made' || within.kind === 'sealed') && within.path !== '' ? within : null;
   return (
     <form
-      className="border-rule flex gap-1.5 border-t px-2 py-1.5"
+      className="border-rule flex gap-1.5 border-t px-2 py-1.5 max-sm:hidden"
       onSubmit={(event) => {
         event.preventDefault();
         if (name.trim() === '') return;
