@@ -13,6 +13,7 @@ export default {
       moduleNameMapper: {
         '^@outfit/core/basket$': '<rootDir>/packages/core/src/basket/solver.ts',
         '^@outfit/core/wardrobe$': '<rootDir>/packages/core/src/wardrobe/index.ts',
+        '^@outfit/core/bench$': '<rootDir>/packages/core/src/bench/index.ts',
         '^@outfit/core/parcels$': '<rootDir>/packages/core/src/parcels/index.ts',
         '^@outfit/(core|drawing|formats|market|demo)$': '<rootDir>/packages/$1/src/index.ts',
         '^(\\.{1,2}/.*)\\.js$': '$1',

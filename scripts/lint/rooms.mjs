@@ -10,7 +10,21 @@ const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 const TREES = [
   {
     src: 'packages/core/src',
-    order: ['kernel', 'anatomy', 'colour', 'catalogue', 'figure', 'brief', 'wardrobe', 'market', 'basket', 'errand', 'parcels', 'judging'],
+    order: [
+      'kernel',
+      'anatomy',
+      'colour',
+      'catalogue',
+      'figure',
+      'brief',
+      'wardrobe',
+      'market',
+      'basket',
+      'errand',
+      'parcels',
+      'bench',
+      'judging',
+    ],
     doors: ['basket/solver'],
   },
   { src: 'packages/drawing/src', order: ['shape', 'motifs', 'families', 'figure'] },
