@@ -101,6 +101,17 @@ test('orphans, doubts, loans and the fewest copies are each a heap of their own'
   await expect(page.getByRole('radio', { name: 'Used up · 1' })).toBeVisible();
 });
 
+test('a figure is started from a piece that nobody wants, which is chosen already', async ({ page }) => {
+  await page.goto('/wardrobe?show=sort-out&heap=orphans');
+  await page.getByRole('list', { name: 'Nobody wants' }).getByRole('link', { name: 'Start a figure from it' }).first().click();
+  const sheet = page.getByRole('dialog', { name: 'A new figure' });
+  await expect(sheet.getByRole('radio', { name: 'A part that is left over' })).toBeChecked();
+  await sheet.getByLabel('Name of the new figure').fill('Odd Orrin');
+  await sheet.getByRole('button', { name: 'Add to the line-up' }).click();
+  await expect(page).toHaveURL(/\/fitting/);
+  await expect(page.getByRole('heading', { name: 'Odd Orrin' })).toBeVisible();
+});
+
 test('a piece in the hand is told where it goes, also on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 800 });
   await page.goto('/wardrobe');

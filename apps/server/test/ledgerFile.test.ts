@@ -1,5 +1,8 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { FiledEntry, LedgerFile } from '@outfit/formats';
+import { cpSync, mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { LedgerReadingDto } from '../src/wardrobe/exchange/exchange.controller.js';
 import type { PieceDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Harness } from './harness.js';
@@ -8,8 +11,12 @@ let server: Harness;
 /** Another workspace with the same beginning. */
 let other: Harness;
 beforeAll(async () => {
-  other = await Harness.start();
-  server = await Harness.start();
+  const first = await Harness.start();
+  await first.app.close();
+  const folder = mkdtempSync(join(tmpdir(), 'outfit-test-'));
+  cpSync(first.folder, folder, { recursive: true });
+  server = await Harness.start(first.folder);
+  other = await Harness.start(folder);
 }, 60_000);
 afterAll(async () => {
   await server.stop();

@@ -191,8 +191,9 @@ export class ParcelsService {
     for (const { seller, daysAgo, expectedInDays, sentDaysAgo, lines, happens, ...charges } of orders) {
       const known = lines.map((line) => ({ ...line, condition: 'used' as const }));
       const sellerName = names.get(seller) ?? seller;
-      const { row } = this.kept(this.begin({ seller, sellerName, errand: null, dutyMinor: 0, ...charges }, known, 'for the lamplighters'));
       const [orderedOn, sentOn, expectedOn] = [dayAt(-daysAgo), dayAt(-sentDaysAgo), dayAt(expectedInDays)];
+      const order = { seller, sellerName, errand: null, dutyMinor: 0, ...charges };
+      const { row } = this.kept(this.begin(order, known, 'for the lamplighters', `${orderedOn}T18:00:00.000Z`));
       const will: Happens = { sentOn, arrivesOn: dayAt(happens.arrivesInDays), short: [], wrong: happens.wrong };
       this.record.write({ ...row, state: 'sent', orderedOn, sentOn, expectedOn, happens: JSON.stringify(will) });
       this.entries.record.writePlace({ ...this.entries.place(row.place), dueOn: expectedOn });
@@ -204,6 +205,7 @@ export class ParcelsService {
     order: Pick<ParcelRow, 'seller' | 'sellerName' | 'errand' | 'postageMinor' | 'feesMinor' | 'dutyMinor'> & Partial<ParcelRow>,
     lines: readonly NewLine[],
     why: string,
+    at = this.entries.now(),
   ): string {
     const today = this.market.today();
     const [id, ordinal] = [randomUUID(), this.record.nextOrdinal()];
@@ -229,7 +231,7 @@ export class ParcelsService {
     this.record.write(row);
     const movements = lines.map((line): Movement => {
       const lot = this.entries.record.addLot({
-        ...{ variant: line.variant, condition: line.condition, note: '', addedAt: this.entries.now() },
+        ...{ variant: line.variant, condition: line.condition, note: '', addedAt: at },
         ...{ source: order.sellerName, paidMinor: line.priceMinor },
       });
       this.record.addLine({ ...line, parcel: id, lot });
@@ -238,7 +240,7 @@ export class ParcelsService {
     const after = this.kept(id);
     const gone: KeptParcel = { row: { ...row, removedAt: this.entries.now() }, lines: after.lines };
     this.entries.enter('bought', `Ordered from ${order.sellerName}, ${why}`, movements, {
-      ...{ before: { others: [gone] }, after: { others: [after] }, because: `parcel ${id}` },
+      ...{ before: { others: [gone] }, after: { others: [after] }, because: `parcel ${id}`, at },
     });
     return id;
   }

@@ -37,6 +37,8 @@ export interface Beside {
   readonly broughtMinor?: number | undefined;
   /** What it was done for: a hand, unless something else says. */
   readonly because?: string;
+  /** When it was done, where that is not now. */
+  readonly at?: string;
 }
 
 /** The ledger as deeds are entered in it: each one entry, saved or refused whole, undone by its opposite. */
@@ -88,9 +90,9 @@ export class EntriesService {
     kind: EntryKind,
     sentence: string,
     movements: readonly Movement[],
-    { before = {}, after = {}, broughtMinor, because = 'hand' }: Beside = {},
+    { before = {}, after = {}, broughtMinor, because = 'hand', at = this.now() }: Beside = {},
   ): { readonly id: number; readonly sentence: string } {
-    const id = this.record.enter({ at: this.now(), kind, sentence, because, broughtMinor: broughtMinor ?? null }, movements);
+    const id = this.record.enter({ at, kind, sentence, because, broughtMinor: broughtMinor ?? null }, movements);
     this.keep(sentence, { ...before, entry: id, isBack: true }, { ...after, entry: id });
     return { id, sentence };
   }

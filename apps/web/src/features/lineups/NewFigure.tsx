@@ -23,7 +23,8 @@ export function NewFigure({ lineUp }: { readonly lineUp: string }) {
   const [params, change] = useAddress();
   const asked = params.get('new');
   const open = isBeginning(asked);
-  const setOpen = (isOpen: boolean): void => change((next) => (isOpen ? next.set('new', 'nothing') : next.delete('new')));
+  const setOpen = (isOpen: boolean): void =>
+    change((next) => (isOpen ? next.set('new', 'nothing') : ['new', 'part'].forEach((key) => next.delete(key))));
   return (
     <Sheet
       title="A new figure"
@@ -36,16 +37,17 @@ export function NewFigure({ lineUp }: { readonly lineUp: string }) {
         </Button>
       }
     >
-      {open && <Start lineUp={lineUp} from={asked} />}
+      {open && <Start lineUp={lineUp} from={asked} part={params.get('part') ?? ''} />}
     </Sheet>
   );
 }
 
-function Start({ lineUp, from: first }: { readonly lineUp: string; readonly from: Beginning }) {
+/** @param part the part that is chosen already, when it starts from one */
+function Start({ lineUp, from: first, part: given }: { readonly lineUp: string; readonly from: Beginning; readonly part: string }) {
   const { catalogue, owned } = useWorkspace();
   const lineUps = useNames();
   const [kind, setKind] = useState<Beginning>(first);
-  const [id, setId] = useState('');
+  const [id, setId] = useState(first === 'part' ? given : '');
   const [name, setName] = useState('');
   const [create, { isLoading }] = useCreateFigureMutation();
   const navigate = useNavigate();

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { type LoanDto, type PieceDto, useListConsumablesQuery, useReadSortOutQuery } from '@/api';
 import { PartPicture } from '@/parts';
 import { Button, Chips, Empty, longDay, plural, useAddress } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { useNames, useWorkspace } from '@/workspace';
 import { useDeeds } from '../deeds';
 import { ClashRow } from './ClashRow';
 import { Consumables } from './Consumables';
@@ -93,6 +93,7 @@ function PieceLine({ piece, children }: { readonly piece: PieceDto; readonly chi
 /** Pieces no look wants and no whole figure misses, with what could be made of them. */
 function Orphans({ pieces, all }: { readonly pieces: readonly PieceDto[]; readonly all: number }) {
   const { catalogue } = useWorkspace();
+  const [lineUp] = useNames();
   if (all === 0) return <Empty title="Every piece has somebody">No piece lies about that no look wants and no whole figure misses.</Empty>;
   return (
     <>
@@ -109,9 +110,14 @@ function Orphans({ pieces, all }: { readonly pieces: readonly PieceDto[]; readon
                     {worn.length > 1 && ` and ${worn.length - 1} more`}
                   </span>
                 )}
-                <Link to={`/?new=part&part=${encodeURIComponent(piece.variant)}`} className="text-lagoon mr-3 underline">
-                  Start a figure from it
-                </Link>
+                {lineUp && (
+                  <Link
+                    to={`/line-ups/${lineUp.id}?new=part&part=${encodeURIComponent(piece.variant)}`}
+                    className="text-lagoon mr-3 underline"
+                  >
+                    Start a figure from it
+                  </Link>
+                )}
                 <Link to={`/wardrobe?words=${encodeURIComponent(piece.variant)}`} className="text-lagoon underline">
                   Sell or give it
                 </Link>
