@@ -19,10 +19,13 @@ export interface FiledPlace {
   readonly name: string;
   readonly parent: string | null;
   readonly note: string;
+  /** The day something lent is due back, ISO 8601. */
   readonly dueOn: string | null;
+  /** The official figure that a donor is, the product that a sealed box is, the figure that is built there. */
   readonly official: string | null;
   readonly product: string | null;
   readonly figure: string | null;
+  /** A donor that gives nothing. */
   readonly keepWhole: boolean;
 }
 

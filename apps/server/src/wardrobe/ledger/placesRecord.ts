@@ -1,26 +1,14 @@
 import { PATH_SEPARATOR, type PlaceKind, readPath } from '@outfit/core/wardrobe';
+import type { FiledPlace } from '@outfit/formats';
 import type { Prepare } from '../../platform/sqlite/index.js';
 
 /** The place of pieces that were put nowhere yet. */
 export const NO_PLACE = 'no-place';
 
-/** A row of the table of places. */
-export interface PlaceRow {
-  readonly id: string;
-  readonly kind: PlaceKind;
-  readonly name: string;
-  readonly parent: string | null;
+/** A row of the table of places: what a file tells of a place, and where that is. */
+export interface PlaceRow extends FiledPlace {
   /** The names from the outermost place in, as lists and files tell it. */
   readonly path: string;
-  readonly note: string;
-  /** The day something lent is due back, ISO 8601. */
-  readonly dueOn: string | null;
-  /** The official figure that a donor is, the product that a sealed box is, the figure that is built there. */
-  readonly official: string | null;
-  readonly product: string | null;
-  readonly figure: string | null;
-  /** A donor that gives nothing. */
-  readonly keepWhole: boolean;
 }
 
 /** A place as it is stored: a truth is 0 or 1. */
