@@ -59,7 +59,7 @@ test('an official figure against its parts against a set that holds it', async (
 
 test('forty copies, the curve, and where stock runs out', async ({ page }) => {
   await page.goto('/figures/lamplighter/errand');
-  await expect(page.getByLabel('Copies')).toHaveValue('40');
+  await expect(page.getByLabel('Copies')).toHaveValue('36');
   await page.getByLabel('Copies').fill('4');
   await plan(page);
   await page.getByLabel('Up to so many of each').fill('40');
@@ -105,8 +105,10 @@ test('a seller is banned, a part is bought elsewhere, and it is taken back', asy
   const all = await plan(page);
   const parcels = page.getByRole('article');
   const first = ((await parcels.first().getAttribute('aria-label')) ?? '').replace('Parcel from ', '');
-  // Each figure's share is told, with what dominates it.
-  await expect(page.getByRole('region', { name: 'By figure' }).getByRole('listitem')).toHaveCount(5);
+  // Each figure's share is told, with what dominates it; the spares of the crew are a line of their own.
+  const shares = page.getByRole('region', { name: 'By figure' }).getByRole('listitem');
+  await expect(shares).toHaveCount(6);
+  await expect(shares.filter({ hasText: 'Spares' })).toContainText('Oar in teak and madder');
 
   const without = await planned(page, async () => {
     await parcels

@@ -72,7 +72,8 @@ test('a verdict stands beside, a snapshot is gone back to, a look is renamed and
   await page.getByRole('button', { name: '4 of 5' }).click();
   await page.getByLabel('Your verdict in words').fill('Nearly him');
   await page.getByLabel('Your verdict in words').press('Enter');
-  await page.getByLabel('Leave it as it is').check();
+  await page.getByRole('checkbox', { name: 'Leave it as it is' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Leave it as it is' })).toBeChecked();
   await expect(page.getByText('You decided to leave it as it is.')).toBeVisible();
 
   await page.getByRole('button', { name: 'Copy' }).click();
@@ -226,8 +227,8 @@ test('a role is given in the brief and read in the line-up; Compare chooses; the
   await page.getByLabel('Role in the line-up').press('Enter');
   // Each wish says what answers it.
   await expect(page.getByText('round glasses on Head: exact, 100 % visible')).toBeVisible();
-  await page.goto('/line-ups/heron-crew');
-  await expect(page.getByText('Keeper of the long pole')).toBeVisible();
+  await page.goto('/line-ups/heron-crew?by=role');
+  await expect(page.getByRole('heading', { name: /Keeper of the long pole/ })).toBeVisible();
 
   await page.goto('/figures/ibbe-lantry/compare?looks=ibbe-lantry-1,ibbe-lantry-2');
   const made = page.getByRole('region', { name: 'As made', exact: true });

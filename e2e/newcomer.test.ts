@@ -108,6 +108,11 @@ test('nothing crashes in a workspace that has nothing: every page says what to d
     '/market',
     '/market?show=sellers',
     '/bin',
+    '/ideas',
+    '/ideas?show=ideas',
+    '/ideas?show=owed',
+    '/bench',
+    '/parcels',
   ]) {
     await page.goto(path);
     await expect(page.getByRole('heading').first()).toBeVisible();

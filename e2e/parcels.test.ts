@@ -36,11 +36,16 @@ test('an errand’s plan is ordered: nothing is to buy any more; a parcel comes 
   await form.getByRole('button', { name: 'Put 13 pieces away' }).click();
   await expect(panel.getByRole('list', { name: 'Lines' })).toContainText('4 came, 1 expected');
 
-  // What did not come is paid back; the parcel is settled, and what came carries what it cost.
+  // The seller is asked for the money back, and answers: the parcel is settled, and what came carries what it cost.
   await panel.getByRole('button', { name: 'Something was wrong' }).click();
   await panel.getByLabel('What becomes of it').selectOption('money back');
   await panel.getByLabel(/^Money back/).fill('0.60');
-  await panel.getByRole('button', { name: 'Settle it' }).click();
+  await panel.getByRole('button', { name: 'Ask the seller' }).click();
+  const claims = panel.getByRole('region', { name: 'Claims' });
+  await expect(claims).toContainText('money back');
+  await expect(page.getByRole('region', { name: 'Here, to put away' })).toContainText('Button Box');
+  await claims.getByRole('button', { name: 'Settled' }).click();
+  await expect(claims).toContainText('€0.60 back');
   await expect(page.getByRole('region', { name: 'Settled' })).toContainText('Button Box');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('region', { name: 'Here, to put away' })).toContainText('Button Box');

@@ -7,11 +7,12 @@ export default defineConfig({
   globalSetup: './globalSetup.ts',
   fullyParallel: true,
   workers: 2,
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 40_000 },
   reporter: [['list']],
   use: {
     viewport: { width: 1280, height: 800 },
+    actionTimeout: 60_000,
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',

@@ -6,6 +6,8 @@ const MAIN = fileURLToPath(new URL('../apps/server/dist/main.js', import.meta.ur
 export interface RunningServer {
   readonly address: string;
   stop(): Promise<void>;
+  /** Ends it in the middle of whatever it does, as a power cut would. */
+  kill(): Promise<void>;
 }
 
 /** Starts the built application on a data folder, on a port of its own; a folder without data is filled with the demo or left empty. */
@@ -29,6 +31,10 @@ export async function startServer(folder: string, isDemo = true): Promise<Runnin
     address,
     stop: async () => {
       server.kill('SIGTERM');
+      await gone;
+    },
+    kill: async () => {
+      server.kill('SIGKILL');
       await gone;
     },
   };

@@ -41,10 +41,18 @@ test('a price is kept as it was written', async ({ page }) => {
   await expect(price).toHaveValue('');
 });
 
-test('the palette takes the first letters typed after its keys', async ({ page }) => {
+test('the palette takes the first letters typed after its keys, though its script is late', async ({ page }) => {
+  await page.route('**/FindAnything*', async (route) => {
+    await new Promise((done) => setTimeout(done, 3000));
+    await route.continue();
+  });
   await page.goto('/wardrobe?show=parts');
   await expect(page.getByRole('table', { name: 'Owned pieces' })).toBeVisible();
   await page.keyboard.press('Control+k');
   await page.keyboard.type('Odile', { delay: 20 });
   await expect(page.getByPlaceholder('A figure, a part, a place')).toHaveValue('Odile');
+  // The field that looks things up takes over what was typed, and what is typed next.
+  await expect(page.getByRole('option', { name: 'Odile Marsh', exact: true })).toBeVisible();
+  await page.keyboard.type(' Marsh', { delay: 20 });
+  await expect(page.getByPlaceholder('A figure, a part, a place')).toHaveValue('Odile Marsh');
 });

@@ -61,7 +61,7 @@ test('a defect makes a run of its own, what is lent is away until it comes back,
   await page.getByRole('button', { name: 'Do it' }).click();
   const lent = places.getByRole('button', { name: /^Lent to Margit/ });
   await expect(lent).toContainText('was due back');
-  await expect(page.getByTestId('wardrobe-total')).toHaveText('296 pieces, 26 whole figures');
+  await expect(page.getByTestId('wardrobe-total')).toHaveText('319 pieces, 26 whole figures');
   await lent.click();
   await page.getByRole('option', { name: /Mitten hand in clay/ }).click();
   await page.getByRole('button', { name: 'It came back…' }).click();
@@ -91,7 +91,7 @@ test('a list as it was written on paper is typed: a line that tells no part says
   await page.getByRole('button', { name: 'Add what is listed' }).click();
   await expect(page.getByText('5 pieces added.')).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByTestId('wardrobe-total')).toHaveText('303 pieces, 26 whole figures');
+  await expect(page.getByTestId('wardrobe-total')).toHaveText('326 pieces, 26 whole figures');
 });
 
 test('the wardrobe has no serious accessibility fault, and a drawer opens on a phone', async ({ page }) => {

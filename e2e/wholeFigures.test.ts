@@ -45,21 +45,21 @@ test('a set that came is added with what was missing ticked off; a blind bag ask
     .first()
     .uncheck();
   await sheet.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByTestId('wardrobe-total')).toHaveText('300 pieces, 28 whole figures');
+  await expect(page.getByTestId('wardrobe-total')).toHaveText('323 pieces, 28 whole figures');
   await page.getByRole('button', { name: /^Undo: Lanterns on the water came, opened/ }).click();
-  await expect(page.getByTestId('wardrobe-total')).toHaveText('298 pieces, 26 whole figures');
+  await expect(page.getByTestId('wardrobe-total')).toHaveText('321 pieces, 26 whole figures');
 
   await page.getByRole('button', { name: 'Add a set…' }).click();
   await pick(page, 'Product', 'River people, bag 2', sheet);
   await expect(sheet.getByRole('button', { name: 'Add it' })).toBeDisabled();
   await sheet.getByLabel('Figure in bag 1').selectOption({ label: 'Otter steer' });
   await sheet.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByTestId('wardrobe-total')).toHaveText('298 pieces, 27 whole figures');
+  await expect(page.getByTestId('wardrobe-total')).toHaveText('321 pieces, 27 whole figures');
 
   await places.getByRole('button', { name: /^River people bag, Otter steer/ }).click();
   await page.getByRole('button', { name: 'Open it…' }).click();
   await sheet.getByRole('button', { name: 'It is open' }).click();
-  await expect(page.getByTestId('wardrobe-total')).toHaveText('298 pieces, 28 whole figures');
+  await expect(page.getByTestId('wardrobe-total')).toHaveText('321 pieces, 28 whole figures');
   await expect(places.getByRole('button', { name: /^River people bag, Otter steer/ })).toBeHidden();
 });
 
@@ -122,7 +122,7 @@ test('a piece in the hand is told where it goes, also on a phone', async ({ page
   await expect(place).toContainText('Drawer A, hair and hats');
   await expect(place).toContainText('3 of the very part lie there');
   await place.getByRole('button', { name: 'Put it there' }).click();
-  await expect(page.getByTestId('wardrobe-total')).toHaveText('299 pieces, 26 whole figures');
+  await expect(page.getByTestId('wardrobe-total')).toHaveText('322 pieces, 26 whole figures');
   const wide = await page.evaluate(() => document.documentElement.scrollWidth > document.documentElement.clientWidth);
   expect(wide).toBe(false);
 });

@@ -18,7 +18,7 @@ test('line-ups are made, renamed, copied and put away from the Workroom; Undo sa
 
   await page.getByRole('button', { name: 'More for The Heron crew' }).click();
   await page.getByRole('menuitem', { name: 'Copy it with its figures' }).click();
-  await expect(page.getByRole('article', { name: 'Copy of The Heron crew' })).toContainText('6 figures');
+  await expect(page.getByRole('article', { name: 'Copy of The Heron crew' })).toContainText('6 of 6');
   await page.getByRole('button', { name: 'More for Copy of The Heron crew' }).click();
   await page.getByRole('menuitem', { name: 'Rename' }).click();
   await page.getByLabel('Name of the line-up').fill('Second crew');
@@ -41,15 +41,15 @@ test('figures are moved, copied and put away several at once, and come back whol
   await page.getByLabel('Choose Perrin Oake').check();
   await page.getByLabel('Choose Hob Linnet').check();
   await pick(page, 'Move to', 'otter');
-  await expect(page.getByText('8 figures')).toBeVisible();
+  await expect(page.getByTestId('promised')).toContainText('8 chosen');
   await page.goto('/line-ups/winter-post');
   await expect(page.getByRole('button', { name: /^Undo: Moved/ })).toBeEnabled();
   await page.keyboard.press('Control+z');
-  await expect(page.getByText('10 figures')).toBeVisible();
+  await expect(page.getByTestId('promised')).toContainText('10 chosen');
 
   await page.getByLabel('Choose Hob Linnet').check();
   await page.getByRole('button', { name: 'Put in the bin' }).click();
-  await expect(page.getByText('9 figures')).toBeVisible();
+  await expect(page.getByTestId('promised')).toContainText('9 chosen');
   await page.goto('/figures/hob-linnet/fitting');
   await expect(page.getByText('There is no such figure')).toBeVisible();
   await page.goto('/bin');

@@ -7,17 +7,6 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { ROOT } from './lib.mjs';
 
-/** A made-up person on a made-up quay, to pick colours from. */
-const REFERENCE = `<svg xmlns="http://www.w3.org/2000/svg" width="900" height="1200">
-  <rect width="900" height="1200" fill="#BFD5DD"/><rect y="830" width="900" height="370" fill="#6B747C"/>
-  <path d="M0 830 q75 -30 150 0 t150 0 t150 0 t150 0 t150 0 t150 0" stroke="#E9EDF0" stroke-width="9" fill="none"/>
-  <path d="M255 380 q-30 -290 195 -290 t195 290 q10 90 -30 120 l-330 0 q-40 -30 -30 -120" fill="#9A4A24"/>
-  <ellipse cx="450" cy="345" rx="150" ry="165" fill="#E7BE95"/><path d="M300 330 q20 -150 150 -150 t150 150 q-70 -80 -150 -80 t-150 80" fill="#9A4A24"/>
-  <circle cx="395" cy="345" r="13" fill="#1B2742"/><circle cx="505" cy="345" r="13" fill="#1B2742"/><path d="M405 425 q45 34 90 0" stroke="#9C3A3A" stroke-width="11" fill="none"/>
-  <rect x="270" y="500" width="360" height="330" rx="70" fill="#F1EDE0"/><path d="M330 500 L450 640 L570 500 Z" fill="#3F628F"/>
-  <path d="M285 800 L615 800 L690 1120 L210 1120 Z" fill="#227F8B"/><rect x="285" y="780" width="330" height="34" fill="#2B2D31"/>
-</svg>`;
-
 /** A cap as it lies on the desk. */
 const PART = `<svg xmlns="http://www.w3.org/2000/svg" width="900" height="675">
   <rect width="900" height="675" fill="#C9C2B4"/><ellipse cx="460" cy="520" rx="250" ry="36" fill="#A79F8F"/>
@@ -56,21 +45,9 @@ const pick = async (label, words) => {
 };
 
 await take('workroom', '/');
-await take('line-up', '/line-ups/heron-crew');
+await take('line-up', '/line-ups/winter-post', () => page.waitForTimeout(1500));
+await take('ideas', '/ideas');
 await take('brief', '/figures/odile-marsh/brief');
-await take('brief-picture', '/figures/odile-marsh/brief?show=pictures', async () => {
-  const picture = await sharp(Buffer.from(REFERENCE)).jpeg({ quality: 90 }).toBuffer();
-  await page.getByLabel('Add a picture').setInputFiles({ name: 'On the quay', mimeType: 'image/jpeg', buffer: picture });
-  const viewer = page.getByRole('application');
-  const box = await viewer.boundingBox();
-  await page.getByText('Click the picture to pick a colour.', { exact: false }).waitFor();
-  await page.getByRole('button', { name: 'Pin a note' }).click();
-  await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.13);
-  await page.getByLabel('Note of pin 1').fill('Rust, like wet rope');
-  await page.getByLabel('Note of pin 1').press('Enter');
-  await page.getByLabel('For which area').selectOption('legs');
-  await page.mouse.click(box.x + box.width * 0.44, box.y + box.height * 0.78);
-});
 await take('fitting', '/figures/ibbe-lantry/fitting');
 await take('compare', '/figures/ibbe-lantry/compare?looks=ibbe-lantry-1,ibbe-lantry-2,ibbe-lantry-3');
 await take('wardrobe', '/wardrobe', async () => {
@@ -101,10 +78,7 @@ await take('photographs', '/catalogue/own?do=photos', async () => {
   await page.getByRole('button', { name: 'band and peak', exact: true }).click();
   await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.6);
 });
-await take('mould-by-shape', '/catalogue/own?do=shape', async () => {
-  await page.getByRole('radio', { name: 'to the shoulder' }).click();
-  await page.getByRole('radio', { name: 'wavy' }).click();
-});
+await take('bench', '/figures/vita-lark/bench');
 const plan = async () => {
   await page.getByRole('button', { name: 'Plan the errand' }).click();
   await page.getByTestId('proof').waitFor({ timeout: 90_000 });

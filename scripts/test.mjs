@@ -13,6 +13,7 @@ const MOST_LINES = 120;
 
 const STEPS = [
   ['types and build', 'npm', ['run', '--silent', 'build']],
+  ['scripts a page begins with', 'node', ['scripts/firstScripts.mjs']],
   ['types of tests', 'npx', ['tsc', '-p', 'tsconfig.test.json']],
   ['types of web tests', 'npx', ['tsc', '-p', 'apps/web/tsconfig.test.json']],
   ['lint and boundaries', 'npx', ['eslint', '.', '--max-warnings', '0']],

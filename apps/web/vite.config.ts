@@ -26,10 +26,18 @@ function compressed(): Plugin {
 
 export default defineConfig({
   plugins: [react(), tailwindcss(), compressed()],
-  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  resolve: {
+    alias: {
+      '@': fileURLToPath(new URL('./src', import.meta.url)),
+      // The same writer for browsers: the other one wants Node's own buffers.
+      'csv-stringify/sync': 'csv-stringify/browser/esm/sync',
+    },
+  },
   build: {
     target: 'es2023',
     assetsInlineLimit: 0,
+    // Read by scripts/firstScripts.mjs.
+    manifest: true,
     modulePreload: { polyfill: false },
     rolldownOptions: {
       output: {

@@ -24,11 +24,13 @@ const TREES = [
       'parcels',
       'bench',
       'judging',
+      'lineup',
+      'ideas',
     ],
     doors: ['basket/solver'],
   },
   { src: 'packages/drawing/src', order: ['shape', 'motifs', 'families', 'figure'] },
-  { src: 'packages/formats/src', order: ['table', 'shape', 'calendar', 'basket', 'catalogue', 'market', 'wardrobe'] },
+  { src: 'packages/formats/src', order: ['table', 'shape', 'calendar', 'basket', 'catalogue', 'market', 'wardrobe', 'votes'] },
   { src: 'packages/demo/src', order: ['data', 'generate'] },
   {
     src: 'apps/server/src',
@@ -46,10 +48,13 @@ const TREES = [
       'platform/importing',
       'catalogue',
       'figures',
+      'lineups',
       'wardrobe',
       'market',
       'errands',
       'parcels',
+      'bench',
+      'ideas',
       'demo',
     ],
     doors: ['catalogue/worker', 'wardrobe/ledger/worker'],
@@ -68,6 +73,8 @@ const OWNERS = {
     ...['colour', 'motif', 'mould', 'print', 'variant', 'bundle', 'official_figure', 'source', 'source_yield'],
     ...['photograph', 'made_news'],
   ],
+  lineups: ['pair_choice'],
+  ideas: ['idea', 'idea_vote', 'owed'],
   figures: ['line_up', 'figure', 'look', 'reference_picture', 'notice'],
   wardrobe: [
     ...['piece', 'place', 'lot', 'entry', 'movement', 'balance', 'pin'],
@@ -78,7 +85,8 @@ const OWNERS = {
     ...['watch', 'watch_notice', 'lowest_price', 'lowest_price_day'],
   ],
   errands: ['errand'],
-  parcels: ['parcel', 'parcel_line'],
+  parcels: ['parcel', 'parcel_claim', 'parcel_line'],
+  bench: ['bench_session', 'bench_figure', 'bench_tick', 'bench_trouble'],
 };
 const OWNER_OF = new Map(Object.entries(OWNERS).flatMap(([area, tables]) => tables.map((table) => [table, area])));
 /** Where SQL may stand: stores, records, logs, stagings, and what runs in a worker. */

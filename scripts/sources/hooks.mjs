@@ -7,7 +7,14 @@ import { fileURLToPath, pathToFileURL } from 'node:url';
 const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 const PACKAGE = /^@outfit\/(core|drawing|formats|market|demo)(?:\/(\w+))?$/;
 /** Doors of a package beside its first. */
-const DOORS = { basket: 'basket/solver.ts', bench: 'bench/index.ts', parcels: 'parcels/index.ts', wardrobe: 'wardrobe/index.ts' };
+const DOORS = {
+  basket: 'basket/solver.ts',
+  bench: 'bench/index.ts',
+  ideas: 'ideas/index.ts',
+  lineup: 'lineup/index.ts',
+  parcels: 'parcels/index.ts',
+  wardrobe: 'wardrobe/index.ts',
+};
 
 export async function resolve(specifier, context, next) {
   const [, name, door] = PACKAGE.exec(specifier) ?? [];

@@ -1,9 +1,12 @@
 import { type DynamicModule, Global, Module, type OnApplicationShutdown } from '@nestjs/common';
+import { BenchModule } from './bench/index.js';
 import { CatalogueModule } from './catalogue/index.js';
 import { BeginningModule } from './demo/index.js';
 import { ErrandsModule } from './errands/index.js';
 import { ParcelsModule } from './parcels/index.js';
 import { FiguresModule } from './figures/index.js';
+import { IdeasModule } from './ideas/index.js';
+import { LineUpsModule } from './lineups/index.js';
 import { MarketModule } from './market/index.js';
 import { Clock, SystemClock } from './platform/clock/index.js';
 import { Database, FolderLock } from './platform/db/index.js';
@@ -60,10 +63,13 @@ export class AppModule {
         BeginningModule,
         CatalogueModule,
         FiguresModule,
+        LineUpsModule,
         WardrobeModule,
         MarketModule,
         ErrandsModule,
         ParcelsModule,
+        BenchModule,
+        IdeasModule,
       ],
     };
   }

@@ -2,6 +2,7 @@ import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { createApp } from './app.js';
+import { photographDemo } from './demo/index.js';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 const DEFAULT_PORT = 4640;
@@ -37,6 +38,7 @@ const dataFolder = resolve(values.data ?? process.env['OUTFIT_DATA'] ?? join(ROO
 
 try {
   const app = await createApp({ dataFolder, webFolder: join(ROOT, 'apps/web/dist'), demo: values.demo });
+  if (values.demo) await photographDemo(app);
   await app.listen(port, '127.0.0.1');
   for (const signal of ['SIGTERM', 'SIGINT'] as const)
     process.once(signal, () => setTimeout(() => process.exit(0), MOST_CLOSING_MS).unref());

@@ -66,6 +66,20 @@ describe('an errand', () => {
     expect(result?.reasons.join(' ')).toContain('are left out to keep the rules');
   });
 
+  test('takes figures of other line-ups along, and says how many; a whole figure has its errand in the wardrobe', async () => {
+    const lines = ['ibbe-lantry-1', 'marta-quill-1', 'odile-marsh-1'].map((look) => ({ look, copies: 1 }));
+    const trip = await planned({ scope: 'ibbe-lantry', lines });
+    expect(trip.errand.title).toBe('Ibbe Lantry and 2 more');
+    expect(trip.errand.lines.map((line) => line.look)).toEqual(lines.map((line) => line.look));
+    const { body } = await server.post<ErrandDto>('errands', { scope: 'heron-crew', lines });
+    expect(body.title).toBe('The Heron crew and 1 more');
+    const without = await server.post<ErrandDto>('errands', { scope: 'ibbe-lantry', lines: lines.slice(1) });
+    expect(without.body.title).toBe('2 looks');
+    const donor = (await server.get<{ id: string; holes: object[] }[]>('wardrobe/donors')).body.find(({ holes }) => holes.length > 0);
+    const whole = await server.post('errands', wish('heron-crew', donor?.id ?? ''));
+    expect([whole.status, whole.body.message]).toEqual([422, 'This is a whole figure of the wardrobe. Plan its errand from there.']);
+  });
+
   test('of an imagined part, an empty look or a look that is not there is refused with a sentence', async () => {
     const imagined = await server.post('errands', wish('odile-marsh', 'odile-marsh-2'));
     expect(imagined.status).toBe(422);

@@ -133,10 +133,9 @@ describe('what a page reads of the line-ups', () => {
     const { body: all } = await server.get<LineUpDto[]>('line-ups');
     const { body: names } = await server.get<LineUpNamesDto[]>('line-ups/names');
     expect(names).toEqual(
-      all.map(({ id, name, figures }) => ({
-        id,
-        name,
-        figures: figures.map((figure) => ({ id: figure.id, name: figure.brief.name, role: figure.role })),
+      all.map(({ id, name, figures, plan: { kind, promised, dueOn } }) => ({
+        ...{ id, name, kind, promised, dueOn },
+        figures: figures.map(({ id: own, role, brief }) => ({ id: own, name: brief.name, role, copies: brief.copies })),
       })),
     );
     expect((await server.get<LineUpDto>(`line-ups/${all[1]?.id ?? ''}`)).body).toEqual(all[1]);

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -40,6 +40,26 @@ export interface Answer<T> {
   readonly body: T;
 }
 
+const ownFolder = (): string => mkdtempSync(join(tmpdir(), 'outfit-test-'));
+
+/**
+ * The demo, made once for a run of tests: making it takes longer than most tests. Whoever comes first makes it; of two that come at once
+ * the first that is done gives it its name.
+ */
+async function demoFolder(): Promise<string> {
+  const made = join(tmpdir(), `outfit-test-demo-${process.env['OUTFIT_TEST_RUN'] ?? process.pid}`);
+  if (existsSync(made)) return made;
+  const making = ownFolder();
+  const app = await createApp({ dataFolder: making, webFolder: null, demo: true });
+  await app.close();
+  try {
+    renameSync(making, made);
+  } catch {
+    rmSync(making, { recursive: true, force: true });
+  }
+  return made;
+}
+
 /** A running application on a data folder of its own, and a client that speaks to it over HTTP. */
 export class Harness {
   private constructor(
@@ -48,10 +68,22 @@ export class Harness {
     readonly base: string,
   ) {}
 
-  static async start(folder = mkdtempSync(join(tmpdir(), 'outfit-test-')), demo = true): Promise<Harness> {
+  /** On a folder that is given, or on one of its own that begins with the demo, or with nothing. */
+  static async start(given?: string, demo = true): Promise<Harness> {
+    const folder = given ?? ownFolder();
+    if (given === undefined && demo) cpSync(await demoFolder(), folder, { recursive: true });
     const app = await createApp({ dataFolder: folder, webFolder: null, demo });
     await app.listen(0, '127.0.0.1');
     return new Harness(folder, app, await app.getUrl());
+  }
+
+  /** Two workspaces with the very same beginning. */
+  static async startTwins(): Promise<[Harness, Harness]> {
+    const first = await Harness.start();
+    await first.app.close();
+    const folder = mkdtempSync(join(tmpdir(), 'outfit-test-'));
+    cpSync(first.folder, folder, { recursive: true });
+    return [await Harness.start(first.folder), await Harness.start(folder)];
   }
 
   async request<T = { message: string; faults: { path: string; sentence: string }[] }>(

@@ -3,6 +3,7 @@ import SQLite from 'better-sqlite3';
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type { BenchSessionDto } from '../src/bench/bench.dto.js';
 import { type FigureDto, type LineUpDto } from '../src/figures/record/figures.dto.js';
 import { type ServerProcess, startProcess } from './harness.js';
 
@@ -84,6 +85,24 @@ function writings(tag: string, figure: FigureDto): readonly Writing[] {
       found: counting(
         `SELECT COUNT(*) + COUNT(movement.id) + COUNT(balance.id) FROM lot LEFT JOIN movement ON movement.lot = lot.id
            LEFT JOIN balance ON balance.lot = lot.id AND balance.quantity > 0 AND balance.place <> 'outside' WHERE lot.note = 'by hand ' || @tag`,
+        tag,
+      ),
+    },
+    {
+      what: 'a parcel by hand: itself, its line, the lot and its movement',
+      rows: 4,
+      method: 'POST',
+      path: 'parcels',
+      body: {
+        sellerName: tag,
+        lines: [{ variant: 'HA-118·raven', quantity: 2, priceMinor: 40, condition: 'used' }],
+        postageMinor: 10,
+        feesMinor: 0,
+      },
+      found: counting(
+        `SELECT (SELECT COUNT(*) FROM parcel WHERE sellerName = @tag) +
+           (SELECT COUNT(*) FROM parcel_line JOIN parcel ON parcel.id = parcel_line.parcel WHERE sellerName = @tag) +
+           (SELECT COUNT(*) + COUNT(movement.id) FROM lot LEFT JOIN movement ON movement.lot = lot.id WHERE lot.source = @tag)`,
         tag,
       ),
     },
@@ -198,3 +217,52 @@ test('what was acknowledged outlives a kill at any moment, and what was under wa
   expect(sent.filter(({ answer }) => answer === false)).toEqual([]);
   expect(promised).toBeGreaterThanOrEqual(32);
 }, 180_000);
+
+test('a kill between two ticks at the bench, or in the middle of one, loses none that was acknowledged and leaves none half done', async () => {
+  const bench = mkdtempSync(join(tmpdir(), 'outfit-killed-bench-'));
+  const post = async <T>(server: ServerProcess, path: string, body?: unknown): Promise<T | null> => {
+    try {
+      const answer = await fetch(`${server.base}/api/${path}`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body ?? {}),
+      });
+      return (await answer.json()) as T;
+    } catch {
+      return null;
+    }
+  };
+  let server = await startProcess(bench, '--demo');
+  const session = await post<BenchSessionDto>(server, 'bench', { figures: [{ figure: 'lamplighter', copies: 12 }] });
+  if (!session) throw new Error('twelve lamplighters are at hand in the demo');
+  let acknowledged = 0;
+  for (const rest of [3, 8, 11]) {
+    while (acknowledged < rest) {
+      const next = session.steps[acknowledged];
+      if (await post(server, `bench/${session.id}/steps/${next?.id}`)) acknowledged += 1;
+    }
+    const gone = new Promise((resolve) => server.process.once('exit', resolve));
+    // One more is on its way when the process ends.
+    const underWay = post(server, `bench/${session.id}/steps/${session.steps[acknowledged]?.id}`);
+    server.process.kill('SIGKILL');
+    const answered = await underWay;
+    await gone;
+    const database = new SQLite(join(bench, 'outfit.sqlite'));
+    const ticks = database.prepare('SELECT entry FROM bench_tick WHERE session = ?').pluck().all(session.id) as (number | null)[];
+    expect([acknowledged, acknowledged + 1]).toContain(ticks.length);
+    if (answered) expect(ticks).toHaveLength(acknowledged + 1);
+    // Every tick that moves something has its entry, and every entry of the session its tick.
+    const entries = database.prepare(`SELECT id FROM entry WHERE because = ?`).pluck().all(`bench ${session.id}`) as number[];
+    expect(ticks.filter((entry) => entry !== null).sort()).toEqual(entries.sort());
+    expect(database.prepare('SELECT lot FROM balance GROUP BY lot HAVING SUM(quantity) <> 0').all()).toEqual([]);
+    database.close();
+    acknowledged = ticks.length;
+    server = await startProcess(bench, '--demo');
+    const again = (await (await fetch(`${server.base}/api/bench/${session.id}`)).json()) as BenchSessionDto;
+    expect(again.steps.filter((step) => step.doneAt !== null)).toHaveLength(acknowledged);
+  }
+  const gone = new Promise((resolve) => server.process.once('exit', resolve));
+  server.process.kill('SIGKILL');
+  await gone;
+  rmSync(bench, { recursive: true, force: true });
+}, 120_000);

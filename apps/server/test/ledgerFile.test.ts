@@ -1,8 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { FiledEntry, LedgerFile } from '@outfit/formats';
-import { cpSync, mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import type { LedgerReadingDto } from '../src/wardrobe/exchange/exchange.controller.js';
 import type { PieceDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Harness } from './harness.js';
@@ -10,14 +7,7 @@ import { Harness } from './harness.js';
 let server: Harness;
 /** Another workspace with the same beginning. */
 let other: Harness;
-beforeAll(async () => {
-  const first = await Harness.start();
-  await first.app.close();
-  const folder = mkdtempSync(join(tmpdir(), 'outfit-test-'));
-  cpSync(first.folder, folder, { recursive: true });
-  server = await Harness.start(first.folder);
-  other = await Harness.start(folder);
-}, 60_000);
+beforeAll(async () => ([server, other] = await Harness.startTwins()), 60_000);
 afterAll(async () => {
   await server.stop();
   await other.stop();

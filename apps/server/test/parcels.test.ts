@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import type { ErrandDto } from '../src/errands/errands.dto.js';
 import type { FigureDto } from '../src/figures/record/figures.dto.js';
-import type { OrderedParcelDto, SpentDto } from '../src/parcels/parcels.dto.js';
+import type { DeadlineDto, FigureRealCostDto, OrderedParcelDto, ServingParcelDto, SpentDto } from '../src/parcels/parcels.dto.js';
 import type { PlaceDto } from '../src/wardrobe/ledger/ledger.dto.js';
 import type { PromisesDto } from '../src/wardrobe/promises/promises.dto.js';
 import type { PieceDto } from '../src/wardrobe/wardrobe.dto.js';
@@ -121,6 +122,147 @@ describe('a parcel by hand', () => {
     const find = await byHand({ place: await drawer() });
     expect([find.state, await owned('HA-118·raven')]).toEqual(['settled', before + 2]);
   });
+});
+
+describe('a claim', () => {
+  test('is asked, stands open, and is settled with what came of it; each can be taken back', async () => {
+    const parcel = await byHand();
+    const [line] = parcel.lines;
+    const asked = { line: line?.id, quantity: 1, reason: 'damaged', outcome: 'money back', sumMinor: 100, isOpen: true };
+    expect((await server.post(`parcels/${parcel.id}/claims`, asked)).status).toBe(201);
+    const open = await again(parcel);
+    expect([open.refundedMinor, open.claims]).toEqual([
+      0,
+      [expect.objectContaining({ reason: 'damaged', asked: 'money back', outcome: null })],
+    ]);
+    const claim = open.claims[0]?.id;
+    // The seller gives less than was asked for.
+    const settled = await server.put<OrderedParcelDto[]>(`parcels/${parcel.id}/claims/${claim}`, { outcome: 'keep it', sumMinor: 60 });
+    expect(settled.status).toBe(200);
+    expect(await again(parcel)).toMatchObject({ refundedMinor: 60, claims: [{ outcome: 'keep it', gotMinor: 60 }] });
+    expect((await server.put(`parcels/${parcel.id}/claims/${claim}`, { outcome: 'keep it', sumMinor: 0 })).body.message).toContain(
+      'settled already',
+    );
+    await undo();
+    expect(await again(parcel)).toMatchObject({ refundedMinor: 0, claims: [{ outcome: null }] });
+    await undo();
+    expect((await again(parcel)).claims).toEqual([]);
+    expect((await server.post(`parcels/${parcel.id}/claims`, { ...asked, quantity: 3 })).status).toBe(422);
+    expect((await server.put(`parcels/${parcel.id}/claims/99`, { outcome: 'keep it', sumMinor: 0 })).status).toBe(404);
+  });
+});
+
+describe('what a figure waits for', () => {
+  test('is told with its parcel and day, and goes onto its tray when it is put away; the rest into the drawer', async () => {
+    const figure = 'perrin-oake';
+    const wanted = 'HT-204·woad+ink+brass';
+    const cost = async (): Promise<number> =>
+      (await server.get<FigureRealCostDto[]>('parcels/costs')).body.find((row) => row.figure === figure)?.costMinor ?? 0;
+    const costBefore = await cost();
+    const parcel = await byHand({ lines: [{ variant: wanted, quantity: 9, priceMinor: 250, condition: 'new' }], expectedOn: '2099-01-01' });
+    const { body: serving } = await server.get<ServingParcelDto[]>(`parcels/serving/${figure}`);
+    expect(serving).toEqual([expect.objectContaining({ parcel: parcel.id, pieces: 1, expectedOn: '2099-01-01', isLate: false })]);
+    const place = await drawer();
+    const trays = async (): Promise<readonly (readonly [string, number])[]> =>
+      (await server.get<PlaceDto[]>('wardrobe/places')).body
+        .filter((row) => row.kind === 'bench' && row.figure !== null)
+        .map((row) => [row.figure ?? '', row.pieces] as const);
+    const before = new Map(await trays());
+    const body = { lines: [{ id: parcel.lines[0]?.id, came: 9, damaged: 0 }], place, toTrays: true };
+    expect((await server.post(`parcels/${parcel.id}/received`, body)).status).toBe(201);
+    const after = new Map(await trays());
+    expect((after.get(figure) ?? 0) - (before.get(figure) ?? 0)).toBe(1);
+    const onTrays = [...after].reduce((all, [id, pieces]) => all + pieces - (before.get(id) ?? 0), 0);
+    const { body: runs } = await server.get<PieceDto[]>(`wardrobe/pieces?variant=${encodeURIComponent(wanted)}`);
+    const inDrawer = runs.filter((run) => run.placeId === place).reduce((all, run) => all + run.quantity, 0);
+    expect(onTrays + inDrawer).toBe(9);
+    // One of nine at 2.50, with its share of 0.60 of postage.
+    expect([256, 257]).toContain((await cost()) - costBefore);
+    await undo();
+    await undo();
+  });
+
+  test('has a last day to order, by the days its sellers take, in the list and in the calendar', async () => {
+    const { body } = await server.get<DeadlineDto[]>('parcels/deadlines');
+    // The lamplighters and their two variations alone are due on a day.
+    expect(body.map(({ name }) => name.split(',')[0])).toEqual(['Lamplighter', 'Lamplighter', 'Lamplighter']);
+    expect(body[0]).toMatchObject({ figure: 'lamplighter', dueOn: '2027-06-20', isPast: false });
+    expect(body[0]?.latestOn.localeCompare('2027-06-20')).toBe(-1);
+    const { body: calendar } = await server.get<string>('parcels/calendar.ics');
+    expect(calendar).toContain('SUMMARY:Order for Lamplighter');
+  });
+});
+
+describe('whatever is done with a parcel', () => {
+  const deed = fc.oneof(
+    fc.record({ kind: fc.constant('receive' as const), came: fc.nat(3), damaged: fc.nat(1), instead: fc.boolean() }),
+    fc.record({
+      kind: fc.constant('claim' as const),
+      quantity: fc.integer({ min: 1, max: 3 }),
+      outcome: fc.constantFrom('money back', 'buy again', 'keep it'),
+      isOpen: fc.boolean(),
+    }),
+    fc.record({ kind: fc.constant('paid' as const), paidMinor: fc.nat(900) }),
+    fc.record({ kind: fc.constant('end' as const), as: fc.constantFrom('lost', 'cancelled') }),
+    fc.record({ kind: fc.constant('undo' as const) }),
+  );
+
+  test('pieces are conserved, and what they cost sums to what was paid less what came back', async () => {
+    const place = await drawer();
+    await fc.assert(
+      fc.asyncProperty(fc.array(deed, { minLength: 1, maxLength: 7 }), async (deeds) => {
+        const parcel = await byHand();
+        let done = 0;
+        for (const row of deeds) {
+          const now = await again(parcel);
+          const [line] = now.lines;
+          const ask =
+            row.kind === 'receive'
+              ? server.post(`parcels/${parcel.id}/received`, {
+                  ...{ place, toTrays: row.instead },
+                  lines: [
+                    {
+                      id: line?.id,
+                      came: row.came,
+                      damaged: row.damaged,
+                      ...(row.instead ? { instead: { variant: 'HA-118·rust', quantity: 1 } } : {}),
+                    },
+                  ],
+                })
+              : row.kind === 'claim'
+                ? server.post(`parcels/${parcel.id}/claims`, {
+                    line: line?.id,
+                    quantity: row.quantity,
+                    outcome: row.outcome,
+                    sumMinor: 20,
+                    isOpen: row.isOpen,
+                  })
+                : row.kind === 'paid'
+                  ? server.put(`parcels/${parcel.id}`, { paidMinor: row.paidMinor })
+                  : row.kind === 'end'
+                    ? server.post(`parcels/${parcel.id}/end`, { as: row.as, refundedMinor: 0 })
+                    : done > 0
+                      ? undo()
+                      : null;
+          const status = (await ask)?.status ?? 0;
+          expect(status).toBeLessThan(500);
+          if (status > 0 && status < 300) done += row.kind === 'undo' ? -1 : 1;
+          const after = await again(parcel);
+          for (const own of after.lines) expect(own.came + own.gone + own.open).toBe(own.quantity);
+          expect(after.lines.reduce((all, own) => all + own.landedMinor, 0)).toBe(after.costMinor);
+          // What the parcel still holds in the ledger is what it still expects.
+          const { body: places } = await server.get<PlaceDto[]>('wardrobe/places');
+          const held = places
+            .filter((own) => own.kind === 'parcel' && own.path === 'Parcel from The swap table')
+            .reduce((all, own) => all + own.pieces, 0);
+          const open = (await parcels()).filter((own) => own.sellerName === 'The swap table').flatMap((own) => own.lines);
+          expect(held).toBe(open.reduce((all, own) => all + own.open, 0));
+        }
+        for (; done >= 0; done -= 1) await undo();
+      }),
+      { numRuns: 15 },
+    );
+  }, 120_000);
 });
 
 describe('the simulated sellers', () => {

@@ -7,6 +7,7 @@ import type { PlaceDto } from '../src/wardrobe/ledger/ledger.dto.js';
 import type { ClashDto, PromisesDto, RunPromisesDto } from '../src/wardrobe/promises/promises.dto.js';
 import type { LeastCopiesDto, SortOutDto } from '../src/wardrobe/sorting/sorting.dto.js';
 import type { PieceDto, PiecesPageDto } from '../src/wardrobe/wardrobe.dto.js';
+import { PromiseKeeper } from '../src/wardrobe/promises/promiseKeeper.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
@@ -52,8 +53,8 @@ const SILVER = 'HA-118·silver';
 describe('who gets which piece', () => {
   test('is told of every owned part that is wanted, and every figure has a standing', async () => {
     const told = await promises();
-    expect(told.figures).toHaveLength(38);
-    expect(new Set(told.standings)).toEqual(new Set(['wanting', 'ready to build']));
+    expect(told.figures).toHaveLength(64);
+    expect(new Set(told.standings)).toEqual(new Set(['wanting', 'ready to build', 'built', 'to be changed']));
     expect(told.gets.every((gets, i) => gets <= (told.wants[i] ?? 0))).toBe(true);
     // The lamplighters alone are due on a day: they stand first.
     expect(told.names[0]).toBe('Lamplighter');
@@ -254,4 +255,23 @@ test('what is used up is counted, runs low, and is never less than none', async 
   expect((await undo()).body.done).toBe('Used 32 pieces of Glue dots');
   expect((await server.get<{ left: number }[]>('wardrobe/consumables')).body[0]?.left).toBe(40);
   expect((await server.post('wardrobe/consumables', { name: 'glue DOTS', unit: 'mm', quantity: 1, lowAt: 0 })).status).toBe(409);
+});
+
+describe('after a change of the catalogue', () => {
+  const entered = (kind: string, row: object) => server.post('catalogue/entries', { kind, row });
+
+  test('nothing is decided anew for a colour or a part more; a part that is found to be another takes its promises along', async () => {
+    const keeper = server.app.get(PromiseKeeper, { strict: false });
+    const before = (await keeper.now()).revision;
+    const colour = { id: 'plum-dust', name: 'plum dust', hex: '#5a3550', finish: 'solid', kind: 'cloth' };
+    expect((await entered('colours', colour)).status).toBe(201);
+    const part = { id: 'HA-118·plum-dust', mould: 'HA-118', colours: ['plum-dust'] };
+    expect([200, 201]).toContain((await entered('variants', part)).status);
+    expect((await keeper.now()).revision).toBe(before);
+    expect((await shares(SILVER)).join()).toContain('Marta Quill');
+    expect((await server.post('catalogue/merge', { kind: 'variant', double: SILVER, kept: 'HA-118·plum-dust' })).status).toBe(201);
+    expect((await keeper.now()).revision).toBeGreaterThan(before);
+    expect((await shares('HA-118·plum-dust')).join()).toContain('Marta Quill');
+    expect(await shares(SILVER)).toEqual([]);
+  });
 });

@@ -1,20 +1,20 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
-import { RouterProvider } from 'react-router';
 import { BASE } from './api';
-import { router } from './app';
+import { App, beginPage } from './app';
 import './styles.css';
 import { begin, store } from './workspace';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no #root');
-void begin(store, window.location.pathname.slice(BASE.length));
+const path = window.location.pathname.slice(BASE.length);
+void begin(store, path);
+void beginPage(path);
 createRoot(root).render(
   <StrictMode>
     <Provider store={store}>
-      {/* In one go: a page drawn in slices is begun afresh by every answer that comes meanwhile. */}
-      <RouterProvider router={router} useTransitions={false} />
+      <App />
     </Provider>
   </StrictMode>,
 );

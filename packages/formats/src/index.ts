@@ -17,6 +17,7 @@ export { notTwice, offerColumns, offerFault, rateColumns, sellerColumns } from '
 export { OUTLINE_LIMITS, OutlineRefused, readOutline } from './outline/index.js';
 export {
   type Cell,
+  type Column,
   readTable,
   type RowOf,
   type RowProblem,
@@ -37,4 +38,5 @@ export {
   readLedger,
   wardrobeColumns,
 } from './wardrobe/index.js';
+export { choiceColumns, type Poll, readPoll } from './votes/index.js';
 export { type CalendarDay, parcelCalendar } from './calendar/index.js';

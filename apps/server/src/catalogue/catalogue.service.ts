@@ -12,6 +12,9 @@ import { CatalogueHooks } from './hooks.js';
 /** Rows read at a turn while a changed catalogue is read again beside other work. */
 const ROWS_A_TURN = 4000;
 
+/** Kinds whose rows say nothing of which parts there are, how they are worn, or what comes off a whole figure. */
+const BESIDE_PARTS: ReadonlySet<CatalogueKind> = new Set(['colours', 'motifs', 'prints', 'bundles', 'sources']);
+
 /** The catalogue as it stands, kept in memory. */
 @Injectable()
 export class CatalogueService implements OnApplicationBootstrap {
@@ -19,6 +22,7 @@ export class CatalogueService implements OnApplicationBootstrap {
   /** The catalogue, and the rows it was made of as they stand in the tables. */
   private loaded: { readonly catalogue: Catalogue; readonly rows: CatalogueData } | null = null;
   private version = 0;
+  private parts = 0;
   private readonly started = randomUUID().slice(0, 8);
   private readonly packs = new WeakMap<CatalogueData, Promise<PackedCatalogueDto>>();
 
@@ -44,6 +48,14 @@ export class CatalogueService implements OnApplicationBootstrap {
   /** Grows with every change, for those who keep something made from the catalogue. */
   get revision(): number {
     return this.version;
+  }
+
+  /**
+   * Grows when a part may be known by another number, be worn otherwise or come off another figure: one part or colour more leaves it
+   * as it is.
+   */
+  get partsRevision(): number {
+    return this.parts;
   }
 
   /** Names the catalogue as it stands, also across starts: answers that speak of its rows say which rows they mean. */
@@ -81,13 +93,16 @@ export class CatalogueService implements OnApplicationBootstrap {
    */
   changedRows(keys: ReadonlyMap<CatalogueKind, ReadonlySet<string>>): void {
     const before = this.loaded?.rows;
+    const { parts } = this;
     this.changed();
     if (!before) return;
     const patched = Object.entries(before).map(([kind, rows]) => {
       const touched = keys.get(kind as CatalogueKind);
       return [kind, touched ? this.patched(kind as CatalogueKind, rows as CatalogueRow<CatalogueKind>[], touched) : (rows as unknown)];
     });
-    this.keep(Object.fromEntries(patched) as CatalogueData);
+    const after = Object.fromEntries(patched) as CatalogueData;
+    if (!concernsParts(keys, before, after)) this.parts = parts;
+    this.keep(after);
   }
 
   /** The rows of a kind with some of them as they stand now, in the order of their keys. */
@@ -109,6 +124,7 @@ export class CatalogueService implements OnApplicationBootstrap {
   private forget(): void {
     this.loaded = null;
     this.version += 1;
+    this.parts += 1;
   }
 
   /**
@@ -127,6 +143,7 @@ export class CatalogueService implements OnApplicationBootstrap {
       }
     this.keep(rows as unknown as CatalogueData);
     this.version += 1;
+    this.parts += 1;
     this.live.changedElsewhere('catalogue');
   }
 
@@ -153,4 +170,19 @@ export class CatalogueService implements OnApplicationBootstrap {
   isNamed(kind: CatalogueKind, key: string): boolean {
     return this.hooks.isNamed(kind, key);
   }
+}
+
+/** May rows that were touched change what parts are known by, how they are worn or what they come off? */
+function concernsParts(keys: ReadonlyMap<CatalogueKind, ReadonlySet<string>>, before: CatalogueData, after: CatalogueData): boolean {
+  return [...keys].some(([kind, touched]) => {
+    if (touched.size === 0 || BESIDE_PARTS.has(kind)) return false;
+    if (kind !== 'variants') return true;
+    const had = new Map(before.variants.filter((row) => touched.has(row.id)).map((row) => [row.id, row]));
+    const has = new Map(after.variants.filter((row) => touched.has(row.id)).map((row) => [row.id, row]));
+    // A part that is new, or stays the mould it was and stands for itself, is found as before.
+    return [...touched].some((id) => {
+      const [old, now] = [had.get(id), has.get(id)];
+      return !now || now.mergedInto !== undefined || (old !== undefined && (old.mergedInto !== undefined || old.mould !== now.mould));
+    });
+  });
 }

@@ -1,2 +1,3 @@
 export { loadDemo } from './loadDemo.js';
+export { photographDemo } from './photographDemo.js';
 export { BeginningModule } from './beginning.module.js';

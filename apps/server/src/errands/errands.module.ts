@@ -9,13 +9,23 @@ import { KeptErrandsService } from './keptErrands.service.js';
 import { SubstitutesService } from './substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandsStore } from './errands.store.js';
+import { PlannedService } from './planned.service.js';
 import { ErrandPlanner } from './planner.js';
 import { WantedService } from './wanted/index.js';
 
 @Module({
   imports: [CatalogueModule, FiguresModule, MarketModule, WardrobeModule],
   controllers: [ErrandsController],
-  providers: [CheaperService, ErrandPlanner, ErrandsService, ErrandsStore, KeptErrandsService, SubstitutesService, WantedService],
-  exports: [ErrandsService],
+  providers: [
+    CheaperService,
+    ErrandPlanner,
+    ErrandsService,
+    ErrandsStore,
+    KeptErrandsService,
+    PlannedService,
+    SubstitutesService,
+    WantedService,
+  ],
+  exports: [ErrandsService, PlannedService],
 })
 export class ErrandsModule {}

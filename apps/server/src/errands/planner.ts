@@ -7,6 +7,7 @@ import {
   type ErrandInput,
   type ErrandLine,
   likenessWith,
+  type LookPart,
   lowestLanded,
   NO_RULES,
   type OwnedStock,
@@ -14,6 +15,7 @@ import {
   type Substitute,
   summariseByCondition,
 } from '@outfit/core';
+import { lineUpOfSpares, sparesOf } from '@outfit/core/lineup';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService } from '../catalogue/index.js';
 import { FiguresService, LooksService, type StoredLook } from '../figures/index.js';
@@ -49,8 +51,8 @@ export class ErrandPlanner {
       const refuse = (sentence: string): never => {
         throw new Problem(422, sentence, [{ path: `/lines/${i}/look`, sentence }]);
       };
-      const whole = this.donors.toMakeWhole(id);
-      // A whole figure's holes are shopped for like a look that wears them.
+      const whole = this.donors.toMakeWhole(id) ?? this.sparesLook(id);
+      // A whole figure's holes, and the spares of a line-up, are shopped for like a look that wears them.
       if (whole) return { look: { id, figure: id, isBinned: false, overrules: [], ...whole }, copies, group };
       const look = this.looks.look(id);
       if (look.isBinned) refuse(`“${look.name}” is in the bin. Take it out first, or choose another look.`);
@@ -62,6 +64,20 @@ export class ErrandPlanner {
       );
       return { look, copies, group };
     });
+  }
+
+  /** The spares of a line-up, as something to shop for; null for anything else, and where none are wanted. */
+  private sparesLook(id: string): { readonly name: string; readonly parts: readonly LookPart[] } | null {
+    const lineUp = lineUpOfSpares(id);
+    if (lineUp === null) return null;
+    const { name, plan, figures } = this.figures.lineUp(lineUp);
+    const wanted = sparesOf(
+      plan,
+      figures.map(({ role, faction, brief }) => ({ role, faction, copies: brief.copies })),
+    );
+    const parts = [...wanted].flatMap(([variant, count]) => Array.from({ length: count }, () => variant));
+    if (parts.length === 0) return null;
+    return { name: `Spares of ${name}`, parts: parts.map((variant, place) => ({ position: 'beside', variant, turned: false, place })) };
   }
 
   /** The variants that are owned. */

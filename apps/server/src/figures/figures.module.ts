@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
 import { CatalogueModule } from '../catalogue/index.js';
 import { AlternativesService, LooksController, LooksService, PictureService } from './looks/index.js';
-import { ArrangingController, ArrangingService, FiguresBin } from './arranging/index.js';
+import { ArrangingController, ArrangingService, FiguresBin, LineUpDeeds } from './arranging/index.js';
 import { FiguresController } from './figures.controller.js';
 import { FiguresService } from './figures.service.js';
 import { FiguresStore, FigureViews } from './record/index.js';
@@ -18,6 +18,7 @@ import { ReferencesController, ReferencesService, ReferencesStore } from './refe
     FiguresService,
     FiguresStore,
     FigureViews,
+    LineUpDeeds,
     LooksService,
     NoticesService,
     NoticesStore,
@@ -25,6 +26,6 @@ import { ReferencesController, ReferencesService, ReferencesStore } from './refe
     ReferencesService,
     ReferencesStore,
   ],
-  exports: [FiguresService, FiguresStore, LooksService],
+  exports: [FiguresService, FiguresStore, FigureViews, LineUpDeeds, LooksService, NoticesService],
 })
 export class FiguresModule {}

@@ -1,5 +1,16 @@
 import { Injectable } from '@nestjs/common';
-import { type Brief, type Catalogue, briefFaults, briefFromOfficial, completeBrief, emptyBrief, type LookPart } from '@outfit/core';
+import {
+  applyEdit,
+  type Brief,
+  type Catalogue,
+  briefFaults,
+  briefFromOfficial,
+  completeBrief,
+  emptyBrief,
+  type Look,
+  type LookPart,
+} from '@outfit/core';
+import { afterUniformChange, completePlan, type LineUpPlan, startedFrom, uniformOf } from '@outfit/core/lineup';
 import { randomUUID } from 'node:crypto';
 import { CatalogueService } from '../catalogue/index.js';
 import { Database } from '../platform/db/index.js';
@@ -25,6 +36,17 @@ interface Beginning {
   readonly brief: Brief;
   readonly look: string;
   readonly parts: readonly LookPart[];
+}
+
+/** An idea that becomes a brief, or a line-up. */
+interface Promotion {
+  readonly name: string;
+  readonly story: string;
+  readonly credit: string;
+  readonly parts: readonly string[];
+  /** Where the figure goes; the first line-up where nothing is said. */
+  readonly lineUp: string | null;
+  readonly isLineUp: boolean;
 }
 
 /** Figures: begun and briefed. */
@@ -94,14 +116,35 @@ export class FiguresService {
 
   create({ name, lineUp, from }: NewFigureDto): Promise<FigureDto> {
     return this.database.write<FigureDto>(() => {
-      this.store.lineUp(lineUp);
-      const { brief, look, parts } = this.begin(name, from ?? { kind: 'nothing' }, this.catalogue.now());
+      const plan = completePlan(this.store.lineUp(lineUp).plan);
+      const { look, parts, ...begun } = this.begin(name, from ?? { kind: 'nothing' }, this.catalogue.now());
       const [id, lookId] = [randomUUID(), randomUUID()];
+      const brief = startedFrom(begun.brief, plan.house);
       this.store.insertFigure({ id, lineUp, place: this.store.figuresOf(lineUp).length, role: '', brief, chosenLook: lookId });
-      this.store.insertLook({ id: lookId, figure: id, place: 0, name: look }, { parts, overrules: [] });
+      this.store.insertLook({ id: lookId, figure: id, place: 0, name: look }, dressed(parts, plan, id, this.catalogue.now()));
       this.arranging.recordAdded(lineUp, id, name);
       return this.views.figure(id);
     });
+  }
+
+  /**
+   * Makes a brief, or a line-up, of an idea: whose idea it was goes with it. The parts it thinks of are put on as far as they go, one after
+   * the other. Within a unit of work that is under way.
+   */
+  promoteNow({ name, story, credit, parts, ...idea }: Promotion): { readonly figure: string | null; readonly lineUp: string | null } {
+    const notes = [story, credit === '' ? '' : `An idea of ${credit}.`].filter(Boolean).join('\n');
+    if (idea.isLineUp) return { figure: null, lineUp: this.arranging.createNow(name, { notes }) };
+    const lineUp = idea.lineUp ?? this.store.lineUps()[0]?.id;
+    if (lineUp === undefined) throw new Problem(409, 'There is no line-up yet for it to stand in. Begin one first.');
+    const plan = completePlan(this.store.lineUp(lineUp).plan);
+    const brief = { ...startedFrom(emptyBrief(name), plan.house), story, credit };
+    const [id, lookId] = [randomUUID(), randomUUID()];
+    const catalogue = this.catalogue.now();
+    this.store.insertFigure({ id, lineUp, place: this.store.figuresOf(lineUp).length, role: '', brief, chosenLook: lookId });
+    const look = wearing(parts, dressed([], plan, id, catalogue), catalogue);
+    this.store.insertLook({ id: lookId, figure: id, place: 0, name: 'From the idea' }, look);
+    this.arranging.recordAdded(lineUp, id, name);
+    return { figure: id, lineUp: null };
   }
 
   /** Puts back what a deed changed of a figure. */
@@ -143,6 +186,27 @@ export class FiguresService {
       }
     }
   }
+}
+
+/** A look with parts put on where each goes first; one that does not go there is left out. */
+function wearing(parts: readonly string[], first: Look, catalogue: Catalogue): Look {
+  let look = first;
+  for (const variant of parts) {
+    const position = catalogue
+      .mouldOf(catalogue.variant(variant))
+      .fills.map(([anchor]) => anchor)
+      .find((at) => at && !look.parts.some((part) => part.position === at));
+    if (position) look = applyEdit(look, { action: 'put on', position, variant }, catalogue);
+  }
+  return look;
+}
+
+/** A first look: one that starts from nothing starts in the uniform. */
+function dressed(parts: readonly LookPart[], plan: LineUpPlan, id: string, catalogue: Catalogue): Look {
+  const look: Look = { parts, overrules: [] };
+  if (parts.length > 0) return look;
+  const uniform = uniformOf(plan, { id, role: '', faction: '', free: [] });
+  return afterUniformChange(look, [], uniform, [], 'followers', catalogue)?.look ?? look;
 }
 
 const FIELD_WORDS: Readonly<Partial<Record<keyof Brief, string>>> = {

@@ -1,4 +1,16 @@
+export { type Arrangement, LineUpDeeds, type Spots, type Stance } from './arranging/index.js';
+export { NoticesService } from './notices/index.js';
 export { FiguresModule } from './figures.module.js';
 export { FiguresService } from './figures.service.js';
 export { LooksService, type StoredLook } from './looks/index.js';
-export { FIGURE_ENTITIES, type FigureInLine, FiguresStore } from './record/index.js';
+export {
+  CopyVariationDto,
+  FIGURE_ENTITIES,
+  type FigureInLine,
+  FiguresStore,
+  FigureViews,
+  LineUpDto,
+  lookOf,
+  LineUpPlanDto,
+  UniformPartDto,
+} from './record/index.js';

@@ -24,6 +24,6 @@ import { WatchesService, WatchesStore } from './watches/index.js';
     WatchesService,
     WatchesStore,
   ],
-  exports: [AdvanceService, LowestService, MarketService],
+  exports: [AdvanceService, LowestService, MarketService, WatchesService],
 })
 export class MarketModule {}

@@ -1,5 +1,6 @@
+import { expectedDay } from '@outfit/core/parcels';
 import { Injectable } from '@nestjs/common';
-import { type BasketPlan, type BasketProblem, dayNumber, isoDay, landedShares, rateFor, type YieldKind } from '@outfit/core';
+import { type BasketPlan, type BasketProblem, landedShares, rateFor, type YieldKind } from '@outfit/core';
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
@@ -8,9 +9,12 @@ import { LiveService } from '../platform/live/index.js';
 import type { OfferDto, SellerDto } from './market.dto.js';
 import type { OfferEntity } from './market.entities.js';
 import { type Item, MarketStore, type OfferFilter } from './market.store.js';
-import { CURRENCY, type LeastAsked, MarketView, PriceRecord, Pricing, termsIn } from './records/index.js';
+import { CURRENCY, type LeastAsked, MarketView, PriceRecord, type PricedOffer, Pricing, termsIn } from './records/index.js';
 
 const MOST_OFFERS = 2000;
+
+/** What a seller has left of a part and asks for it, in the workspace's currency. */
+type Lot = Pick<PricedOffer, 'seller' | 'priceMinor' | 'stock' | 'multiple'>;
 
 /** The market as it stands: who sells, what they ask, in the workspace's currency. */
 @Injectable()
@@ -54,10 +58,23 @@ export class MarketService {
       .sort((a, b) => a.name.localeCompare(b.name));
   }
 
+  /** What a seller asks in, and what one unit of it is worth today; the workspace's currency for one nobody knows. */
+  currencyOf(seller: string | null, today: string): { readonly currency: string; readonly perUnit: number } {
+    const row = this.store.sellers().find((own) => own.id === seller);
+    const rate = row ? rateFor(this.store.terms().rates, row.currency, CURRENCY, today) : null;
+    return row && rate ? { currency: row.currency, perUnit: rate.perUnit } : { currency: CURRENCY, perUnit: 1 };
+  }
+
   /** When a parcel ordered today is to be expected from a seller; null for one nobody knows. */
   expectedFrom(seller: string, today: string): string | null {
     const row = this.store.sellers().find((own) => own.id === seller);
-    return row ? isoDay(dayNumber(today) + row.days + 2) : null;
+    return row ? expectedDay(today, row.days) : null;
+  }
+
+  /** The days that trusted sellers take, or those of some of them: the longest first. */
+  daysOf(sellers: readonly string[] | null): readonly number[] {
+    const rows = this.store.sellers().filter((row) => (sellers === null ? row.trusted : sellers.includes(row.id)));
+    return rows.map((row) => row.days).sort((a, b) => b - a);
   }
 
   /** What is ordered is no longer for sale. Within a unit of work. */
@@ -118,6 +135,22 @@ export class MarketService {
       item.kind === 'variant' ? catalogue.namesOf(catalogue.resolve(item.id)).map((id): Item => ({ kind: 'variant', id })) : [item],
     );
     return this.priced(this.store.offersOf(asked), this.today());
+  }
+
+  /** Tells what is left of some parts and what it costs, as often as it is asked: terms are read once. */
+  lots(): (variants: readonly string[]) => ReadonlyMap<string, readonly Lot[]> {
+    const catalogue = this.catalogue.now();
+    const pricing = new Pricing(this.store.terms(), this.today());
+    return (variants) => {
+      const lots = new Map<string, Lot[]>(variants.map((id) => [catalogue.resolve(id), []]));
+      for (const [item, seller, askedMinor, stock, multiple] of this.store.lotsOf(
+        [...lots.keys()].flatMap((id) => catalogue.namesOf(id)),
+      )) {
+        const priceMinor = pricing.priceOf(seller, askedMinor);
+        if (priceMinor !== null) lots.get(catalogue.resolve(item))?.push({ seller, priceMinor, stock, multiple });
+      }
+      return lots;
+    };
   }
 
   /** The least that was asked of some parts on each recorded day of late, up to today. */

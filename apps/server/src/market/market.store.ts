@@ -20,6 +20,9 @@ export interface Item {
   readonly id: string;
 }
 
+/** What an offer has and asks, in its seller's own money: all that is told of it where there are tens of thousands. */
+export type LotRow = readonly [item: string, seller: string, askedMinor: number, stock: number, multiple: number];
+
 /** Sellers, offers, rates, codes and the market's clock in their tables. */
 @Injectable()
 export class MarketStore {
@@ -60,6 +63,17 @@ export class MarketStore {
            JOIN offer ON offer.kind = json_extract(asked.value, '$[0]') AND offer.item = json_extract(asked.value, '$[1]')`,
       )
       .all(JSON.stringify(items.map(({ kind, id }) => [kind, id]))) as OfferEntity[];
+  }
+
+  /** What is left of some parts, by the same index: what is asked for leads, whatever the planner would guess of it. */
+  lotsOf(variants: readonly string[]): readonly LotRow[] {
+    return this.database
+      .prepare(
+        `SELECT offer.item, seller, priceMinor, stock, multiple FROM json_each(?) AS asked
+           CROSS JOIN offer ON offer.kind = 'variant' AND offer.item = asked.value WHERE stock > 0`,
+      )
+      .raw()
+      .all(JSON.stringify(variants)) as LotRow[];
   }
 
   /** A page of what a seller offers, the cheapest first. */

@@ -1,10 +1,10 @@
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
-import type { EntriesService } from '../wardrobe/index.js';
+import type { EntriesService, WaitingFigure } from '../wardrobe/index.js';
 import type { ReceivedLineDto } from './parcels.dto.js';
 import type { ParcelLineRow, ParcelRow } from './parcels.record.js';
 
 /**
- * Where the pieces of one line go when they are put away: sound ones as they were ordered, damaged ones as a run of their own that says so, and
+ * Where the pieces of one line go when they are put away: sound ones onto the trays of who waits for them, and the rest as they were ordered; damaged ones as a run of their own that says so, and
  * what came instead as something new.
  */
 export function arrivalMovements(
@@ -13,11 +13,18 @@ export function arrivalMovements(
   line: ParcelLineRow,
   { came, damaged, defect, instead }: Omit<ReceivedLineDto, 'id'>,
   to: string,
+  waiting: readonly WaitingFigure[],
 ): readonly Movement[] {
   const { id: lot, ...known } = entries.lot(line.lot);
   const fresh = (change: Partial<typeof known>): number => entries.record.addLot({ ...known, addedAt: entries.now(), ...change });
   const movements: Movement[] = [];
-  if (came > damaged) movements.push({ lot, quantity: came - damaged, from: place, to });
+  let sound = came - damaged;
+  for (const { figure, name, quantity } of waiting) {
+    const onto = Math.min(sound, quantity);
+    if (onto > 0) movements.push({ lot, quantity: onto, from: place, to: entries.record.placeOfFigure('bench', figure, name) });
+    sound -= onto;
+  }
+  if (sound > 0) movements.push({ lot, quantity: sound, from: place, to });
   if (damaged > 0) {
     const defects = JSON.stringify([{ kind: defect ?? 'crack', note: `came so from ${sellerName}` }]);
     movements.push({ lot, quantity: damaged, from: place, to: OUTSIDE });

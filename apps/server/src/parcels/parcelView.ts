@@ -2,14 +2,21 @@ import type { Catalogue } from '@outfit/core';
 import { agreedMinor, costMinor, isLate, landedPieces, openOf, spentByMonth } from '@outfit/core/parcels';
 import { CURRENCY } from '../market/index.js';
 import type { OrderedParcelDto, SpentDto } from './parcels.dto.js';
-import type { Happens, KeptParcel, ParcelLineRow, ParcelRow } from './parcels.record.js';
+import type { ClaimRow, Happens, KeptParcel, ParcelLineRow, ParcelRow } from './parcels.record.js';
 
 /** A parcel as it is sent: with what it cost, what is still expected, and, once it is here, what the simulated seller put in. */
-export function parcelView(row: ParcelRow, lines: readonly ParcelLineRow[], today: string, catalogue: Catalogue): OrderedParcelDto {
+export function parcelView(
+  row: ParcelRow,
+  lines: readonly ParcelLineRow[],
+  claims: readonly ClaimRow[],
+  today: string,
+  catalogue: Catalogue,
+): OrderedParcelDto {
   const landed = landedPieces(lines, row);
   const { happens, place: _, removedAt: __, ordinal: ___, ...told } = row;
   return {
     ...told,
+    claims: claims.map(({ parcel: ____, removedAt: _____, ...claim }) => claim),
     isLate: isLate(row, today),
     agreedMinor: agreedMinor(lines, row),
     costMinor: costMinor(lines, row),

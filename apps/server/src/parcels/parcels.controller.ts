@@ -1,13 +1,34 @@
-import { Body, Controller, Get, Header, Param, Post, Put } from '@nestjs/common';
+import { Body, Controller, Get, Header, Param, ParseIntPipe, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
+import { ClaimsService } from './claims.service.js';
 import { calendarOf } from './calendar.js';
-import { ClaimDto, EndDto, NewParcelDto, PlaceOrdersDto, ParcelChangeDto, OrderedParcelDto, ReceiveDto, SpentDto } from './parcels.dto.js';
+import {
+  ClaimDto,
+  DeadlineDto,
+  FigureRealCostDto,
+  EndDto,
+  NewParcelDto,
+  PlaceOrdersDto,
+  ParcelChangeDto,
+  OrderedParcelDto,
+  ReceiveDto,
+  ServingParcelDto,
+  SettleDto,
+  SpentDto,
+} from './parcels.dto.js';
+import { CostsService } from './costs.service.js';
+import { OrdersService } from './orders.service.js';
 import { ParcelsService } from './parcels.service.js';
 
 @ApiTags('parcels')
 @Controller('parcels')
 export class ParcelsController {
-  constructor(private readonly service: ParcelsService) {}
+  constructor(
+    private readonly service: ParcelsService,
+    private readonly claims: ClaimsService,
+    private readonly orders: OrdersService,
+    private readonly costsService: CostsService,
+  ) {}
 
   @Get()
   @ApiOperation({ operationId: 'listParcels' })
@@ -27,15 +48,36 @@ export class ParcelsController {
   @ApiOperation({ operationId: 'readParcelCalendar' })
   @ApiProduces('text/calendar')
   @Header('Content-Type', 'text/calendar; charset=utf-8')
-  calendar(): string {
-    return calendarOf(this.service.list());
+  async calendar(): Promise<string> {
+    return calendarOf(this.service.list(), await this.service.deadlines());
+  }
+
+  @Get('costs')
+  @ApiOperation({ operationId: 'listRealCosts' })
+  @ApiOkResponse({ type: [FigureRealCostDto] })
+  costs(): Promise<FigureRealCostDto[]> {
+    return this.costsService.costs();
+  }
+
+  @Get('deadlines')
+  @ApiOperation({ operationId: 'listDeadlines' })
+  @ApiOkResponse({ type: [DeadlineDto] })
+  deadlines(): Promise<DeadlineDto[]> {
+    return this.service.deadlines();
+  }
+
+  @Get('serving/:figure')
+  @ApiOperation({ operationId: 'listServingParcels' })
+  @ApiOkResponse({ type: [ServingParcelDto] })
+  serving(@Param('figure') figure: string): Promise<ServingParcelDto[]> {
+    return this.service.serving(figure);
   }
 
   @Post('orders')
   @ApiOperation({ operationId: 'placeOrders' })
   @ApiCreatedResponse({ type: [OrderedParcelDto] })
   order(@Body() body: PlaceOrdersDto): Promise<OrderedParcelDto[]> {
-    return this.service.order(body);
+    return this.orders.order(body);
   }
 
   @Post()
@@ -63,7 +105,14 @@ export class ParcelsController {
   @ApiOperation({ operationId: 'claimParcel' })
   @ApiCreatedResponse({ type: [OrderedParcelDto] })
   claim(@Param('id') id: string, @Body() body: ClaimDto): Promise<OrderedParcelDto[]> {
-    return this.service.claim(id, body);
+    return this.claims.claim(id, body);
+  }
+
+  @Put(':id/claims/:claim')
+  @ApiOperation({ operationId: 'settleClaim' })
+  @ApiOkResponse({ type: [OrderedParcelDto] })
+  settle(@Param('id') id: string, @Param('claim', ParseIntPipe) claim: number, @Body() body: SettleDto): Promise<OrderedParcelDto[]> {
+    return this.claims.settle(id, claim, body);
   }
 
   @Post(':id/end')

@@ -1,6 +1,14 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { type Condition, CONDITIONS } from '@outfit/core';
-import { CLAIM_OUTCOMES, type ClaimOutcome, PARCEL_STATES, type ParcelState } from '@outfit/core/parcels';
+import {
+  CLAIM_OUTCOMES,
+  CLAIM_REASONS,
+  type ClaimOutcome,
+  type ClaimReason,
+  PARCEL_STATES,
+  type ParcelState,
+  type RealCost,
+} from '@outfit/core/parcels';
 import { DEFECTS, type DefectKind } from '@outfit/core/wardrobe';
 import { Day, Flag, Id, OneOf, Row, Rows, Text, Texts, Whole } from '../platform/http/index.js';
 
@@ -31,6 +39,20 @@ export class InsideDto {
   @ApiProperty({ type: [InsteadHintDto] }) instead: readonly InsteadHintDto[];
 }
 
+/** What was asked of the seller; not settled while the outcome is null. */
+export class ParcelClaimDto {
+  @ApiProperty() id: number;
+  @ApiProperty() line: number;
+  @ApiProperty() quantity: number;
+  @ApiProperty({ enum: CLAIM_REASONS }) reason: ClaimReason;
+  @ApiProperty({ enum: CLAIM_OUTCOMES }) asked: ClaimOutcome;
+  @ApiProperty() askedMinor: number;
+  @ApiProperty() openedAt: string;
+  @ApiProperty({ enum: CLAIM_OUTCOMES, nullable: true }) outcome: ClaimOutcome | null;
+  @ApiProperty() gotMinor: number;
+  @ApiProperty({ type: String, nullable: true }) settledAt: string | null;
+}
+
 export class OrderedParcelDto {
   @ApiProperty() id: string;
   @ApiProperty({ type: String, nullable: true }) seller: string | null;
@@ -54,9 +76,45 @@ export class OrderedParcelDto {
   @ApiProperty({ description: 'What the plan reckoned for it' }) plannedMinor: number;
   @ApiProperty({ description: 'Goods and every charge as agreed' }) agreedMinor: number;
   @ApiProperty({ description: 'Paid less refunded' }) costMinor: number;
+  @ApiProperty({ description: 'What the seller asks in' }) sellerCurrency: string;
+  @ApiProperty({ description: 'What one unit of it was worth on the day of the order' }) rate: number;
+  @ApiProperty({ type: Number, nullable: true, description: 'What was paid in it' }) paidInMinor: number | null;
+  @ApiProperty({ type: [ParcelClaimDto] }) claims: readonly ParcelClaimDto[];
   @ApiProperty({ type: [OrderedLineDto] }) lines: readonly OrderedLineDto[];
   @ApiProperty({ type: InsideDto, nullable: true }) inside: InsideDto | null;
   @ApiProperty() version: number;
+}
+
+/** What the pieces of a figure really cost. */
+export class FigureRealCostDto implements RealCost {
+  @ApiProperty() figure: string;
+  @ApiProperty() name: string;
+  @ApiProperty() lineUp: string;
+  @ApiProperty() costMinor: number;
+  @ApiProperty({ description: 'Pieces whose price is known' }) priced: number;
+  @ApiProperty({ description: 'Pieces of which nobody wrote down what they cost' }) unpriced: number;
+  @ApiProperty({ type: Number, nullable: true, description: 'What its newest errand planned for what was to buy' }) plannedMinor:
+    number | null;
+}
+
+/** A figure that lacks something and is to be there by a day. */
+export class DeadlineDto {
+  @ApiProperty() figure: string;
+  @ApiProperty() name: string;
+  @ApiProperty() lineUp: string;
+  @ApiProperty() dueOn: string;
+  @ApiProperty({ description: 'Pieces it lacks' }) toBuy: number;
+  @ApiProperty({ description: 'The last day to order them, by the days its sellers take' }) latestOn: string;
+  @ApiProperty() isPast: boolean;
+}
+
+/** A parcel that brings pieces a figure waits for. */
+export class ServingParcelDto {
+  @ApiProperty() parcel: string;
+  @ApiProperty() sellerName: string;
+  @ApiProperty({ description: 'Pieces that are for the figure' }) pieces: number;
+  @ApiProperty({ type: String, nullable: true }) expectedOn: string | null;
+  @ApiProperty() isLate: boolean;
 }
 
 export class PlaceOrdersDto {
@@ -89,6 +147,7 @@ export class ParcelChangeDto {
   @Day('Expected on', { nullable: true, optional: true }) expectedOn?: string | null;
   @Day('Sent on', { nullable: true, optional: true }) sentOn?: string | null;
   @Whole('Paid', 0, MOST_MINOR, { nullable: true, optional: true }) paidMinor?: number | null;
+  @Whole('Paid in the seller’s currency', 0, MOST_MINOR, { nullable: true, optional: true }) paidInMinor?: number | null;
   @Flag('It is here', { optional: true }) isHere?: boolean;
 }
 
@@ -109,14 +168,22 @@ export class ReceivedLineDto {
 export class ReceiveDto {
   @Rows('Lines', () => ReceivedLineDto, { least: 1, most: 500 }) lines: ReceivedLineDto[];
   @Id('Place') place: string;
+  @Flag('Onto trays', { optional: true, description: 'What a figure waits for goes onto its tray, and only the rest into the place' })
+  toTrays?: boolean;
 }
 
-export class ClaimDto {
-  @Whole('Line', 1, Number.MAX_SAFE_INTEGER) line: number;
-  @Whole('How many', 1, 10_000) quantity: number;
+/** What came of a claim. */
+export class SettleDto {
   @OneOf('Outcome', CLAIM_OUTCOMES) outcome: ClaimOutcome;
   @Whole('Money back', 0, MOST_MINOR) sumMinor: number;
   @Day('Expected on', { optional: true, description: 'When the seller was asked again' }) expectedOn?: string;
+}
+
+export class ClaimDto extends SettleDto {
+  @Whole('Line', 1, Number.MAX_SAFE_INTEGER) line: number;
+  @Whole('How many', 1, 10_000) quantity: number;
+  @OneOf('What is wrong', CLAIM_REASONS, { optional: true }) reason?: ClaimReason;
+  @Flag('Not answered yet', { optional: true, description: 'The outcome is what was asked for; settled later' }) isOpen?: boolean;
 }
 
 const ENDS = ['cancelled', 'lost'] as const;

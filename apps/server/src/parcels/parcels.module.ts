@@ -3,12 +3,18 @@ import { CatalogueModule } from '../catalogue/index.js';
 import { ErrandsModule } from '../errands/index.js';
 import { MarketModule } from '../market/index.js';
 import { WardrobeModule } from '../wardrobe/index.js';
+import { ClaimsService } from './claims.service.js';
+import { ParcelsOpening } from './opening.service.js';
+import { CostsService } from './costs.service.js';
+import { OrdersService } from './orders.service.js';
+import { ParcelDeeds } from './parcelDeeds.service.js';
 import { ParcelsController } from './parcels.controller.js';
 import { ParcelsService } from './parcels.service.js';
 
 @Module({
   imports: [CatalogueModule, ErrandsModule, MarketModule, WardrobeModule],
   controllers: [ParcelsController],
-  providers: [ParcelsService],
+  providers: [ClaimsService, CostsService, OrdersService, ParcelDeeds, ParcelsOpening, ParcelsService],
+  exports: [ParcelsOpening, ParcelsService],
 })
 export class ParcelsModule {}

@@ -1,5 +1,5 @@
 import type { Condition } from '@outfit/core';
-import type { ParcelLine, ParcelState } from '@outfit/core/parcels';
+import type { ClaimOutcome, ClaimReason, ParcelLine, ParcelState } from '@outfit/core/parcels';
 import type { Prepare } from '../platform/sqlite/index.js';
 
 /** What the simulated seller does with an order, settled when it is placed; kept from the person until it happens. */
@@ -34,6 +34,10 @@ export interface ParcelRow {
   readonly paidMinor: number | null;
   readonly refundedMinor: number;
   readonly plannedMinor: number;
+  /** What the seller asks in, what one unit of it was worth on the day of the order, and what was paid in it; null while that is as agreed. */
+  readonly sellerCurrency: string;
+  readonly rate: number;
+  readonly paidInMinor: number | null;
   /** The place of the ledger its pieces are at while they are expected. */
   readonly place: string;
   /** JSON of `Happens`. */
@@ -49,10 +53,27 @@ export interface ParcelLineRow extends ParcelLine {
   readonly condition: Condition;
 }
 
-/** A parcel with its lines, as a deed finds or leaves it. */
+/** What was asked of a seller about some pieces of a line, and what came of it; not settled while `outcome` is null. */
+export interface ClaimRow {
+  readonly id: number;
+  readonly parcel: string;
+  readonly line: number;
+  readonly quantity: number;
+  readonly reason: ClaimReason;
+  readonly asked: ClaimOutcome;
+  readonly askedMinor: number;
+  readonly openedAt: string;
+  readonly outcome: ClaimOutcome | null;
+  readonly gotMinor: number;
+  readonly settledAt: string | null;
+  readonly removedAt: string | null;
+}
+
+/** A parcel with its lines and claims, as a deed finds or leaves it. */
 export interface KeptParcel {
   readonly row: ParcelRow;
   readonly lines: readonly ParcelLineRow[];
+  readonly claims?: readonly ClaimRow[];
 }
 
 const COLUMNS = [
@@ -79,6 +100,9 @@ const COLUMNS = [
     'paidMinor',
     'refundedMinor',
     'plannedMinor',
+    'sellerCurrency',
+    'rate',
+    'paidInMinor',
     'place',
     'happens',
     'removedAt',
@@ -101,6 +125,28 @@ export class ParcelsRecord {
 
   lines(parcel: string): ParcelLineRow[] {
     return this.prepare('SELECT * FROM parcel_line WHERE parcel = ? ORDER BY id').all(parcel) as ParcelLineRow[];
+  }
+
+  claims(parcel: string): ClaimRow[] {
+    return this.prepare('SELECT * FROM parcel_claim WHERE parcel = ? AND removedAt IS NULL ORDER BY id').all(parcel) as ClaimRow[];
+  }
+
+  nextClaim(): number {
+    return this.prepare('SELECT COALESCE(MAX(id), 0) + 1 FROM parcel_claim').pluck().get() as number;
+  }
+
+  writeClaim(row: ClaimRow): void {
+    this.prepare(
+      `INSERT INTO parcel_claim (id, parcel, line, quantity, reason, asked, askedMinor, openedAt, outcome, gotMinor, settledAt, removedAt)
+         VALUES (:id, :parcel, :line, :quantity, :reason, :asked, :askedMinor, :openedAt, :outcome, :gotMinor, :settledAt, :removedAt)
+         ON CONFLICT (id) DO UPDATE SET outcome = excluded.outcome, gotMinor = excluded.gotMinor, settledAt = excluded.settledAt,
+           removedAt = excluded.removedAt`,
+    ).run(row);
+  }
+
+  /** The places of the ledger that are parcels, taken back or not. */
+  places(): string[] {
+    return this.prepare('SELECT place FROM parcel').pluck().all() as string[];
   }
 
   nextOrdinal(): number {

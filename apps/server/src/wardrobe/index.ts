@@ -1,7 +1,9 @@
 export { PieceEntity } from './wardrobe.entities.js';
 export { WardrobeModule } from './wardrobe.module.js';
 export { WardrobeService } from './wardrobe.service.js';
-export { PromisesService } from './promises/index.js';
+export { type FigureServed, PromisesService, ServingsService, type WaitingFigure } from './promises/index.js';
 export { OpeningService } from './opening.service.js';
 export { DonorsService } from './donors/index.js';
-export { EntriesService } from './ledger/index.js';
+export { EntriesService, NO_PLACE } from './ledger/index.js';
+export { WardrobePicturesService } from './pictures/index.js';
+export { SortingService } from './sorting/index.js';

@@ -9,7 +9,7 @@ import { OpeningService } from './opening.service.js';
 import { WardrobePicturesController, WardrobePicturesService } from './pictures/index.js';
 import { PieceListService } from './pieceList.service.js';
 import { PieceSearch } from './pieceSearch.js';
-import { PromiseKeeper, PromisesController, PromisesService } from './promises/index.js';
+import { PromiseKeeper, PromisesController, PromisesService, ServingsService } from './promises/index.js';
 import { SortingController, SortingService } from './sorting/index.js';
 import { WardrobeController } from './wardrobe.controller.js';
 import { WardrobeService } from './wardrobe.service.js';
@@ -40,11 +40,12 @@ import { WardrobeStore } from './wardrobe.store.js';
     ProductsService,
     PromiseKeeper,
     PromisesService,
+    ServingsService,
     SortingService,
     WardrobePicturesService,
     WardrobeService,
     WardrobeStore,
   ],
-  exports: [DonorsService, EntriesService, PromisesService, WardrobeService],
+  exports: [DonorsService, EntriesService, PromisesService, ServingsService, SortingService, WardrobePicturesService, WardrobeService],
 })
 export class WardrobeModule {}

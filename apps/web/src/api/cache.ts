@@ -1,5 +1,7 @@
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
+import { lineUpRules } from './lineUpCache';
 import { applyEdits, type Look, type LookEdit } from '@outfit/core';
+import { keepSession } from './benchCache';
 import { currentCatalogue } from './catalogue';
 import { type FigureDto, generatedApi, type LineUpDto, type LookDto } from './generated';
 
@@ -143,8 +145,9 @@ export async function refreshFigure(dispatch: AppDispatch, id: string): Promise<
 }
 
 export const webApi = generatedApi.enhanceEndpoints({
-  addTagTypes: ['references', 'watches', 'history', 'bin', 'stack', 'promises', 'parcels'],
+  addTagTypes: ['references', 'watches', 'history', 'bin', 'stack', 'promises', 'parcels', 'bench', 'choices'],
   endpoints: {
+    ...lineUpRules,
     saveBrief: keepFigure,
     chooseLook: keepFigure,
     setRole: keepFigure,
@@ -185,8 +188,24 @@ export const webApi = generatedApi.enhanceEndpoints({
     addParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
     changeParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
     receiveParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
+    settleClaim: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
+    listRealCosts: { providesTags: ['parcels', 'wardrobe', 'figures', 'promises', 'errands'] },
+    listDeadlines: { providesTags: ['parcels', 'wardrobe', 'market', 'figures', 'promises', 'errands'] },
     claimParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
     endParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
+    listServingParcels: { providesTags: ['parcels', 'wardrobe', 'market', 'figures', 'promises'] },
+    readBench: { keepUnusedDataFor: 0, providesTags: ['bench', 'figures', 'wardrobe', 'promises'] },
+    listOpenSessions: { providesTags: ['bench'] },
+    readToDo: { keepUnusedDataFor: 0, providesTags: ['bench', 'parcels', 'figures', 'wardrobe', 'market', 'promises'] },
+    readSession: { keepUnusedDataFor: 0, providesTags: ['bench', 'figures'] },
+    readBenchHistory: { keepUnusedDataFor: 0, providesTags: ['bench'] },
+    listInstead: { keepUnusedDataFor: 0, providesTags: ['bench', 'wardrobe'] },
+    beginSession: { invalidatesTags: ['bench', 'history'] },
+    tickStep: keepSession,
+    untickStep: keepSession,
+    reportTrouble: keepSession,
+    noteSession: keepSession,
+    endSession: { invalidatesTags: ['bench', 'wardrobe', 'history'] },
     pinPieces: { invalidatesTags: ['wardrobe', 'history'] },
     putTogether: { invalidatesTags: ['wardrobe', 'history'] },
     addProduct: { invalidatesTags: ['wardrobe', 'history'] },
@@ -231,7 +250,7 @@ export const webApi = generatedApi.enhanceEndpoints({
     binFigures: { invalidatesTags: ['figures', 'history', 'bin'] },
     // What comes back may be of any kind.
     listBin: { keepUnusedDataFor: 0, providesTags: ['bin', 'figures', 'catalogue', 'errands'] },
-    bringBack: { invalidatesTags: ['bin', 'figures', 'catalogue', 'errands', 'references', 'wardrobe', 'market', 'history'] },
+    bringBack: { invalidatesTags: ['bin', 'ideas', 'figures', 'catalogue', 'errands', 'references', 'wardrobe', 'market', 'history'] },
     throwAway: { invalidatesTags: ['bin'] },
     emptyBin: { invalidatesTags: ['bin'] },
     binEntry: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'history', 'bin'] },

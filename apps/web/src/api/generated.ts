@@ -8,10 +8,13 @@ export const addTagTypes = [
   'figures',
   'looks',
   'notices',
+  'line-ups',
   'wardrobe',
   'market',
   'errands',
   'parcels',
+  'bench',
+  'ideas',
 ] as const;
 const injectedRtkApi = api
   .enhanceEndpoints({
@@ -332,7 +335,7 @@ const injectedRtkApi = api
         query: (queryArg) => ({
           url: `/api/figures/copies`,
           method: 'POST',
-          body: queryArg.figuresToDto,
+          body: queryArg.figureCopiesDto,
         }),
         invalidatesTags: ['figures'],
       }),
@@ -553,6 +556,72 @@ const injectedRtkApi = api
           method: 'POST',
         }),
         invalidatesTags: ['figures'],
+      }),
+      savePlan: build.mutation<SavePlanApiResponse, SavePlanApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/plan`,
+          method: 'PUT',
+          body: queryArg.newPlanDto,
+          params: {
+            version: queryArg.version,
+          },
+        }),
+        invalidatesTags: ['line-ups'],
+      }),
+      changeUniform: build.mutation<ChangeUniformApiResponse, ChangeUniformApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/uniform`,
+          method: 'PUT',
+          body: queryArg.newUniformDto,
+        }),
+        invalidatesTags: ['line-ups'],
+      }),
+      enrolFigures: build.mutation<EnrolFiguresApiResponse, EnrolFiguresApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/members`,
+          method: 'PUT',
+          body: queryArg.enrolDto,
+        }),
+        invalidatesTags: ['line-ups'],
+      }),
+      setFree: build.mutation<SetFreeApiResponse, SetFreeApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/free`,
+          method: 'PUT',
+          body: queryArg.freeDto,
+        }),
+        invalidatesTags: ['line-ups'],
+      }),
+      varyCopies: build.mutation<VaryCopiesApiResponse, VaryCopiesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/variations`,
+          method: 'PUT',
+          body: queryArg.variationsDto,
+        }),
+        invalidatesTags: ['line-ups'],
+      }),
+      listChoices: build.query<ListChoicesApiResponse, ListChoicesApiArg>({
+        query: (queryArg) => ({ url: `/api/line-ups/${queryArg.id}/choices` }),
+        providesTags: ['line-ups'],
+      }),
+      choosePair: build.mutation<ChoosePairApiResponse, ChoosePairApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/choices`,
+          method: 'POST',
+          body: queryArg.newChoiceDto,
+        }),
+        invalidatesTags: ['line-ups'],
+      }),
+      importChoices: build.mutation<ImportChoicesApiResponse, ImportChoicesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/line-ups/${queryArg.id}/choices/import`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            agree: queryArg.agree,
+          },
+        }),
+        invalidatesTags: ['line-ups'],
       }),
       listConsumables: build.query<ListConsumablesApiResponse, ListConsumablesApiArg>({
         query: () => ({ url: `/api/wardrobe/consumables` }),
@@ -1070,6 +1139,20 @@ const injectedRtkApi = api
         query: () => ({ url: `/api/parcels/calendar.ics` }),
         providesTags: ['parcels'],
       }),
+      listRealCosts: build.query<ListRealCostsApiResponse, ListRealCostsApiArg>({
+        query: () => ({ url: `/api/parcels/costs` }),
+        providesTags: ['parcels'],
+      }),
+      listDeadlines: build.query<ListDeadlinesApiResponse, ListDeadlinesApiArg>({
+        query: () => ({ url: `/api/parcels/deadlines` }),
+        providesTags: ['parcels'],
+      }),
+      listServingParcels: build.query<ListServingParcelsApiResponse, ListServingParcelsApiArg>({
+        query: (queryArg) => ({
+          url: `/api/parcels/serving/${queryArg.figure}`,
+        }),
+        providesTags: ['parcels'],
+      }),
       placeOrders: build.mutation<PlaceOrdersApiResponse, PlaceOrdersApiArg>({
         query: (queryArg) => ({
           url: `/api/parcels/orders`,
@@ -1102,6 +1185,14 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['parcels'],
       }),
+      settleClaim: build.mutation<SettleClaimApiResponse, SettleClaimApiArg>({
+        query: (queryArg) => ({
+          url: `/api/parcels/${queryArg.id}/claims/${queryArg.claim}`,
+          method: 'PUT',
+          body: queryArg.settleDto,
+        }),
+        invalidatesTags: ['parcels'],
+      }),
       endParcel: build.mutation<EndParcelApiResponse, EndParcelApiArg>({
         query: (queryArg) => ({
           url: `/api/parcels/${queryArg.id}/end`,
@@ -1109,6 +1200,159 @@ const injectedRtkApi = api
           body: queryArg.endDto,
         }),
         invalidatesTags: ['parcels'],
+      }),
+      readBench: build.query<ReadBenchApiResponse, ReadBenchApiArg>({
+        query: () => ({ url: `/api/bench` }),
+        providesTags: ['bench'],
+      }),
+      beginSession: build.mutation<BeginSessionApiResponse, BeginSessionApiArg>({
+        query: (queryArg) => ({
+          url: `/api/bench`,
+          method: 'POST',
+          body: queryArg.beginDto,
+        }),
+        invalidatesTags: ['bench'],
+      }),
+      listOpenSessions: build.query<ListOpenSessionsApiResponse, ListOpenSessionsApiArg>({
+        query: () => ({ url: `/api/bench/open` }),
+        providesTags: ['bench'],
+      }),
+      readToDo: build.query<ReadToDoApiResponse, ReadToDoApiArg>({
+        query: () => ({ url: `/api/bench/to-do` }),
+        providesTags: ['bench'],
+      }),
+      readBenchHistory: build.query<ReadBenchHistoryApiResponse, ReadBenchHistoryApiArg>({
+        query: (queryArg) => ({ url: `/api/bench/figures/${queryArg.figure}` }),
+        providesTags: ['bench'],
+      }),
+      readSession: build.query<ReadSessionApiResponse, ReadSessionApiArg>({
+        query: (queryArg) => ({ url: `/api/bench/${queryArg.id}` }),
+        providesTags: ['bench'],
+      }),
+      tickStep: build.mutation<TickStepApiResponse, TickStepApiArg>({
+        query: (queryArg) => ({
+          url: `/api/bench/${queryArg.id}/steps/${queryArg.step}`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['bench'],
+      }),
+      untickStep: build.mutation<UntickStepApiResponse, UntickStepApiArg>({
+        query: (queryArg) => ({
+          url: `/api/bench/${queryArg.id}/steps/${queryArg.step}`,
+          method: 'DELETE',
+        }),
+        invalidatesTags: ['bench'],
+      }),
+      listInstead: build.query<ListInsteadApiResponse, ListInsteadApiArg>({
+        query: (queryArg) => ({
+          url: `/api/bench/${queryArg.id}/instead`,
+          params: {
+            piece: queryArg.piece,
+          },
+        }),
+        providesTags: ['bench'],
+      }),
+      reportTrouble: build.mutation<ReportTroubleApiResponse, ReportTroubleApiArg>({
+        query: (queryArg) => ({
+          url: `/api/bench/${queryArg.id}/troubles`,
+          method: 'POST',
+          body: queryArg.troubleReportDto,
+        }),
+        invalidatesTags: ['bench'],
+      }),
+      noteSession: build.mutation<NoteSessionApiResponse, NoteSessionApiArg>({
+        query: (queryArg) => ({
+          url: `/api/bench/${queryArg.id}/remark`,
+          method: 'PUT',
+          body: queryArg.remarkDto,
+        }),
+        invalidatesTags: ['bench'],
+      }),
+      endSession: build.mutation<EndSessionApiResponse, EndSessionApiArg>({
+        query: (queryArg) => ({
+          url: `/api/bench/${queryArg.id}/end`,
+          method: 'POST',
+          body: queryArg.endSessionDto,
+        }),
+        invalidatesTags: ['bench'],
+      }),
+      readIdeas: build.query<ReadIdeasApiResponse, ReadIdeasApiArg>({
+        query: () => ({ url: `/api/ideas` }),
+        providesTags: ['ideas'],
+      }),
+      addIdea: build.mutation<AddIdeaApiResponse, AddIdeaApiArg>({
+        query: (queryArg) => ({
+          url: `/api/ideas`,
+          method: 'POST',
+          body: queryArg.newIdeaDto,
+        }),
+        invalidatesTags: ['ideas'],
+      }),
+      changeIdea: build.mutation<ChangeIdeaApiResponse, ChangeIdeaApiArg>({
+        query: (queryArg) => ({
+          url: `/api/ideas/${queryArg.id}`,
+          method: 'PUT',
+          body: queryArg.newIdeaDto,
+          params: {
+            version: queryArg.version,
+          },
+        }),
+        invalidatesTags: ['ideas'],
+      }),
+      putIdeaAway: build.mutation<PutIdeaAwayApiResponse, PutIdeaAwayApiArg>({
+        query: (queryArg) => ({
+          url: `/api/ideas/${queryArg.id}/away`,
+          method: 'PUT',
+          body: queryArg.awayDto,
+        }),
+        invalidatesTags: ['ideas'],
+      }),
+      promoteIdea: build.mutation<PromoteIdeaApiResponse, PromoteIdeaApiArg>({
+        query: (queryArg) => ({
+          url: `/api/ideas/${queryArg.id}/promotion`,
+          method: 'POST',
+          body: queryArg.promoteDto,
+        }),
+        invalidatesTags: ['ideas'],
+      }),
+      importPoll: build.mutation<ImportPollApiResponse, ImportPollApiArg>({
+        query: (queryArg) => ({
+          url: `/api/ideas/polls/import`,
+          method: 'POST',
+          body: queryArg.body,
+          params: {
+            agree: queryArg.agree,
+            poll: queryArg.poll,
+          },
+        }),
+        invalidatesTags: ['ideas'],
+      }),
+      addOwed: build.mutation<AddOwedApiResponse, AddOwedApiArg>({
+        query: (queryArg) => ({
+          url: `/api/ideas/owed`,
+          method: 'POST',
+          body: queryArg.newOwedDto,
+        }),
+        invalidatesTags: ['ideas'],
+      }),
+      changeOwed: build.mutation<ChangeOwedApiResponse, ChangeOwedApiArg>({
+        query: (queryArg) => ({
+          url: `/api/ideas/owed/${queryArg.id}`,
+          method: 'PUT',
+          body: queryArg.newOwedDto,
+          params: {
+            version: queryArg.version,
+          },
+        }),
+        invalidatesTags: ['ideas'],
+      }),
+      putOwedAway: build.mutation<PutOwedAwayApiResponse, PutOwedAwayApiArg>({
+        query: (queryArg) => ({
+          url: `/api/ideas/owed/${queryArg.id}/away`,
+          method: 'PUT',
+          body: queryArg.awayDto,
+        }),
+        invalidatesTags: ['ideas'],
       }),
     }),
     overrideExisting: false,
@@ -1133,22 +1377,22 @@ export type BringWorkspaceBackApiArg = {
 };
 export type ListChangesApiResponse = /** status 200  */ ChangeDto[];
 export type ListChangesApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
   item: string;
 };
 export type ReadNextStepsApiResponse = /** status 200  */ NextStepsDto;
 export type ReadNextStepsApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
   item: string;
 };
 export type UndoApiResponse = /** status 201  */ SteppedDto;
 export type UndoApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
   item: string;
 };
 export type RedoApiResponse = /** status 201  */ SteppedDto;
 export type RedoApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
   item: string;
 };
 export type ListBinApiResponse = /** status 200  */ BinnedDto[];
@@ -1157,12 +1401,12 @@ export type EmptyBinApiResponse = /** status 200  */ BinnedDto[];
 export type EmptyBinApiArg = void;
 export type BringBackApiResponse = /** status 201  */ BinnedDto[];
 export type BringBackApiArg = {
-  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry' | 'seller';
+  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry' | 'seller' | 'idea' | 'owed';
   id: string;
 };
 export type ThrowAwayApiResponse = /** status 200  */ BinnedDto[];
 export type ThrowAwayApiArg = {
-  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry' | 'seller';
+  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry' | 'seller' | 'idea' | 'owed';
   id: string;
 };
 export type ReadJobApiResponse = /** status 200  */ AnyJobDto;
@@ -1300,7 +1544,7 @@ export type MoveFiguresApiArg = {
 };
 export type CopyFiguresApiResponse = /** status 201  */ LineUpDto;
 export type CopyFiguresApiArg = {
-  figuresToDto: FiguresToDto;
+  figureCopiesDto: FigureCopiesDto;
 };
 export type BinFiguresApiResponse = /** status 200  */ LineUpDto;
 export type BinFiguresApiArg = {
@@ -1436,6 +1680,49 @@ export type RestoreReferenceApiResponse = /** status 201  */ ReferencePictureDto
 export type RestoreReferenceApiArg = {
   id: string;
 };
+export type SavePlanApiResponse = /** status 200  */ LineUpDto;
+export type SavePlanApiArg = {
+  id: string;
+  /** The version that was seen */
+  version?: number;
+  newPlanDto: NewPlanDto;
+};
+export type ChangeUniformApiResponse = /** status 200  */ LineUpDto;
+export type ChangeUniformApiArg = {
+  id: string;
+  newUniformDto: NewUniformDto;
+};
+export type EnrolFiguresApiResponse = /** status 200  */ LineUpDto;
+export type EnrolFiguresApiArg = {
+  id: string;
+  enrolDto: EnrolDto;
+};
+export type SetFreeApiResponse = /** status 200  */ LineUpDto;
+export type SetFreeApiArg = {
+  id: string;
+  freeDto: FreeDto;
+};
+export type VaryCopiesApiResponse = /** status 200  */ LineUpDto;
+export type VaryCopiesApiArg = {
+  id: string;
+  variationsDto: VariationsDto;
+};
+export type ListChoicesApiResponse = /** status 200  */ ChoicesDto;
+export type ListChoicesApiArg = {
+  id: string;
+};
+export type ChoosePairApiResponse = /** status 201  */ ChoicesDto;
+export type ChoosePairApiArg = {
+  id: string;
+  newChoiceDto: NewChoiceDto;
+};
+export type ImportChoicesApiResponse = /** status 201  */ ImportReportDto;
+export type ImportChoicesApiArg = {
+  id: string;
+  /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
+  agree?: 'all' | 'sound';
+  body: Blob;
+};
 export type ListConsumablesApiResponse = /** status 200  */ ConsumableDto[];
 export type ListConsumablesApiArg = void;
 export type AddConsumableApiResponse = /** status 201  */ ConsumableDto[];
@@ -1559,12 +1846,12 @@ export type ExportPiecesApiResponse = unknown;
 export type ExportPiecesApiArg = void;
 export type ListWardrobePicturesApiResponse = /** status 200  */ WardrobePictureDto[];
 export type ListWardrobePicturesApiArg = {
-  /** A place by its id, or a run of pieces such as run-12 */
+  /** A place by its id, a run of pieces such as run-12, or before or after a session at the bench such as bench:ID:after */
   of: string;
 };
 export type AddWardrobePictureApiResponse = /** status 201  */ WardrobePictureDto[];
 export type AddWardrobePictureApiArg = {
-  /** A place by its id, or a run of pieces such as run-12 */
+  /** A place by its id, a run of pieces such as run-12, or before or after a session at the bench such as bench:ID:after */
   of: string;
   body: Blob;
 };
@@ -1734,6 +2021,14 @@ export type ReadSpentApiResponse = /** status 200  */ SpentDto;
 export type ReadSpentApiArg = void;
 export type ReadParcelCalendarApiResponse = unknown;
 export type ReadParcelCalendarApiArg = void;
+export type ListRealCostsApiResponse = /** status 200  */ FigureRealCostDto[];
+export type ListRealCostsApiArg = void;
+export type ListDeadlinesApiResponse = /** status 200  */ DeadlineDto[];
+export type ListDeadlinesApiArg = void;
+export type ListServingParcelsApiResponse = /** status 200  */ ServingParcelDto[];
+export type ListServingParcelsApiArg = {
+  figure: string;
+};
 export type PlaceOrdersApiResponse = /** status 201  */ OrderedParcelDto[];
 export type PlaceOrdersApiArg = {
   placeOrdersDto: PlaceOrdersDto;
@@ -1753,10 +2048,111 @@ export type ClaimParcelApiArg = {
   id: string;
   claimDto: ClaimDto;
 };
+export type SettleClaimApiResponse = /** status 200  */ OrderedParcelDto[];
+export type SettleClaimApiArg = {
+  id: string;
+  claim: number;
+  settleDto: SettleDto;
+};
 export type EndParcelApiResponse = /** status 201  */ OrderedParcelDto[];
 export type EndParcelApiArg = {
   id: string;
   endDto: EndDto;
+};
+export type ReadBenchApiResponse = /** status 200  */ BenchOverviewDto;
+export type ReadBenchApiArg = void;
+export type BeginSessionApiResponse = /** status 201  */ BenchSessionDto;
+export type BeginSessionApiArg = {
+  beginDto: BeginDto;
+};
+export type ListOpenSessionsApiResponse = /** status 200  */ SessionSummaryDto[];
+export type ListOpenSessionsApiArg = void;
+export type ReadToDoApiResponse = /** status 200  */ ToDoDto;
+export type ReadToDoApiArg = void;
+export type ReadBenchHistoryApiResponse = /** status 200  */ BenchSessionDto[];
+export type ReadBenchHistoryApiArg = {
+  figure: string;
+};
+export type ReadSessionApiResponse = /** status 200  */ BenchSessionDto;
+export type ReadSessionApiArg = {
+  id: string;
+};
+export type TickStepApiResponse = /** status 201  */ BenchSessionDto;
+export type TickStepApiArg = {
+  id: string;
+  step: number;
+};
+export type UntickStepApiResponse = /** status 200  */ BenchSessionDto;
+export type UntickStepApiArg = {
+  id: string;
+  step: number;
+};
+export type ListInsteadApiResponse = /** status 200  */ InsteadChoiceDto[];
+export type ListInsteadApiArg = {
+  id: string;
+  piece: string;
+};
+export type ReportTroubleApiResponse = /** status 201  */ BenchSessionDto;
+export type ReportTroubleApiArg = {
+  id: string;
+  troubleReportDto: TroubleReportDto;
+};
+export type NoteSessionApiResponse = /** status 200  */ BenchSessionDto;
+export type NoteSessionApiArg = {
+  id: string;
+  remarkDto: RemarkDto;
+};
+export type EndSessionApiResponse = /** status 201  */ BenchSessionDto;
+export type EndSessionApiArg = {
+  id: string;
+  endSessionDto: EndSessionDto;
+};
+export type ReadIdeasApiResponse = /** status 200  */ IdeasDto;
+export type ReadIdeasApiArg = void;
+export type AddIdeaApiResponse = /** status 201  */ IdeasDto;
+export type AddIdeaApiArg = {
+  newIdeaDto: NewIdeaDto;
+};
+export type ChangeIdeaApiResponse = /** status 200  */ IdeasDto;
+export type ChangeIdeaApiArg = {
+  id: string;
+  /** The version that was seen */
+  version?: number;
+  newIdeaDto: NewIdeaDto;
+};
+export type PutIdeaAwayApiResponse = /** status 200  */ IdeasDto;
+export type PutIdeaAwayApiArg = {
+  id: string;
+  awayDto: AwayDto;
+};
+export type PromoteIdeaApiResponse = /** status 201  */ IdeasDto;
+export type PromoteIdeaApiArg = {
+  id: string;
+  promoteDto: PromoteDto;
+};
+export type ImportPollApiResponse = /** status 201  */ ImportReportDto;
+export type ImportPollApiArg = {
+  /** Absent: only look. all: import if every row is sound. sound: import the sound rows. */
+  agree?: 'all' | 'sound';
+  /** What the poll is called: the same again replaces its votes */
+  poll: string;
+  body: Blob;
+};
+export type AddOwedApiResponse = /** status 201  */ IdeasDto;
+export type AddOwedApiArg = {
+  newOwedDto: NewOwedDto;
+};
+export type ChangeOwedApiResponse = /** status 200  */ IdeasDto;
+export type ChangeOwedApiArg = {
+  id: string;
+  /** The version that was seen */
+  version?: number;
+  newOwedDto: NewOwedDto;
+};
+export type PutOwedAwayApiResponse = /** status 200  */ IdeasDto;
+export type PutOwedAwayApiArg = {
+  id: string;
+  awayDto: AwayDto;
 };
 export type WorkspaceDto = {
   /** Its short name; empty for the one the server was started on */
@@ -1793,7 +2189,7 @@ export type SteppedDto = {
   done: string;
 };
 export type BinnedDto = {
-  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry' | 'seller';
+  kind: 'line-up' | 'figure' | 'look' | 'picture' | 'errand' | 'entry' | 'seller' | 'idea' | 'owed';
   id: string;
   name: string;
   /** Where it stood, in words; empty when it stood by itself */
@@ -2293,6 +2689,178 @@ export type CatalogueChangeDto = {
   item: string;
   undoable: boolean;
 };
+export type HouseRulesDto = {
+  skinSchool: ('house' | 'natural') | null;
+  alterationSchool: ('as moulded' | 'altered' | 'open bench' | 'on paper') | null;
+  mainColours: number | null;
+  colours: string[];
+  year: number | null;
+  budgetMinor: number | null;
+  bannedSources: string[];
+};
+export type RoleOfDto = {
+  name: string;
+  least: number;
+  most: number | null;
+};
+export type FactionDto = {
+  id: string;
+  name: string;
+  colours: string[];
+  recipe: string;
+  leader: string;
+  sharesFaces: boolean;
+};
+export type ScopeDto = {
+  kind: 'all' | 'faction' | 'role';
+  of: string;
+};
+export type AlterationGivenDto = {
+  kind: 'remove print' | 'cut' | 'glue' | 'paint' | 'sticker';
+  what: string;
+  note: string;
+};
+export type PartDto = {
+  position:
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand'
+    | 'built';
+  variant: string;
+  turned: boolean;
+  place?: number;
+  alterations?: AlterationGivenDto[];
+};
+export type UniformPartDto = {
+  scope: ScopeDto;
+  part: PartDto;
+};
+export type CopyVariationDto = {
+  id: string;
+  figure: string;
+  name: string;
+  position:
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand'
+    | 'built';
+  variants: string[];
+  copies: number | null;
+  isApart: boolean;
+  seed: number;
+};
+export type TokensDto = {
+  id: string;
+  name: string;
+  count: number;
+  mostInOne: number;
+  leadersGetOne: boolean;
+  isApartFromBuilds: boolean;
+  seed: number;
+};
+export type BuildElementDto = {
+  name: string;
+  variant: string;
+  count: number;
+};
+export type SharedBuildDto = {
+  id: string;
+  name: string;
+  elements: BuildElementDto[];
+  packs: number;
+  seed: number;
+};
+export type PlaceOfDto = {
+  name: string;
+  figure: string;
+};
+export type SeatingDto = {
+  id: string;
+  name: string;
+  kind: 'seat' | 'spot' | 'plate';
+  places: PlaceOfDto[];
+};
+export type PropDto = {
+  id: string;
+  name: string;
+  variant: string;
+  carriedBy: string;
+};
+export type SpareDto = {
+  variant: string;
+  count: number;
+  each: boolean;
+  scope: ScopeDto;
+};
+export type RelationDto = {
+  kind: 'twin of' | 'parent of' | 'rival of' | 'rides' | 'belongs to';
+  from: string;
+  to: string;
+};
+export type LineUpPlanDto = {
+  kind: 'collection' | 'crew' | 'series' | 'army' | 'cast' | 'ages';
+  promised: number | null;
+  edition: string;
+  dueOn: string | null;
+  notes: string;
+  house: HouseRulesDto;
+  budgetAllMinor: number | null;
+  packColour: string;
+  roles: RoleOfDto[];
+  factions: FactionDto[];
+  uniform: UniformPartDto[];
+  variations: CopyVariationDto[];
+  tokens: TokensDto[];
+  builds: SharedBuildDto[];
+  seatings: SeatingDto[];
+  props: PropDto[];
+  spares: SpareDto[];
+  relations: RelationDto[];
+};
 export type FeatureDto = {
   id: string;
   label: string;
@@ -2434,6 +3002,12 @@ export type FigureDto = {
   id: string;
   lineUp: string;
   role: string;
+  /** Of its line-up; empty for none */
+  faction: string;
+  /** House rules and spots of the uniform it was set free of */
+  free: string[];
+  /** The figure whose recipe it varies; empty for a figure of its own */
+  recipe: string;
   brief: BriefDto;
   chosenLook: string;
   looks: LookDto[];
@@ -2446,6 +3020,7 @@ export type FigureDto = {
 export type LineUpDto = {
   id: string;
   name: string;
+  plan: LineUpPlanDto;
   figures: FigureDto[];
   version: number;
   undo: string | null;
@@ -2453,17 +3028,25 @@ export type LineUpDto = {
 };
 export type NewLineUpDto = {
   name: string;
+  kind?: 'collection' | 'crew' | 'series' | 'army' | 'cast' | 'ages';
   /** A line-up whose figures are copied along */
   copyOf?: string;
+  /** Copies figures without their looks */
+  isBriefsAlone?: boolean;
 };
 export type FigureNameDto = {
   id: string;
   name: string;
   role: string;
+  /** How often it is planned */
+  copies: number;
 };
 export type LineUpNamesDto = {
   id: string;
   name: string;
+  kind: 'collection' | 'crew' | 'series' | 'army' | 'cast' | 'ages';
+  promised: number | null;
+  dueOn: string | null;
   figures: FigureNameDto[];
 };
 export type LineUpOrderDto = {
@@ -2485,6 +3068,13 @@ export type FiguresToDto = {
   /** All of one line-up */
   figures: string[];
   lineUp: string;
+};
+export type FigureCopiesDto = {
+  /** All of one line-up */
+  figures: string[];
+  lineUp: string;
+  /** Copies them without their looks */
+  isBriefsAlone?: boolean;
 };
 export type FiguresBinDto = {
   isAway: boolean;
@@ -2612,6 +3202,66 @@ export type ReferencePictureDto = {
 };
 export type PinsDto = {
   pins: PinDto[];
+};
+export type NewPlanDto = {
+  /** Its uniform is kept as it is: that is changed by itself */
+  plan: LineUpPlanDto;
+  /** For the history */
+  label?: string;
+};
+export type NewUniformDto = {
+  uniform: UniformPartDto[];
+  /** Those who wore it, or everybody who was not set free */
+  reaches: 'followers' | 'everybody';
+};
+export type EnrolDto = {
+  /** All of this line-up */
+  figures: string[];
+  role?: string;
+  faction?: string;
+};
+export type FreeDto = {
+  /** All of this line-up */
+  figures: string[];
+  /** Spots of the uniform, or of skinSchool, alterationSchool, mainColours, colours, year, budgetMinor, bannedSources */
+  what: string[];
+  isFree: boolean;
+};
+export type VariationsDto = {
+  figure: string;
+  variations: CopyVariationDto[];
+};
+export type ChoiceDto = {
+  who: string;
+  first: string;
+  second: string;
+  outcome: 'first' | 'second' | 'tie' | 'skip';
+  at: string;
+};
+export type ChoicesDto = {
+  /** The first first */
+  choices: ChoiceDto[];
+};
+export type NewChoiceDto = {
+  /** Empty for oneself */
+  who: string;
+  first: string;
+  second: string;
+  outcome: 'first' | 'second' | 'tie' | 'skip';
+};
+export type RowProblemDto = {
+  /** Line in the file, the header is 1 */
+  line: number;
+  column: string | null;
+  value: string | null;
+  reason: string;
+};
+export type ImportReportDto = {
+  rowCount: number;
+  soundCount: number;
+  /** Rows taken; 0 when the file was only looked at */
+  importedCount: number;
+  problems: RowProblemDto[];
 };
 export type ConsumableDto = {
   id: string;
@@ -2837,6 +3487,10 @@ export type PromisesDto = {
   toBuy: number[];
   /** Pieces that are sealed or on their way */
   onTheirWay: number[];
+  /** Of those, pieces in boxes and bags that are sealed */
+  sealed: number[];
+  /** The day by which all of them should be here */
+  waitsUntil: (string | null)[];
   variants: string[];
   /** Pieces that serve nobody, donors left out */
   free: number[];
@@ -3025,13 +3679,6 @@ export type StockDto = {
   donorQuantities: number[];
   /** A whole figure that has each */
   donorNames: string[];
-};
-export type RowProblemDto = {
-  /** Line in the file, the header is 1 */
-  line: number;
-  column: string | null;
-  value: string | null;
-  reason: string;
 };
 export type PieceRowDto = {
   line: number;
@@ -3314,13 +3961,6 @@ export type OfferImportDto = {
   problems: RowProblemDto[];
   counts: OfferChangeCountsDto;
   changes: OfferChangeDto[];
-};
-export type ImportReportDto = {
-  rowCount: number;
-  soundCount: number;
-  /** Rows taken; 0 when the file was only looked at */
-  importedCount: number;
-  problems: RowProblemDto[];
 };
 export type NewsDto = {
   id: number;
@@ -3691,6 +4331,18 @@ export type SubstituteDto = {
   owned: number;
   accepted: boolean;
 };
+export type ParcelClaimDto = {
+  id: number;
+  line: number;
+  quantity: number;
+  reason: 'short' | 'wrong' | 'damaged';
+  asked: 'ask again' | 'money back' | 'keep it' | 'buy again';
+  askedMinor: number;
+  openedAt: string;
+  outcome: ('ask again' | 'money back' | 'keep it' | 'buy again') | null;
+  gotMinor: number;
+  settledAt: string | null;
+};
 export type OrderedLineDto = {
   id: number;
   variant: string;
@@ -3741,6 +4393,13 @@ export type OrderedParcelDto = {
   agreedMinor: number;
   /** Paid less refunded */
   costMinor: number;
+  /** What the seller asks in */
+  sellerCurrency: string;
+  /** What one unit of it was worth on the day of the order */
+  rate: number;
+  /** What was paid in it */
+  paidInMinor: number | null;
+  claims: ParcelClaimDto[];
   lines: OrderedLineDto[];
   inside: InsideDto | null;
   version: number;
@@ -3773,6 +4432,37 @@ export type SpentDto = {
   plannedMinor: number;
   costMinor: number;
 };
+export type FigureRealCostDto = {
+  figure: string;
+  name: string;
+  lineUp: string;
+  costMinor: number;
+  /** Pieces whose price is known */
+  priced: number;
+  /** Pieces of which nobody wrote down what they cost */
+  unpriced: number;
+  /** What its newest errand planned for what was to buy */
+  plannedMinor: number | null;
+};
+export type DeadlineDto = {
+  figure: string;
+  name: string;
+  lineUp: string;
+  dueOn: string;
+  /** Pieces it lacks */
+  toBuy: number;
+  /** The last day to order them, by the days its sellers take */
+  latestOn: string;
+  isPast: boolean;
+};
+export type ServingParcelDto = {
+  parcel: string;
+  sellerName: string;
+  /** Pieces that are for the figure */
+  pieces: number;
+  expectedOn: string | null;
+  isLate: boolean;
+};
 export type PlaceOrdersDto = {
   errand: string;
   /** Whose parcels of the plan are ordered; none for all */
@@ -3785,6 +4475,7 @@ export type ParcelChangeDto = {
   expectedOn?: string | null;
   sentOn?: string | null;
   paidMinor?: number | null;
+  paidInMinor?: number | null;
   isHere?: boolean;
 };
 export type InsteadDto = {
@@ -3802,10 +4493,21 @@ export type ReceivedLineDto = {
 export type ReceiveDto = {
   lines: ReceivedLineDto[];
   place: string;
+  /** What a figure waits for goes onto its tray, and only the rest into the place */
+  toTrays?: boolean;
 };
 export type ClaimDto = {
+  outcome: 'ask again' | 'money back' | 'keep it' | 'buy again';
+  sumMinor: number;
+  /** When the seller was asked again */
+  expectedOn?: string;
   line: number;
   quantity: number;
+  reason?: 'short' | 'wrong' | 'damaged';
+  /** The outcome is what was asked for; settled later */
+  isOpen?: boolean;
+};
+export type SettleDto = {
   outcome: 'ask again' | 'money back' | 'keep it' | 'buy again';
   sumMinor: number;
   /** When the seller was asked again */
@@ -3814,6 +4516,308 @@ export type ClaimDto = {
 export type EndDto = {
   as: 'cancelled' | 'lost';
   refundedMinor: number;
+};
+export type SessionFigureDto = {
+  figure: string;
+  look: string;
+  name: string;
+  lineUp: string;
+  copies: number;
+};
+export type SessionSummaryDto = {
+  id: string;
+  title: string;
+  state: 'open' | 'built' | 'put back' | 'left';
+  begunAt: string;
+  endedAt: string | null;
+  figures: SessionFigureDto[];
+  steps: number;
+  done: number;
+};
+export type ReadyFigureDto = {
+  figure: string;
+  name: string;
+  lineUp: string;
+  standing: 'wanting' | 'waiting' | 'ready to build' | 'built' | 'to be changed';
+  copies: number;
+  /** How many more of it can be built with what is at hand */
+  canBuild: number;
+};
+export type BenchOverviewDto = {
+  sessions: SessionSummaryDto[];
+  ready: ReadyFigureDto[];
+};
+export type BenchAlterationDto = {
+  kind: string;
+  what: string;
+  note: string;
+};
+export type BenchPieceDto = {
+  piece: string;
+  position:
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand'
+    | 'built';
+  place?: number;
+  variant: string;
+  turned: boolean;
+  alterations: BenchAlterationDto[];
+};
+export type BenchCopyDto = {
+  id: string;
+  figure: string;
+  name: string;
+  pieces: BenchPieceDto[];
+};
+export type BodyPartDto = {
+  piece: string;
+  position:
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand'
+    | 'built';
+  place?: number;
+  variant: string;
+};
+export type BenchBodyDto = {
+  id: string;
+  name: string;
+  path: string;
+  becomes: string | null;
+  parts: BodyPartDto[];
+};
+export type CautionDto = {
+  id: string;
+  title: string;
+  text: string;
+  variant: string | null;
+};
+export type StopDto = {
+  kind: 'tray' | 'aside' | 'body' | 'copy' | 'away';
+  figure?: string;
+  body?: string;
+  copy?: string;
+};
+export type PieceMoveDto = {
+  piece: string;
+  to: StopDto;
+};
+export type BenchStepDto = {
+  id: number;
+  kind: 'fetch' | 'take apart' | 'put back' | 'put away' | 'alter' | 'build' | 'look';
+  title: string;
+  sentence: string;
+  hint: string | null;
+  cautions: CautionDto[];
+  pieces: string[];
+  moves: PieceMoveDto[];
+  figure: string | null;
+  /** When it was ticked */
+  doneAt: string | null;
+};
+export type TroubleDto = {
+  what: 'it broke' | 'it does not fit' | 'it is not there';
+  variant: string;
+  /** What was done about it, in words */
+  outcome: string;
+  at: string;
+};
+export type BenchSessionDto = {
+  id: string;
+  title: string;
+  state: 'open' | 'built' | 'put back' | 'left';
+  remark: string;
+  begunAt: string;
+  endedAt: string | null;
+  /** Time at work, pauses left out */
+  minutes: number;
+  figures: SessionFigureDto[];
+  /** Figures whose look is another one than was planned */
+  changed: string[];
+  copies: BenchCopyDto[];
+  bodies: BenchBodyDto[];
+  steps: BenchStepDto[];
+  troubles: TroubleDto[];
+  version: number;
+};
+export type BeginFigureDto = {
+  figure: string;
+  /** As many as can be, unless it says */
+  copies?: number;
+};
+export type BeginDto = {
+  figures: BeginFigureDto[];
+};
+export type ParcelToDoDto = {
+  id: string;
+  name: string;
+};
+export type ToDoDto = {
+  ready: ReadyFigureDto[];
+  onBench: SessionSummaryDto[];
+  late: ParcelToDoDto[];
+  toPutAway: ParcelToDoDto[];
+  /** Runs of pieces that are only thought to be there */
+  toConfirm: number;
+};
+export type InsteadChoiceDto = {
+  run: number;
+  variant: string;
+  /** Where it lies, in words */
+  where: string;
+  /** Pieces nobody is promised */
+  free: number;
+  /** Whom it is promised to; empty when nobody */
+  promisedTo: string;
+  /** How like the part itself, 0 to 100 */
+  likeness: number;
+};
+export type TroubleReportDto = {
+  piece: string;
+  /** Nothing, when another is simply taken instead */
+  what?: 'it broke' | 'it does not fit' | 'it is not there';
+  /** The run whose piece takes its place; none to build without it */
+  run?: number;
+};
+export type RemarkDto = {
+  remark: string;
+};
+export type EndSessionDto = {
+  as: 'put back' | 'left';
+};
+export type IdeaDto = {
+  id: string;
+  kind: 'figure' | 'swap' | 'line-up' | 'part wanted';
+  title: string;
+  words: string;
+  who: string;
+  heardAt: string;
+  parts: string[];
+  /** Counted by hand */
+  votes: number;
+  /** Told by polls, each person once a poll */
+  polled: number;
+  state: 'heard' | 'liked' | 'planned' | 'made' | 'declined';
+  reason: string;
+  /** The figure it became */
+  figure: string | null;
+  /** The line-up it became */
+  lineUp: string | null;
+  addedAt: string;
+  version: number;
+};
+export type ObstacleDto = {
+  figure: string;
+  name: string;
+  /** What it waits for, in words */
+  waits: string;
+  isDone: boolean;
+};
+export type OwedDto = {
+  id: string;
+  who: string;
+  what: string;
+  agreed: string;
+  dueOn: string | null;
+  figures: string[];
+  doneOn: string | null;
+  standing: 'done' | 'late' | 'ready' | 'waits';
+  obstacles: ObstacleDto[];
+  version: number;
+};
+export type ChanceDto = {
+  kind: 'owed' | 'build' | 'buy' | 'turned up' | 'watch' | 'idea';
+  id: string;
+  title: string;
+  why: string;
+  isReady: boolean;
+  owedBy: string | null;
+  isOwed: boolean;
+  costMinor: number | null;
+  votes: number;
+};
+export type IdeasDto = {
+  ideas: IdeaDto[];
+  /** Late ones first */
+  owed: OwedDto[];
+  /** What could be done now, the best first */
+  now: ChanceDto[];
+};
+export type NewIdeaDto = {
+  kind: 'figure' | 'swap' | 'line-up' | 'part wanted';
+  title: string;
+  words: string;
+  /** Whose idea it was: named on every card */
+  who: string;
+  /** Where it was heard */
+  heardAt: string;
+  /** The parts it thinks of */
+  parts: string[];
+  /** Counted by hand */
+  votes: number;
+  state: 'heard' | 'liked' | 'planned' | 'made' | 'declined';
+  /** Why it was declined */
+  reason: string;
+};
+export type AwayDto = {
+  isAway: boolean;
+};
+export type PromoteDto = {
+  /** Where the figure goes; a line-up is made of an idea of one */
+  lineUp?: string;
+};
+export type NewOwedDto = {
+  who: string;
+  what: string;
+  agreed: string;
+  dueOn: string | null;
+  figures: string[];
+  doneOn: string | null;
 };
 export const {
   useListWorkspacesQuery,
@@ -3887,6 +4891,14 @@ export const {
   usePinReferenceMutation,
   useBinReferenceMutation,
   useRestoreReferenceMutation,
+  useSavePlanMutation,
+  useChangeUniformMutation,
+  useEnrolFiguresMutation,
+  useSetFreeMutation,
+  useVaryCopiesMutation,
+  useListChoicesQuery,
+  useChoosePairMutation,
+  useImportChoicesMutation,
   useListConsumablesQuery,
   useAddConsumableMutation,
   useUseConsumableMutation,
@@ -3958,9 +4970,34 @@ export const {
   useAddParcelMutation,
   useReadSpentQuery,
   useReadParcelCalendarQuery,
+  useListRealCostsQuery,
+  useListDeadlinesQuery,
+  useListServingParcelsQuery,
   usePlaceOrdersMutation,
   useChangeParcelMutation,
   useReceiveParcelMutation,
   useClaimParcelMutation,
+  useSettleClaimMutation,
   useEndParcelMutation,
+  useReadBenchQuery,
+  useBeginSessionMutation,
+  useListOpenSessionsQuery,
+  useReadToDoQuery,
+  useReadBenchHistoryQuery,
+  useReadSessionQuery,
+  useTickStepMutation,
+  useUntickStepMutation,
+  useListInsteadQuery,
+  useReportTroubleMutation,
+  useNoteSessionMutation,
+  useEndSessionMutation,
+  useReadIdeasQuery,
+  useAddIdeaMutation,
+  useChangeIdeaMutation,
+  usePutIdeaAwayMutation,
+  usePromoteIdeaMutation,
+  useImportPollMutation,
+  useAddOwedMutation,
+  useChangeOwedMutation,
+  usePutOwedAwayMutation,
 } = injectedRtkApi;

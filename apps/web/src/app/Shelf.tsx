@@ -2,6 +2,7 @@ import { ChevronDown, ChevronUp } from 'lucide-react';
 import { lazy, startTransition, Suspense, useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { LineUpPicker } from '@/parts';
+import { whenIdle } from '@/ui';
 import { useLineUp, useNames, useOpen, useOpenLineUp } from '@/workspace';
 
 /** Read, and drawn, after the page. */
@@ -14,7 +15,7 @@ export function Shelf() {
   const { figure } = useOpen();
   const { pathname } = useLocation();
   // Where the page itself shows who stands together, the shelf would show them twice.
-  const isStage = /^\/(line-ups\/[^/]+)?$/.test(pathname);
+  const isStage = /^\/(line-ups\/[^/]+(\/(table|variety|order|fixes))?)?$/.test(pathname);
   const [asked, setFolded] = useState<boolean | null>(null);
   const folded = asked ?? isStage;
   const open = useOpenLineUp();
@@ -51,9 +52,12 @@ export function Shelf() {
   );
 }
 
-/** True once the page has been drawn: twenty figures on the shelf do not keep it waiting. */
+/** True once the page stands and nothing else is being done: twenty figures on the shelf do not keep it waiting. */
 function useAfterPage(): boolean {
   const [isDrawn, setDrawn] = useState(false);
-  useEffect(() => startTransition(() => setDrawn(true)), []);
+  useEffect(() => whenIdle(() => startTransition(() => setDrawn(true)), LATEST_MS), []);
   return isDrawn;
 }
+
+/** A page that is never done does not keep the shelf away. */
+const LATEST_MS = 1500;

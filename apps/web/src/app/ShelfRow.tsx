@@ -2,10 +2,10 @@ import { DndContext, type DragEndEvent, PointerSensor, useDraggable, useDroppabl
 import { judge } from '@outfit/core';
 import { useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { type FigureDto, type LineUpDto, useOrderLineUpMutation } from '@/api';
-import { FigurePicture } from '@/parts';
+import { type FigureDto, type LineUpDto, useListOpenSessionsQuery, useOrderLineUpMutation } from '@/api';
+import { StillFigure } from '@/parts';
 import { sentenceOf, tell } from '@/ui';
-import { chosenLookOf, useCompany, useStanding, useWorkspaceFor } from '@/workspace';
+import { chosenLookOf, useCompany, useIsLate, useStanding, useWorkspaceFor } from '@/workspace';
 
 const PX_PER_MM = 1.5;
 
@@ -50,6 +50,8 @@ function Place({
 }) {
   const { catalogue, supply } = useWorkspaceFor(figure.id);
   const standing = useStanding(figure.id);
+  const isLate = useIsLate(figure.id);
+  const session = useListOpenSessionsQuery().data?.find((row) => row.figures.some((own) => own.figure === figure.id));
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const look = chosenLookOf(figure);
@@ -58,12 +60,15 @@ function Place({
     const { marks, cost } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
     if (look.parts.length === 0) return 'no parts yet';
     if (marks.open.some((mark) => mark.severity === 'blocks')) return 'blocked';
+    if (session) return `step ${Math.min(session.done + 1, session.steps)} of ${session.steps}`;
     if (standing === 'built' || standing === 'to be changed') return standing;
+    if (isLate) return 'late parcel';
     if (cost.toBuy > 0) return `${cost.toBuy} to buy`;
     return standing === 'waiting' ? 'waiting' : 'ready';
-  }, [look, figure.brief, catalogue, supply, company, standing]);
+  }, [look, figure.brief, catalogue, supply, company, standing, isLate, session]);
   const { setNodeRef: setDragged, listeners, transform } = useDraggable({ id: figure.id });
   const { setNodeRef: setTarget, isOver } = useDroppable({ id: figure.id });
+  // A session is one figure's own: the next one is shown how it stands at the bench.
   const stage = /^\/figures\/[^/]+\/(\w+)/.exec(pathname)?.[1] ?? 'brief';
   return (
     <li ref={setTarget} className={isOver ? 'bg-lagoon-wash' : ''}>
@@ -83,7 +88,7 @@ function Place({
           onStep(event.key === 'ArrowLeft' ? -1 : 1);
         }}
       >
-        <FigurePicture look={look} catalogue={catalogue} pxPerMm={PX_PER_MM} label="" />
+        <StillFigure look={look} catalogue={catalogue} pxPerMm={PX_PER_MM} />
         <span
           className={`mt-0.5 block w-full border-t-2 px-1 text-[0.73rem] leading-5 whitespace-nowrap ${isOpen ? 'border-lagoon text-ink font-semibold' : 'border-pencil/60 text-pencil'}`}
         >

@@ -1,4 +1,4 @@
-import { Outlet } from 'react-router';
+import { Outlet, useLocation } from 'react-router';
 import { Empty, Toasts } from '@/ui';
 import { useIsOpenRead, useLive, useWorkspaceState, WorkspaceContext } from '@/workspace';
 import { Shelf } from './Shelf';
@@ -7,6 +7,7 @@ import { useFocusOnArrival } from './useFocusOnArrival';
 
 /** The frame of every screen: thread above, shelf below, the page between. */
 export function Shell() {
+  const { pathname } = useLocation();
   const loaded = useWorkspaceState();
   useLive();
   useFocusOnArrival();
@@ -24,7 +25,10 @@ export function Shell() {
         <main className="min-h-0 overflow-auto print:overflow-visible">
           <Page />
         </main>
-        <Shelf />
+        {/* At the bench a phone is read at arm's length: the step has all of it. */}
+        <div className={/\/bench\/./.test(pathname) ? 'max-sm:hidden' : ''}>
+          <Shelf />
+        </div>
       </div>
       <Toasts />
     </WorkspaceContext.Provider>

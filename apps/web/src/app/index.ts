@@ -1,1 +1,2 @@
-export { router } from './router';
+export { App } from './App';
+export { beginPage } from './useArrived';

@@ -3,10 +3,10 @@ export { Button } from './Button';
 export { chooseFile } from './chooseFile';
 export { AXIS, Chart, CHART } from './Chart';
 export { Empty } from './Empty';
-export { Chips, Choice, Input, KeptInput, Label, OwnInput } from './fields';
+export { Chips, Choice, Input, KeptInput, Label, OwnInput, TextArea } from './fields';
 export { longDay, longMoment, plural, sentenceOf, whole } from './format';
 export { Heads } from './Heads';
-export { Menu } from './Menu';
+export { Menu, type MenuItem } from './menu';
 export { type Pick, Picker } from './picker';
 export { Sheet } from './Sheet';
 export { tell, Toasts } from './telling';
@@ -15,9 +15,11 @@ export {
   type Pages,
   type Shared,
   useAddress,
+  useOneForm,
   usePages,
   useShared,
   useSharedFact,
   useSharedValue,
   useUnchanged,
 } from './state';
+export { whenIdle } from './whenIdle';

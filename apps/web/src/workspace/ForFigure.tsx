@@ -16,6 +16,15 @@ export function ForFigure({ figure, children }: { readonly figure: string; reado
   return <WorkspaceContext value={useWorkspaceFor(figure)}>{children}</WorkspaceContext>;
 }
 
+/** Is a figure waiting for something that should be here by now? */
+export function useIsLate(figure: string): boolean {
+  const { today } = useWorkspace();
+  const { isLate } = useReadPromisesQuery(undefined, {
+    selectFromResult: ({ data }) => ({ isLate: data ? (promisedOf(data).handsOf(figure).until ?? today) < today : false }),
+  });
+  return isLate;
+}
+
 /** What a figure waits for, as the promises tell it; null for one without parts, and until they have been read. */
 export function useStanding(figure: string): string | null {
   const { standing } = useReadPromisesQuery(undefined, {

@@ -1,11 +1,13 @@
 export { begin } from './begin';
 export { useCompany } from './company';
-export { ForFigure, useStanding, useWorkspaceFor } from './ForFigure';
+export { ForFigure, useIsLate, useStanding, useWorkspaceFor } from './ForFigure';
+export { type Judged, useJudged } from './judgements';
 export { LatestWork, Superseded } from './latest';
 export { line } from './line';
 export { listenToJob, useJob } from './jobs';
 export { useLive } from './live';
 export { store, useAppDispatch } from './store';
+export { promisedOf } from './promised';
 export { isTyping } from './typing';
 export { useUndo } from './undo';
 export { chosenLookOf, useWorkspaceState, type Workspace } from './workspace';

@@ -4,7 +4,7 @@ import { useAppDispatch } from './store';
 
 /** What the server tells every open tab once something has been changed. */
 interface Told {
-  readonly area: 'figures' | 'catalogue' | 'wardrobe' | 'market' | 'watches' | 'errands' | 'notices' | 'parcels';
+  readonly area: 'figures' | 'catalogue' | 'wardrobe' | 'market' | 'watches' | 'errands' | 'notices' | 'parcels' | 'bench';
   /** Null for more than one. */
   readonly item: string | null;
   /** The tab that did it; null when none said. */
@@ -21,6 +21,7 @@ const EVERYTHING = [
   'watches',
   'errands',
   'parcels',
+  'bench',
   'history',
 ] as const;
 

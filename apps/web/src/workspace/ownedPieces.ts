@@ -58,6 +58,18 @@ export class OwnedPieces {
     return this.stock.rows.flatMap((row) => this.catalogue.data.variants[row]?.id ?? []);
   }
 
+  /** The parts of which somebody can count on other numbers here than there. Both are of one catalogue. */
+  differingFrom(other: OwnedPieces): readonly (readonly [variant: string, owned: number, onDonors: number])[] {
+    const rows: [string, number, number][] = [];
+    for (let row = 0; row < this.column.length; row += 1) {
+      const [owned, onDonors] = [this.column[row] ?? 0, this.donorColumn[row] ?? 0];
+      if (owned === other.column[row] && onDonors === other.donorColumn[row]) continue;
+      const id = this.catalogue.data.variants[row]?.id;
+      if (id !== undefined) rows.push([id, owned, onDonors]);
+    }
+    return rows;
+  }
+
   /** By the rows of a catalogue: for a worker, and for whoever goes through thousands of rows. */
   byRow(catalogue: Catalogue): Uint32Array {
     return catalogue === this.catalogue ? this.column : Uint32Array.from(catalogue.data.variants, ({ id }) => this.get(id));

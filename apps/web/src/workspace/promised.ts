@@ -10,6 +10,16 @@ interface Count {
   readonly onDonors: number;
 }
 
+/** How a figure stands with what is in somebody's hands. */
+interface FigureInHand {
+  readonly standing: string | null;
+  /** Pieces in parcels, and pieces in what is sealed. */
+  readonly coming: number;
+  readonly sealed: number;
+  /** By when what is in parcels should be here; null when nobody said. */
+  readonly until: string | null;
+}
+
 /** The promises as they were told, found by part and by figure. */
 export class Promised {
   private readonly parts: ReadonlyMap<string, number>;
@@ -34,6 +44,16 @@ export class Promised {
   /** What a figure waits for, in the words of the wardrobe; null for one without parts. */
   standingOf(figure: string): PromisesDto['standings'][number] | null {
     return this.told.standings[this.lines.get(figure) ?? -1] || null;
+  }
+
+  /** How a figure stands with what is in somebody's hands: its standing, what is not here yet, and by when it should be. */
+  handsOf(figure: string): FigureInHand {
+    const line = this.lines.get(figure) ?? -1;
+    const sealed = this.told.sealed[line] ?? 0;
+    return {
+      ...{ standing: this.told.standings[line] || null, coming: (this.told.onTheirWay[line] ?? 0) - sealed, sealed },
+      until: this.told.waitsUntil[line] ?? null,
+    };
   }
 
   /** How many pieces of a part there are in all; null for one of which the stock tells it. */

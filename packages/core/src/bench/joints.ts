@@ -68,3 +68,7 @@ export const withRiders = (part: BodyPart, body: readonly BodyPart[]): readonly 
   part,
   ...body.filter((other) => other !== part && seatOf(other, body) === part).flatMap((other) => withRiders(other, body)),
 ];
+
+/** Does a part that sits on nothing stand as it is in a figure too: at the same position, and sitting on nothing there either? */
+export const staysStanding = (part: BodyPart, pieces: readonly BodyPart[]): boolean =>
+  pieces.some((own) => own.piece === part.piece && own.position === part.position && seatOf(own, pieces) === null);

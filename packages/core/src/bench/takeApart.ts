@@ -10,6 +10,8 @@ export interface Target {
 export interface TakingOff {
   readonly part: BodyPart;
   readonly riders: readonly BodyPart[];
+  /** What it sat on. */
+  readonly seat: BodyPart;
 }
 
 /** What stays of a body after something was taken off it, and where it goes back; null for what has nothing left to sit on. */
@@ -24,32 +26,48 @@ export interface PuttingBack {
  * everything on it and goes back. No fewer would do: each of these joints has to be opened.
  *
  * @param targets the figures that are built, with the pieces they take
+ * @returns what comes off, what of it goes back, and what is left standing: each part that sits on nothing with what is still on it
  * @example only the cape of a figure is wanted // the head comes off, then the cape; the head goes back
  */
 export function takeApart(
   body: readonly BodyPart[],
   targets: readonly Target[],
-): { readonly off: readonly TakingOff[]; readonly back: readonly PuttingBack[] } {
+): { readonly off: readonly TakingOff[]; readonly back: readonly PuttingBack[]; readonly left: readonly (readonly BodyPart[])[] } {
   const goesTo = new Map<string, Target>();
   for (const target of targets) for (const { piece } of target.parts) goesTo.set(piece, target);
-  const opened = body.filter((part) => {
+  const opened = body.flatMap((part) => {
     const seat = seatOf(part, body);
-    return seat !== null && !staysJoined(part, seat, goesTo);
+    return seat !== null && !staysJoined(part, seat, goesTo) ? [{ part, seat }] : [];
   });
-  const highestFirst = [...opened].sort((a, b) => heightOf(b, body) - heightOf(a, body));
+  const highestFirst = [...opened].sort((a, b) => heightOf(b.part, body) - heightOf(a.part, body));
   let rest = body;
-  const off = highestFirst.map((part): TakingOff => {
+  const off = highestFirst.map(({ part, seat }): TakingOff => {
     const [, ...riders] = withRiders(part, rest);
     const gone = new Set([part, ...riders].map((own) => own.piece));
     rest = rest.filter((other) => !gone.has(other.piece));
-    return { part, riders };
+    return { part, riders, seat };
   });
+  const left = rest.filter((part) => seatOf(part, body) === null).map((part) => withRiders(part, rest));
   const staying = body.filter((part) => !goesTo.has(part.piece));
+  const loose = new Set<string>();
   const back = highestFirst
+    .map(({ part }) => part)
     .filter((part) => !goesTo.has(part.piece))
     .reverse()
-    .map((part): PuttingBack => ({ part, onto: seatOf(part, staying) }));
-  return { off, back };
+    .map((part): PuttingBack => {
+      const onto = seatOf(part, staying);
+      // What would sit on something that hangs in the air itself is kept beside it.
+      if (onto && !withSeats(onto, staying).some(({ piece }) => loose.has(piece))) return { part, onto };
+      loose.add(part.piece);
+      return { part, onto: null };
+    });
+  return { off, back, left };
+}
+
+/** A part with all that it sits on, down to the ground. */
+function withSeats(part: BodyPart, body: readonly BodyPart[]): readonly BodyPart[] {
+  const seat = seatOf(part, body);
+  return seat ? [part, ...withSeats(seat, body)] : [part];
 }
 
 /** Do two pieces that sit one on the other end up so again, at the same place? */

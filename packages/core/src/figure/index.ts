@@ -8,8 +8,10 @@ export {
   alterationWords,
   cautionFor,
   isIrreversible,
+  printLeft,
 } from './alterations.js';
 export { balance } from './balance.js';
+export { brittleness } from './brittle.js';
 export { editionIn, skinsFor } from './editions.js';
 export { applyEdit, applyEdits, EditRefused, LOOK_ACTIONS, type LookEdit } from './edits.js';
 export { browColour, moodOf, shownFace, type ShownFace } from './face.js';
@@ -32,6 +34,7 @@ export {
   wornParts,
 } from './look.js';
 export { inSight, LEAST_IN_SIGHT } from './inSight.js';
+export { madeSo } from './madeSo.js';
 export { Visibility } from './visibility.js';
 export { clothColours, visibleColours } from './visibleColours.js';
 export { nearestWorn } from './wornColours.js';

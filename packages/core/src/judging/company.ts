@@ -8,6 +8,8 @@ export interface Member {
   readonly name: string;
   readonly copies: number;
   readonly look: Look;
+  /** Figures that share its face on purpose: its twin, rank and file of its faction. */
+  readonly sharesFaceWith?: ReadonlySet<string>;
 }
 
 /** What somebody else wants of a part; and whether it stands before the figure that asks, and is given pieces. */
@@ -48,7 +50,7 @@ export class Companies {
     const member = id === null ? undefined : this.members.get(id);
     const near = member && isSomebody(member) ? (this.faces.get(member.lineUp) ?? []) : [];
     return {
-      faces: near.flatMap(({ of, ...face }) => (of === id ? [] : [face])),
+      faces: near.flatMap(({ of, ...face }) => (of === id || member?.sharesFaceWith?.has(of) ? [] : [face])),
       wantedBy: (variant) => this.wants(variant, id).flatMap(({ name, count }) => Array.from({ length: count }, () => name)),
       servedBefore: (variant) => this.wants(variant, id).flatMap(({ name, isServedBefore }) => (isServedBefore ? [name] : [])),
       stage: 'fitting',

@@ -3,7 +3,7 @@ export { type Explained, sum, type Term } from './explain.js';
 export type { Fault } from './fault.js';
 export { inUnits, isCountry, isCurrency, money, shareToCent } from './money.js';
 export { editDistance, NearestNames } from './nearest.js';
-export { seeded, seedOf } from './random.js';
+export { seeded, seedOf, shuffled } from './random.js';
 export { countOf } from './tally.js';
 export { type ChangeKind, type ChangeRow, undoState } from './undo.js';
 export { quoted, textFault, type TextRule } from './text.js';

@@ -31,3 +31,13 @@ export function seedOf(...words: readonly (string | number)[]): number {
   }
   return hash >>> 0;
 }
+
+/** Fisher and Yates, by numbers that are passed in. */
+export function shuffled<T>(all: readonly T[], draw: () => number): readonly T[] {
+  const row = [...all];
+  for (let i = row.length - 1; i > 0; i -= 1) {
+    const j = Math.floor(draw() * (i + 1));
+    [row[i], row[j]] = [row[j] as T, row[i] as T];
+  }
+  return row;
+}

@@ -1,3 +1,4 @@
+export { type LotShare, type RealCost, realCosts } from './figureCosts.js';
 export { type MonthSum, spentByMonth } from './months.js';
 export {
   afterArrival,
@@ -5,10 +6,14 @@ export {
   agreedMinor,
   type Arrival,
   CLAIM_OUTCOMES,
+  CLAIM_REASONS,
+  type ClaimReason,
   type ClaimOutcome,
   costMinor,
+  expectedDay,
   isLate,
   landedPieces,
+  latestOrderDay,
   openOf,
   PARCEL_STATES,
   type ParcelLine,

@@ -1,4 +1,4 @@
-import { daysBetween, shareToCent } from '../kernel/index.js';
+import { dayNumber, daysBetween, isoDay, shareToCent } from '../kernel/index.js';
 
 /** How far a parcel has come. What is expected of one that arrived short stays open until it comes or is let go. */
 export const PARCEL_STATES = ['ordered', 'sent', 'arrived', 'settled', 'lost', 'cancelled'] as const;
@@ -7,6 +7,10 @@ export type ParcelState = (typeof PARCEL_STATES)[number];
 /** What becomes of pieces that did not come as ordered. */
 export const CLAIM_OUTCOMES = ['ask again', 'money back', 'keep it', 'buy again'] as const;
 export type ClaimOutcome = (typeof CLAIM_OUTCOMES)[number];
+
+/** What was wrong with what came, or did not. */
+export const CLAIM_REASONS = ['short', 'wrong', 'damaged'] as const;
+export type ClaimReason = (typeof CLAIM_REASONS)[number];
 
 /** So many alike pieces of a parcel. Money in minor units. */
 export interface ParcelLine {
@@ -54,6 +58,20 @@ export function landedPieces(lines: readonly ParcelLine[], money: ParcelMoney): 
   let at = 0;
   return counts.map((count) => shares.slice(at, (at += count)));
 }
+
+/** Days that a parcel may take beyond what its seller says, for packing and Sundays. */
+const SLACK_DAYS = 2;
+
+/** The day a parcel is expected on that is ordered on a day from a seller that takes so many days. */
+export const expectedDay = (orderedOn: string, sellerDays: number): string => isoDay(dayNumber(orderedOn) + sellerDays + SLACK_DAYS);
+
+/**
+ * The last day to order on, so that what the slowest of some sellers sends is there on a day.
+ *
+ * @example latestOrderDay('2027-06-20', [4, 9]) // '2027-06-09'
+ */
+export const latestOrderDay = (dueOn: string, sellerDays: readonly number[]): string =>
+  isoDay(dayNumber(dueOn) - Math.max(0, ...sellerDays) - SLACK_DAYS);
 
 /** Is a parcel late: on its way, and past the day it was expected on? Days are ISO. */
 export const isLate = (

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { problemFaults, type BasketProblem } from '../../src/basket/problem/problem.js';
-import { solveBasket, type SolveProgress } from '../../src/basket/solve/solve.js';
+import { solveBasket, type SolveProgress } from '../../src/basket/solve/index.js';
 import { verifyPlan } from '../../src/basket/verify/verify.js';
 import { type BasketPlan } from '../../src/basket/problem/plan.js';
 import { basketFor, NO_ADJUSTMENTS, NO_RULES } from '../../src/index.js';

@@ -2,15 +2,14 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { buildModel } from '../../src/basket/model/basketModel.js';
 import { fillUp } from '../../src/basket/search/fillUp.js';
-import { NO_RULES, type BasketProblem, type Seller } from '../../src/basket/problem/problem.js';
+import { type BasketProblem, type Seller } from '../../src/basket/problem/problem.js';
 import { postageFor } from '../../src/basket/problem/plan.js';
 import { reduceMarket } from '../../src/basket/reduce/market.js';
 import { indexMarket, MICROGRAMS, shelfPrices } from '../../src/basket/reduce/marketIndex.js';
 import { dutyOn } from '../../src/basket/problem/plan.js';
 import { priceDecision } from '../../src/basket/decision/assemble.js';
 import { recreate } from '../../src/basket/search/recreate.js';
-import { closeSeller, emptyNeed } from '../../src/basket/search/ruin.js';
-import { SellerBound } from '../../src/basket/bound/sellerBound.js';
+import { closeSeller, emptyNeed, lightenParcel } from '../../src/basket/search/ruin.js';
 import { Terms } from '../../src/basket/decision/terms.js';
 import { WorkingPlan } from '../../src/basket/search/workingPlan.js';
 import { seeded } from '../../src/index.js';
@@ -98,52 +97,31 @@ describe('a reduced market', () => {
   });
 });
 
-/** What a seller contributes at most for some multipliers, by trying every quantity. */
-function bestByTrying(problem: BasketProblem, multipliers: ReadonlyMap<string, number>): number {
-  const market = reduceMarket(problem);
-  const [own] = market.sellers;
-  if (!own) return 0;
-  const offers = market.offersBySeller.get(own.id) ?? [];
-  let best = 0;
-  const walk = (i: number, goods: number, weight: number, value: ReadonlyMap<string, number>): void => {
-    const usable = offers[i];
-    if (!usable) {
-      if (goods === 0 && value.size === 0) return;
-      const postage = postageFor(own, weight, goods);
-      if (postage === null || goods < own.minimumMinor) return;
-      let worth = 0;
-      for (const [variant, units] of value) worth += units * (multipliers.get(variant) ?? 0);
-      best = Math.max(best, worth - goods - postage - own.handlingMinor - dutyOn(own, goods));
-      return;
-    }
-    for (let quantity = 0; quantity <= usable.most; quantity += usable.offer.multiple) {
-      const next = new Map(value);
-      if (quantity > 0)
-        for (const [variant, each] of usable.yields) next.set(variant, (next.get(variant) ?? 0) + each * Math.min(quantity, usable.useful));
-      walk(i + 1, goods + quantity * usable.offer.priceMinor, weight + quantity * usable.item.weightG, next);
-    }
-  };
-  walk(0, 0, 0, new Map());
-  return best;
-}
-
-describe('the bound of one seller', () => {
-  test('is never below what it could contribute, whatever units are worth', () => {
+describe('a parcel made lighter', () => {
+  test('is carried by a cheaper tier, and what it lost is missing', () => {
     fc.assert(
-      fc.property(smallProblem, fc.array(fc.integer({ min: 0, max: 300 }), { minLength: 4, maxLength: 4 }), (problem, worths) => {
-        const [first] = problem.sellers;
-        const alone = {
-          ...problem,
-          rules: { ...NO_RULES, allowThirdParty: true, sellers: [first?.id ?? ''], resaleShare: problem.rules.resaleShare },
-        };
-        const index = indexMarket(reduceMarket(alone));
-        const multipliers = new Map(['a', 'b', 'c', 'd'].map((variant, i) => [variant, worths[i] ?? 0]));
-        const values = Float64Array.from(index.variants, (variant) => multipliers.get(variant) ?? 0);
-        const most =
-          index.market.sellers.length === 0 ? 0 : new SellerBound(index, 0).contribution(values, new Float64Array(index.variants.length));
-        expect(most).toBeGreaterThanOrEqual(bestByTrying(alone, multipliers) - 1e-6);
+      fc.property(smallProblem, (problem) => {
+        const index = indexMarket(reduceMarket(problem));
+        const plan = new WorkingPlan(index);
+        const worth = new Float64Array(index.variants.length).fill(1000);
+        const shelfPrice = shelfPrices(index, worth);
+        recreate(plan, index.market.needs.keys(), { worth, shelfPrice, shunned: new Uint8Array(index.market.sellers.length), invited: -1 });
+        index.market.sellers.forEach((own, s) => {
+          const before = { weight: plan.weight[s] ?? 0, cost: plan.cost, missing: [...plan.missing] };
+          const tierOf = (weight: number): number => postageFor({ ...own, freePostageFromMinor: null }, weight / MICROGRAMS, 0) ?? Infinity;
+          const { mark } = plan;
+          const touched = lightenParcel(plan, s, worth, shelfPrice);
+          if (touched.length > 0) {
+            // What fills up a parcel, or comes in a bundle or a lot, may have to stay.
+            const isPlain = index.isPlain && index.sellerOffers[s]?.every((o) => index.offerLot[o] === 1) && own.minimumMinor === 0;
+            if (isPlain) expect(tierOf(plan.weight[s] ?? 0)).toBeLessThan(tierOf(before.weight));
+            for (const need of touched) expect(plan.missing[need]).toBeGreaterThan(before.missing[need] ?? 0);
+          }
+          plan.undoTo(mark);
+          expect(plan.cost).toBe(before.cost);
+        });
       }),
-      { numRuns: 200 },
+      { numRuns: 300 },
     );
   });
 });

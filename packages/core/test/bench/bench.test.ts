@@ -1,14 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
 import type { Position } from '../../src/index.js';
-import { type BenchBody, type BenchPiece, benchSteps, type BodyPart, seatOf, takeApart } from '../../src/bench/index.js';
+import { type BenchBody, bodiesOf, seatOf, standsAfter, type BodyPart, takeApart, WORK_CAUTIONS } from '../../src/bench/index.js';
 import { CATALOGUE } from '../fixture.js';
+import { copy, donor, drawer, NO_WORTH, offDonor, part, piece, stepsFor, titles, WHOLE } from './figures.js';
+import { doAll } from './simulator.js';
 
-const WHOLE: readonly Position[] = ['headgear', 'head', 'neck.1', 'torso', 'arm.L', 'arm.R', 'hand.L', 'hand.R', 'hips', 'held.L'];
-const part = (position: Position, piece: string = position, more: Partial<BodyPart> = {}): BodyPart => ({
-  ...{ piece, position, variant: 'HA-1·black' },
-  ...more,
-});
 const body = WHOLE.map((position) => part(position));
 const taking = (wanted: readonly BodyPart[], from = body) => {
   const { off, back } = takeApart(from, [{ figure: 'new', parts: wanted }]);
@@ -71,113 +69,195 @@ describe('taking apart', () => {
   });
 });
 
-/** What may come off or go on when, told without the generator's own joints: a figure as it stands on the bench. */
-class Simulator {
-  private readonly on = new Map<string, Position>();
-  constructor(parts: readonly BodyPart[]) {
-    for (const own of parts) this.on.set(own.piece, own.position);
-  }
-  has = (...positions: readonly Position[]): boolean => [...this.on.values()].some((position) => positions.includes(position));
-  lift(pieces: readonly string[]): void {
-    for (const piece of pieces) {
-      if (!this.on.has(piece)) throw new Error(`${piece} is not there to be taken off`);
-      this.on.delete(piece);
-    }
-    // Nothing may be left hanging in the air.
-    if (!this.has('head') && this.has('headgear', 'headgear.addon')) throw new Error('hair without a head');
-    if (!this.has('torso') && this.has('head', 'neck.1', 'neck.2', 'arm.L', 'arm.R')) throw new Error('a head or an arm without a torso');
-    if (!this.has('arm.L') && this.has('hand.L')) throw new Error('a hand without an arm');
-    if (!this.has('hand.L') && this.has('held.L')) throw new Error('something held by nobody');
-  }
-  put(piece: string, position: Position): void {
-    if (position.startsWith('neck.') && this.has('head')) throw new Error('a neck layer goes on only while the head is off');
-    if (position.startsWith('hand.') && !this.has(`arm.${position.slice(-1)}` as Position)) throw new Error('a hand needs its arm');
-    if (position.startsWith('arm.') && !this.has('torso')) throw new Error('an arm needs a torso');
-    if (position === 'headgear' && !this.has('head')) throw new Error('hair needs a head');
-    if (position === 'torso' && !this.has('hips', 'lower')) throw new Error('a torso needs something to stand on');
-    this.on.set(piece, position);
-  }
-  get pieces(): readonly string[] {
-    return [...this.on.keys()].sort();
-  }
-}
-
 describe('the steps of the bench', () => {
-  const piece = (position: Position, from: BenchPiece['from'], id: string): BenchPiece => ({
-    ...{ position, piece: id, variant: 'HA-1·black', turned: false, alterations: [], from },
-  });
-
-  test('each is possible where it stands, and in the end the figure stands there whole', () => {
-    const sources = fc.constantFrom('drawer', 'tin', 'donor a', 'donor b');
+  test('each is possible where it stands, and in the end every figure and every donor is what was meant', () => {
+    const sources = fc.constantFrom('drawer', 'tin', 'tray', 'a', 'b');
     fc.assert(
       fc.property(fc.array(sources, { minLength: WHOLE.length, maxLength: WHOLE.length }), (from) => {
-        const bodies: readonly BenchBody[] = ['donor a', 'donor b'].map((id) => ({
-          ...{ id, name: id, path: 'Shelf' },
-          parts: WHOLE.map((position) => part(position, `${id} ${position}`)),
-        }));
+        const bodies = [donor('a'), donor('b')];
         const pieces = WHOLE.map((position, i) => {
           const source = from[i] ?? 'drawer';
-          return source.startsWith('donor')
-            ? piece(position, { kind: 'body', body: source }, `${source} ${position}`)
-            : piece(position, { kind: 'place', path: source }, `${source} ${position}`);
+          if (source === 'a' || source === 'b') return offDonor(position, source);
+          return piece(position, source === 'tray' ? { kind: 'tray' } : drawer(source), `${source} ${position}`);
         });
-        const steps = benchSteps('Ada', pieces, bodies, CATALOGUE);
-        const states = new Map(bodies.map((row) => [row.id, new Simulator(row.parts)]));
-        const figure = new Simulator([]);
-        const fetched = new Set<string>();
-        for (const step of steps) {
-          if (step.kind === 'fetch') for (const id of step.pieces) fetched.add(id);
-          if (step.kind === 'take apart') states.get(step.body ?? '')?.lift(step.pieces);
-          if (step.kind === 'build')
-            for (const own of [...step.pieces].sort((a, b) => WHOLE_ORDER(a) - WHOLE_ORDER(b)))
-              figure.put(own, pieces.find((row) => row.piece === own)?.position ?? 'built');
+        const copies = [copy(pieces)];
+        const steps = stepsFor({ copies, bodies });
+        const end = doAll(steps, copies, bodies);
+        expect(end.on('copy ada')).toEqual(pieces.map((row) => row.piece).sort());
+        const taken = new Set(pieces.map((row) => row.piece));
+        for (const body of bodies) {
+          const rest = body.parts.map((row) => row.piece).filter((id) => !taken.has(id));
+          expect(end.on(`body ${body.id}`)).toEqual(rest.sort());
         }
-        expect(figure.pieces).toEqual(pieces.map((row) => row.piece).sort());
-        expect([...fetched].sort()).toEqual(
-          pieces
-            .filter((row) => row.from.kind === 'place')
-            .map((row) => row.piece)
-            .sort(),
-        );
-        expect(new Set(steps.filter((step) => step.kind === 'fetch').map((step) => step.sentence.split(':')[0])).size).toBe(
-          steps.filter((step) => step.kind === 'fetch').length,
-        );
+        const fetched = steps.filter((step) => step.kind === 'fetch' && step.title.startsWith('drawer'));
+        expect(fetched.length).toBeLessThanOrEqual(1);
         expect(steps.at(-1)?.kind).toBe('look');
       }),
       { numRuns: 150 },
     );
   });
 
-  /** Within one step, what carries comes before what rides. */
-  const WHOLE_ORDER = (id: string): number => {
-    const order: readonly Position[] = ['hips', 'torso', 'arm.L', 'arm.R', 'hand.L', 'hand.R', 'neck.1', 'head', 'headgear', 'held.L'];
-    return order.findIndex((position) => id.endsWith(position));
-  };
+  test('a figure that is built otherwise becomes the look with the least taken off, and what it had besides is put away', () => {
+    const before = donor('ada', ['hips', 'torso', 'arm.L', 'arm.R', 'head', 'headgear']);
+    const own: BenchBody = { ...before, becomes: 'ada' };
+    const kept = (['hips', 'torso', 'arm.L', 'arm.R', 'head'] as const).map((position) => offDonor(position, 'ada'));
+    const copies = [copy([...kept, piece('neck.1'), piece('headgear')])];
+    const steps = stepsFor({ copies, bodies: [own] });
+    expect(titles(steps).map((title) => title.split(':')[0])).toEqual([
+      ...['fetch', 'take apart', 'take apart', 'put away', 'build', 'build', 'build', 'look'],
+    ]);
+    const end = doAll(steps, copies, [own]);
+    expect(end.on('copy ada')).toEqual(copies[0]?.pieces.map((row) => row.piece).sort());
+    expect(end.where.get('ada headgear')).toBe('away');
+  });
 
-  test('an alteration has its caution before it, and says when it is for good', () => {
-    const cut = { kind: 'cut' as const, what: 'the cuff', note: '' };
-    const [, step] = benchSteps('Ada', [{ ...piece('hips', { kind: 'place', path: 'tin' }, 'legs'), alterations: [cut] }], [], CATALOGUE);
-    expect(step).toMatchObject({ kind: 'alter', caution: expect.stringMatching(/^This is for good\. .*stays cut/) });
+  const CARRIER: Partial<Record<Position, Position>> = {
+    ...{ headgear: 'head', head: 'torso', 'neck.1': 'torso', 'arm.L': 'torso', 'arm.R': 'torso' },
+    ...{ 'hand.L': 'arm.L', 'hand.R': 'arm.R', 'held.L': 'hand.L', torso: 'hips' },
+  };
+  /** Figures in which everything is carried by something. */
+  const someFigure = fc.subarray(WHOLE.filter((position) => position !== 'hips')).map((some) => {
+    const isCarried = (position: Position): boolean => {
+      const carrier = CARRIER[position];
+      return carrier === undefined || carrier === 'hips' || (some.includes(carrier) && isCarried(carrier));
+    };
+    return ['hips' as const, ...some.filter(isCarried)];
+  });
+
+  test('changing over ends as the look, whatever is on and wanted', () => {
+    fc.assert(
+      fc.property(someFigure, someFigure, fc.func(fc.boolean()), (is, want, keeps) => {
+        const own: BenchBody = { ...donor('ada', is), becomes: 'ada' };
+        const pieces = want.map((position) =>
+          is.includes(position) && keeps(position) ? offDonor(position, 'ada') : piece(position, drawer(), `new ${position}`),
+        );
+        const copies = [copy(pieces)];
+        const steps = stepsFor({ copies, bodies: [own] });
+        expect(doAll(steps, copies, [own]).on('copy ada')).toEqual(pieces.map((row) => row.piece).sort());
+        const isSame = is.length === want.length && want.every((position) => is.includes(position) && keeps(position));
+        if (isSame) expect(steps.map((step) => step.kind)).toEqual(['look']);
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  test('twelve alike are done together: one drawer, one step for each part, one look', () => {
+    const copies = Array.from({ length: 12 }, (_, i) =>
+      copy(
+        (['hips', 'torso', 'head'] as const).map((position) => piece(position, drawer(), `${position} ${i}`)),
+        `ada ${i}`,
+        'ada',
+      ),
+    );
+    const steps = stepsFor({ copies, bodies: [] });
+    expect(steps.map((step) => [step.kind, step.moves.length])).toEqual([
+      ['fetch', 36],
+      ['build', 12],
+      ['build', 12],
+      ['build', 12],
+      ['look', 0],
+    ]);
+    expect(steps[1]?.sentence).toMatch(/^12 times: Stand the /);
+    expect(doAll(steps, copies, []).on('copy ada 7')).toEqual(['head 7', 'hips 7', 'torso 7']);
+  });
+
+  test('donors alike are taken apart together, one that lacks something by itself', () => {
+    const bodies = [donor('a'), donor('b'), donor('c', ['torso', 'head', 'hips'])];
+    const copies = bodies.map((body) => copy([offDonor('head', body.id), piece('hips', drawer(), `new ${body.id}`)], body.id, 'ada'));
+    const off = stepsFor({ copies, bodies }).filter((step) => step.kind === 'take apart');
+    expect(off.map((step) => step.sentence.replace(/ the crop in black/, ''))).toEqual(
+      ['Take off each of the 2, A donor.', 'Take off each of the 2, A donor.', 'Take off A donor.'].map(
+        (text) => expect.stringContaining(text.slice(-12)) as unknown as string,
+      ),
+    );
+    expect(off.map((step) => step.moves.length)).toEqual([2, 2, 1]);
+  });
+
+  test('a donor is closed again, and what it lacks is said', () => {
+    const steps = stepsFor({ copies: [copy([offDonor('neck.1'), piece('hips')])], bodies: [donor('d')] });
+    expect(steps.filter((step) => step.kind.startsWith('put')).map((step) => step.sentence)).toEqual([
+      expect.stringMatching(/^Put .* back on A donor, with its headgear\.$/),
+      'Put A donor away in Shelf. Now lacking: neck 1.',
+    ]);
   });
 
   test('what comes along is told with what it sits on, and with nothing below that', () => {
-    const donor: BenchBody = { id: 'donor', name: 'A donor', path: 'Shelf', parts: WHOLE.map((position) => part(position)) };
-    const pieces = (['hips', 'torso', 'arm.L'] as const).map((position) =>
-      piece(
-        position,
-        position === 'hips' ? { kind: 'place', path: 'tin' } : { kind: 'body', body: 'donor' },
-        position === 'hips' ? 'legs' : position,
-      ),
-    );
-    const built = benchSteps('Ada', pieces, [donor], CATALOGUE).filter((step) => step.kind === 'build');
-    expect(built.map((step) => step.pieces)).toEqual([['legs'], ['torso', 'arm.L']]);
+    const pieces = [piece('hips', drawer(), 'legs'), offDonor('torso'), offDonor('arm.L')];
+    const built = stepsFor({ copies: [copy(pieces)], bodies: [donor('d')] }).filter((step) => step.kind === 'build');
+    expect(built.map((step) => step.moves.map((move) => move.piece))).toEqual([['legs'], ['d torso', 'd arm.L']]);
   });
 
   test('two alike sides are one step', () => {
-    const pieces = (['hips', 'torso', 'arm.L', 'arm.R'] as const).map((position) =>
-      piece(position, { kind: 'place', path: 'tin' }, position),
-    );
-    const built = benchSteps('Ada', pieces, [], CATALOGUE).filter((step) => step.kind === 'build');
+    const pieces = (['hips', 'torso', 'arm.L', 'arm.R'] as const).map((position) => piece(position));
+    const built = stepsFor({ copies: [copy(pieces)], bodies: [] }).filter((step) => step.kind === 'build');
     expect(built.map((step) => step.pieces)).toEqual([['hips'], ['torso'], ['arm.L', 'arm.R']]);
+  });
+
+  test('what stands on the bench after some steps is what was put on so far', () => {
+    const ada = copy([piece('hips'), piece('torso'), piece('head')]);
+    const steps = stepsFor({ copies: [ada], bodies: [] });
+    expect(standsAfter(steps.slice(0, 3), ada, []).map((row) => row.piece)).toEqual(['hips', 'torso']);
+    const own: BenchBody = { ...donor('ada', ['hips', 'torso', 'head']), becomes: 'ada' };
+    const changed = copy([offDonor('hips', 'ada'), offDonor('torso', 'ada'), piece('head')]);
+    expect(standsAfter([], changed, [own]).map((row) => row.piece)).toEqual(['ada hips', 'ada torso', 'ada head']);
+    const all = stepsFor({ copies: [changed], bodies: [own] });
+    expect(standsAfter(all, changed, [own]).map((row) => row.piece)).toEqual(['ada hips', 'ada torso', 'head']);
+  });
+});
+
+describe('cautions', () => {
+  const cut = { kind: 'cut' as const, what: 'the cuff', note: '' };
+
+  test('stand before their step, each once', () => {
+    const pieces = [
+      { ...piece('hips'), alterations: [cut] },
+      { ...piece('torso'), variant: 'TO-1·red', alterations: [cut] },
+    ];
+    const told = stepsFor({ copies: [copy(pieces)], bodies: [] }).map((step) => [step.kind, step.cautions.map((row) => row.id)]);
+    expect(told.filter(([, cautions]) => cautions?.length)).toEqual([
+      ['fetch', ['small']],
+      ['alter', ['cut']],
+    ]);
+  });
+
+  test('a dear piece is told with its price', () => {
+    const [first] = stepsFor({ copies: [copy([piece('hips')])], bodies: [] }, { ...NO_WORTH, priceMinor: () => 1240 }).filter(
+      (step) => step.kind === 'build',
+    );
+    expect(first?.cautions[0]).toMatchObject({ id: 'dear HA-1·black', text: expect.stringContaining('costs 12.4 today') });
+  });
+
+  test('pressing out a pin is said before it', () => {
+    const body = donor('d', ['hips', 'leg.L', 'leg.R', 'torso']);
+    const steps = stepsFor({ copies: [copy([piece('hips'), offDonor('leg.L')])], bodies: [body] });
+    expect(steps.find((step) => step.title.includes('left leg off'))?.cautions.map((row) => row.id)).toEqual(['pin']);
+  });
+
+  test('are gathered in the guide, each as it stands before its step', () => {
+    const guide = readFileSync(new URL('../../../../docs/guide/cautions.md', import.meta.url), 'utf8').replace(/\s+/g, ' ');
+    for (const { text } of WORK_CAUTIONS)
+      for (const sentence of text.split('. ')) expect(guide).toContain(sentence.replace(/\.$/, '').slice(0, 40));
+  });
+
+  test('none gives a dose or a recipe', () => {
+    for (const { text } of WORK_CAUTIONS) expect(text).not.toMatch(/\d|acetone|alcohol|degree|minute|drop of/i);
+  });
+});
+
+describe('where pieces sit on a figure', () => {
+  const outline = [
+    { position: 'hips' as const, variant: 'LG-1·blue' },
+    { position: 'arm.L' as const, variant: 'AR-1·red' },
+    { position: 'arm.R' as const, variant: 'AR-1·red' },
+  ];
+  const loose = (...variants: readonly string[]) => variants.map((variant, i) => ({ piece: `${i}`, variant }));
+
+  test('as the outline says that tells most of them, figure by figure', () => {
+    const bodies = bodiesOf(loose('AR-1·red', 'LG-1·blue', 'AR-1·red', 'LG-1·blue'), [[], outline], 2, CATALOGUE);
+    expect(bodies.map((body) => body.map((row) => `${row.position} ${row.piece}`))).toEqual([['hips 1', 'arm.L 0', 'arm.R 2'], ['hips 3']]);
+  });
+
+  test('what no outline tells sits where its mould goes', () => {
+    expect(bodiesOf(loose('AR-1·red', 'AR-1·red'), [], 1, CATALOGUE)[0]?.map((row) => row.position)).toEqual(['arm.L', 'arm.R']);
   });
 });

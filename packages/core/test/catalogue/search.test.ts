@@ -134,6 +134,25 @@ describe('spelling', () => {
     expect(readQuery('a '.repeat(40), vocabulary).words).toHaveLength(12);
   });
 
+  test('a mistyped word is what every known word one slip away would say: the nearest, then the commonest', () => {
+    const letters = fc.string({ minLength: 3, maxLength: 6, unit: fc.constantFrom('a', 'b', 'c') });
+    fc.assert(
+      fc.property(fc.array(letters, { maxLength: 12 }), letters, (known, typed) => {
+        const words = new Vocabulary();
+        for (const word of known) words.add(word);
+        const near = known.filter((word) => editDistance(typed, word, 1) <= 1);
+        const timesOf = (word: string): number => known.filter((other) => other === word).length;
+        const meant = words.meant(typed);
+        expect(meant === null).toBe(near.length === 0);
+        if (meant === null) return;
+        expect(near).toContain(meant);
+        const best = near.map((word) => [-editDistance(typed, word, 1), timesOf(word)] as const).sort((a, b) => b[0] - a[0] || b[1] - a[1]);
+        expect([-editDistance(typed, meant, 1), timesOf(meant)]).toEqual(best[0]);
+      }),
+      { numRuns: 500 },
+    );
+  });
+
   test('two letters swapped are one slip, and a distance is the same both ways', () => {
     expect(editDistance('knto', 'knot', 3)).toBe(1);
     expect(editDistance('abcdef', 'badcfe', 3)).toBe(3);

@@ -26,6 +26,10 @@ export interface DrawOptions {
   readonly tacked?: ReadonlySet<Position>;
   /** Spots whose part is not there: its outline alone, in tacking line. */
   readonly holes?: ReadonlySet<string>;
+  /** Spots whose part is not drawn, though the rest stands as if it were there. */
+  readonly absent?: ReadonlySet<string>;
+  /** Spots whose part is held away from where it belongs, by so much, over everything else. */
+  readonly apart?: ReadonlyMap<string, { readonly x: number; readonly y: number }>;
   /** Draws the body's missing parts as ghosts. */
   readonly ghosted?: boolean;
   /** Draws a pale head for headgear that is shown by itself, so that it reads as hair and not as a shape. */
@@ -52,6 +56,8 @@ const INNER = 1.3;
 const LIT_LINE = '#176874';
 /** The tacking line round what is not there. */
 const HOLE_LINE = '#68707B';
+/** What is held away is over the figure, and under what is lit. */
+const APART_Z = 500;
 /** What is lit is traced over everything else. */
 const LIT_Z = 1000;
 /** The standard leg the leg prints are written for, in tenths of a mm. */
@@ -71,6 +77,7 @@ export function drawWorn(worn: readonly Worn[], catalogue: Catalogue, options: D
   const layers: Layer[] = [];
   const clips: string[] = [];
   worn.forEach((item, order) => {
+    if (options.absent?.has(spotOf(item.part))) return;
     const drawn = drawPart(item, worn, catalogue, where, options, order);
     layers.push(...drawn.layers);
     clips.push(...drawn.clips);
@@ -108,7 +115,8 @@ function drawPart(
   const { position } = item.part;
   const art = artOf(item.mould);
   if (!art) return { layers: [], clips: [] };
-  const placing = stacked(item, worn, place(position, where, options.view));
+  const away = options.apart?.get(spotOf(item.part)) ?? null;
+  const placing = heldAway(stacked(item, worn, place(position, where, options.view)), away);
   const transform = `translate(${tidy(placing.x)} ${tidy(placing.y)})${placing.flip ? ' scale(-1 1)' : ''}`;
   const colours = item.variant.colours.map((id) => catalogue.colour(id));
   const isClear = colours[0]?.finish === 'clear';
@@ -123,7 +131,7 @@ function drawPart(
   const clipId = escapeAttribute(`${options.idPrefix}-${spotOf(item.part).replace(/[.~]/g, '')}`);
   const { shapes, outline } = seen(art, options.view);
   const clipped = (inner: string): string => (outline ? `<g clip-path="url(#${clipId})">${inner}</g>` : inner);
-  const ground = tidy(-placing.y);
+  const ground = tidy(away === null ? -placing.y : away.y - placing.y);
   if (options.holes?.has(spotOf(item.part)))
     return {
       layers: shapes
@@ -147,6 +155,10 @@ function drawPart(
   if (printed !== '' && outline) layers.push(wrap(printZ(placing), clipped(printed)));
   return { layers, clips: outline ? [`<clipPath id="${clipId}"><path d="${outline}"/></clipPath>`] : [] };
 }
+
+/** Where a part is drawn that is held away from its place: nearer than everything else. */
+const heldAway = (placing: Placing, away: { readonly x: number; readonly y: number } | null): Placing =>
+  away === null ? placing : { ...placing, x: placing.x + away.x, y: placing.y + away.y, depth: placing.depth + APART_Z };
 
 /** The shapes of a silhouette from one side, and the outline that clips its print there. */
 function seen(art: Silhouette, view: View): { shapes: readonly Shape[]; outline: string | undefined } {

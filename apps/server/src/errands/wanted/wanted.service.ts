@@ -26,15 +26,13 @@ export class WantedService {
     const today = this.market.today();
     const since = isoDay(dayNumber(today) - COMPARED_DAYS);
     const tally = new WantedTally();
+    const lotsOf = this.market.lots();
     const [fallen, available]: [FallenDto[], AvailableDto[]] = [[], []];
     let unsold = 0;
     const parts = [...needed];
     for (let from = 0; from < parts.length; from += PARTS_A_TURN) {
       const some = new Map(parts.slice(from, from + PARTS_A_TURN));
-      const offers = groupedBy(
-        this.market.viewOf([...some.keys()].map((id) => ({ kind: 'variant', id }))).offers.filter((offer) => offer.stock > 0),
-        (offer) => offer.item,
-      );
+      const offers = lotsOf([...some.keys()]);
       const asked = groupedBy(this.market.leastOf([...some.keys()], isoDay(dayNumber(today) - LOOKED_BACK_DAYS)), (row) => row.item);
       for (const [variant, quantity] of some) {
         const own = offers.get(variant) ?? [];

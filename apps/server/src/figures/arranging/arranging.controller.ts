@@ -2,7 +2,15 @@ import { Body, Controller, Param, Post, Put, Query } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { VersionQuery } from '../../platform/http/index.js';
 import { LineUpDto, LineUpNamesDto, OrderDto } from '../record/index.js';
-import { BinnedFlagDto, FiguresBinDto, FiguresToDto, LineUpNameDto, LineUpOrderDto, NewLineUpDto } from './arranging.dto.js';
+import {
+  BinnedFlagDto,
+  FigureCopiesDto,
+  FiguresBinDto,
+  FiguresToDto,
+  LineUpNameDto,
+  LineUpOrderDto,
+  NewLineUpDto,
+} from './arranging.dto.js';
 import { ArrangingService } from './arranging.service.js';
 
 @ApiTags('figures')
@@ -13,8 +21,8 @@ export class ArrangingController {
   @Post('line-ups')
   @ApiOperation({ operationId: 'createLineUp' })
   @ApiCreatedResponse({ type: LineUpDto })
-  create(@Body() { name, copyOf }: NewLineUpDto): Promise<LineUpDto> {
-    return this.arranging.create(name, copyOf);
+  create(@Body() { name, copyOf, kind, isBriefsAlone }: NewLineUpDto): Promise<LineUpDto> {
+    return this.arranging.create(name, { copyOf, kind, isBriefsAlone });
   }
 
   @Put('line-ups/order')
@@ -55,8 +63,8 @@ export class ArrangingController {
   @Post('figures/copies')
   @ApiOperation({ operationId: 'copyFigures' })
   @ApiCreatedResponse({ type: LineUpDto })
-  copy(@Body() { figures, lineUp }: FiguresToDto): Promise<LineUpDto> {
-    return this.arranging.copy(figures, lineUp);
+  copy(@Body() { figures, lineUp, isBriefsAlone }: FigureCopiesDto): Promise<LineUpDto> {
+    return this.arranging.copy(figures, lineUp, isBriefsAlone);
   }
 
   @Put('figures/bin')

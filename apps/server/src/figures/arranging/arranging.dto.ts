@@ -1,3 +1,4 @@
+import { LINE_UP_KINDS, type LineUpKind } from '@outfit/core/lineup';
 import { Flag, Id, OneOf, Text, Texts } from '../../platform/http/index.js';
 
 /** The page a deed is done on: Undo of that page takes it back. */
@@ -8,7 +9,9 @@ const NAME = { most: 80 };
 
 export class NewLineUpDto {
   @Text('Name', NAME) name: string;
+  @OneOf('Kind', LINE_UP_KINDS, { optional: true }) kind?: LineUpKind;
   @Id('Copy of', { optional: true, description: 'A line-up whose figures are copied along' }) copyOf?: string;
+  @Flag('Briefs alone', { optional: true, description: 'Copies figures without their looks' }) isBriefsAlone?: boolean;
 }
 
 export class LineUpNameDto {
@@ -30,6 +33,10 @@ const FIGURES = { most: 2000, each: 100, description: 'All of one line-up' };
 export class FiguresToDto {
   @Texts('Figures', FIGURES) figures: string[];
   @Id('Line-up') lineUp: string;
+}
+
+export class FigureCopiesDto extends FiguresToDto {
+  @Flag('Briefs alone', { optional: true, description: 'Copies them without their looks' }) isBriefsAlone?: boolean;
 }
 
 export class FiguresBinDto extends BinnedFlagDto {

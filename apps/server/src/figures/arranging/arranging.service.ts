@@ -1,15 +1,17 @@
 import { Injectable } from '@nestjs/common';
 import { completeBrief } from '@outfit/core';
+import { completePlan, type LineUpKind, renamedPlan, startingPlan } from '@outfit/core/lineup';
 import { randomUUID } from 'node:crypto';
 import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
 import { HistoryService } from '../../platform/history/index.js';
 import { Problem, refuseStale } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
-import { FiguresStore, FigureViews, type LineUpDto, type LineUpNamesDto, lookOf } from '../record/index.js';
+import { FiguresStore, FigureViews, type LineUpEntity, type LineUpDto, type LineUpNamesDto, lookOf } from '../record/index.js';
 import { ReferencesStore } from '../references/index.js';
 import type { Arrangement } from './arrangement.js';
 import type { ArrangingPage } from './arranging.dto.js';
+import { LineUpDeeds } from './lineUpDeeds.service.js';
 
 const MOST_LINE_UPS = 1000;
 const MOST_NAME = 80;
@@ -17,6 +19,21 @@ const MOST_NAME = 80;
 const ALL = 'all';
 
 const copyName = (name: string): string => `Copy of ${name}`.slice(0, MOST_NAME);
+
+/** What a new line-up begins with; nothing but its name where nothing is said. */
+interface LineUpBeginning {
+  readonly copyOf?: string | undefined;
+  readonly kind?: LineUpKind | undefined;
+  readonly notes?: string;
+  readonly isBriefsAlone?: boolean | undefined;
+}
+
+/** How figures are copied. `isWhole`: with all of their line-up, so that a faction stays what it was. */
+interface Copying {
+  readonly nameOf: (name: string) => string;
+  readonly isBriefsAlone: boolean;
+  readonly isWhole: boolean;
+}
 
 /** Line-ups, and who stands in which: made, named, copied, moved, ordered, binned. Every deed can be undone. */
 @Injectable()
@@ -29,24 +46,28 @@ export class ArrangingService {
     private readonly history: HistoryService,
     private readonly live: LiveService,
     private readonly clock: Clock,
+    private readonly deeds: LineUpDeeds,
   ) {
     history.register('line-up', (id, to) => this.restore(to as Arrangement, id));
     history.register('workroom', (_, to) => this.restore(to as Arrangement));
   }
 
   /** A new line-up, empty or with copies of another's figures. */
-  create(name: string, copyOf?: string): Promise<LineUpDto> {
-    return this.database.write<LineUpDto>(() => {
-      const places = this.store.lineUps().length;
-      if (places >= MOST_LINE_UPS) throw new Problem(409, `There are ${MOST_LINE_UPS} line-ups already. Put one in the bin first.`);
-      const model = copyOf === undefined ? null : this.store.lineUp(copyOf);
-      const id = randomUUID();
-      this.store.insertLineUp({ id, name, place: places });
-      if (model) this.copyAll(this.store.figuresOf(model.id), id, (figure) => figure);
-      const label = model ? `Copied “${model.name}”` : `Began “${name}”`;
-      this.recordInWorkroom(label, { lineUps: { [id]: { removedAt: this.now() } } }, { lineUps: { [id]: { removedAt: null } } });
-      return this.views.lineUp(id);
-    });
+  create(name: string, beginning: LineUpBeginning = {}): Promise<LineUpDto> {
+    return this.database.write<LineUpDto>(() => this.views.lineUp(this.createNow(name, beginning)));
+  }
+
+  /** The same within a unit of work that is under way; the id of the new line-up. */
+  createNow(name: string, { copyOf, kind, notes = '', isBriefsAlone = false }: LineUpBeginning): string {
+    const places = this.store.lineUps().length;
+    if (places >= MOST_LINE_UPS) throw new Problem(409, `There are ${MOST_LINE_UPS} line-ups already. Put one in the bin first.`);
+    const model = copyOf === undefined ? null : this.store.lineUp(copyOf);
+    const id = randomUUID();
+    this.store.insertLineUp({ id, name, place: places, plan: model?.plan ?? { ...startingPlan(kind), notes } });
+    if (model) this.copyModel(model, id, isBriefsAlone);
+    const label = model ? `Copied “${model.name}”` : `Began “${name}”`;
+    this.recordInWorkroom(label, { lineUps: { [id]: { removedAt: this.now() } } }, { lineUps: { [id]: { removedAt: null } } });
+    return id;
   }
 
   rename(id: string, name: string, page: ArrangingPage = 'line-up'): Promise<LineUpDto> {
@@ -114,7 +135,7 @@ export class ArrangingService {
       const first = this.store.figuresOf(to).length;
       const was = Object.fromEntries(rows.map((row) => [row.id, { lineUp: from, place: row.place }]));
       const is = Object.fromEntries(rows.map((row, i) => [row.id, { lineUp: to, place: first + i }]));
-      this.placeWhole(is);
+      this.deeds.put({ figures: is }, null);
       const label = `Moved ${namesOf(rows)} to “${target.name}”`;
       this.record(from, label, { figures: was }, { figures: is });
       return this.views.lineUp(from);
@@ -122,11 +143,11 @@ export class ArrangingService {
   }
 
   /** Copies of figures, briefs, looks and pictures with them: behind the others of a line-up. */
-  copy(figures: readonly string[], to: string): Promise<LineUpDto> {
+  copy(figures: readonly string[], to: string, isBriefsAlone = false): Promise<LineUpDto> {
     return this.database.write<LineUpDto>(() => {
       this.store.lineUp(to);
       const { from, rows } = this.ofOneLineUp(figures);
-      const copies = this.copyAll(rows, to, from === to ? copyName : (name) => name);
+      const copies = this.copyAll(rows, to, { nameOf: from === to ? copyName : (name) => name, isBriefsAlone, isWhole: false });
       const at = this.now();
       const state = (removedAt: string | null): Arrangement => ({ figures: Object.fromEntries(copies.map((id) => [id, { removedAt }])) });
       this.record(to, `Copied ${namesOf(rows)}`, state(at), state(null));
@@ -171,16 +192,34 @@ export class ArrangingService {
     return { from, rows };
   }
 
-  private copyAll(rows: ReturnType<FiguresStore['figuresOf']>, to: string, nameOf: (name: string) => string): string[] {
+  /** Copies a whole line-up: what it keeps of its figures means the copies then. */
+  private copyModel(model: LineUpEntity, to: string, isBriefsAlone: boolean): void {
+    const rows = this.store.figuresOf(model.id);
+    const copies = this.copyAll(rows, to, { nameOf: (name) => name, isBriefsAlone, isWhole: true });
+    const copyOf = new Map(rows.map(({ id }, i) => [id, copies[i] ?? '']));
+    const named = (id: string): string => copyOf.get(id) ?? '';
+    if (model.plan) this.store.updateLineUp(to, { plan: renamedPlan(completePlan(model.plan), named) });
+  }
+
+  private copyAll(rows: ReturnType<FiguresStore['figuresOf']>, to: string, { nameOf, isBriefsAlone, isWhole }: Copying): string[] {
     const first = this.store.figuresOf(to).length;
+    const copyOf = new Map(rows.map((row) => [row.id, randomUUID()]));
     return rows.map((row, i) => {
-      const id = randomUUID();
+      const id = copyOf.get(row.id) ?? randomUUID();
       const looks = this.store.looksOf([row.id]).map((look) => ({ look, id: randomUUID() }));
       const chosenLook = looks.find(({ look }) => look.id === row.chosenLook)?.id ?? looks[0]?.id ?? '';
       const brief = { ...completeBrief(row.brief), name: nameOf(row.brief.name) };
-      this.store.insertFigure({ id, lineUp: to, place: first + i, role: row.role, brief, chosenLook });
-      for (const [place, { look, id: lookId }] of looks.entries())
-        this.store.insertLook({ id: lookId, figure: id, place, name: look.name }, lookOf(look));
+      const { role, faction, free } = row;
+      // A faction is of its own line-up.
+      const isAtHome = row.lineUp === to || isWhole;
+      // A variation stays one of the recipe that is copied with it.
+      const recipe = copyOf.get(row.recipe) ?? '';
+      const own = { role, free, recipe, faction: isAtHome ? faction : '' };
+      this.store.insertFigure({ id, lineUp: to, place: first + i, ...own, brief, chosenLook });
+      if (isBriefsAlone) this.store.insertLook({ id: chosenLook, figure: id, place: 0, name: 'First look' }, { parts: [], overrules: [] });
+      else
+        for (const [place, { look, id: lookId }] of looks.entries())
+          this.store.insertLook({ id: lookId, figure: id, place, name: look.name }, lookOf(look));
       for (const { version: _, ...picture } of this.references.of(row.id))
         this.references.insert({ ...picture, id: randomUUID(), figure: id });
       return id;
@@ -188,21 +227,11 @@ export class ArrangingService {
   }
 
   /** Puts back what a deed changed, whichever page it was done on. */
-  private restore({ order, lineUpOrder, lineUps = {}, figures = {} }: Arrangement, lineUp?: string): void {
-    for (const [id, set] of Object.entries(lineUps)) this.store.updateLineUp(id, set);
-    this.placeWhole(figures);
+  private restore({ order, lineUpOrder, ...rest }: Arrangement, lineUp?: string): void {
+    this.deeds.put(rest, 'A step of the line-up');
     if (order && lineUp !== undefined) this.placeFigures(lineUp, order);
     if (lineUpOrder) this.placeLineUps(lineUpOrder);
     this.live.changed('figures');
-  }
-
-  /** Gives figures their line-up, place and standing; none may go to a line-up that lies in the bin. */
-  private placeWhole(figures: NonNullable<Arrangement['figures']>): void {
-    for (const [id, set] of Object.entries(figures)) {
-      if (set.lineUp !== undefined && this.store.lineUp(set.lineUp, 'in the bin too').removedAt !== null)
-        throw new Problem(409, 'The line-up they stood in lies in the bin. Take it out first; nothing was moved.');
-      this.store.updateFigure(id, set);
-    }
   }
 
   /** Puts the figures of a line-up in an order; those that joined since it was made come last. */

@@ -18,7 +18,7 @@ import {
 } from '@outfit/core';
 import { Day, Flag, Id, OneOf, Rows, SomeOf, Text, Texts, Whole } from '../../platform/http/index.js';
 
-const MOST_MINOR = 100_000_000;
+export const MOST_MINOR = 100_000_000;
 /** Years of stories, which need not be ours. */
 export const FIRST_YEAR = -9999;
 export const LAST_YEAR = 9999;

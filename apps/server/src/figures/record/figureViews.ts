@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { completeBrief } from '@outfit/core';
+import { completePlan } from '@outfit/core/lineup';
 import { CatalogueService } from '../../catalogue/index.js';
 import { HistoryService } from '../../platform/history/index.js';
 import type { FigureDto, FigureNameDto, LineUpDto, LineUpNamesDto } from './figures.dto.js';
@@ -35,7 +36,12 @@ export class FigureViews {
   }
 
   names(): LineUpNamesDto[] {
-    const lineUps = new Map(this.store.lineUps().map(({ id, name }) => [id, { id, name, figures: [] as FigureNameDto[] }]));
+    const lineUps = new Map(
+      this.store.lineUps().map(({ id, name, plan }) => {
+        const { kind, promised, dueOn } = completePlan(plan);
+        return [id, { id, name, kind, promised, dueOn, figures: [] as FigureNameDto[] }];
+      }),
+    );
     for (const figure of this.store.names()) lineUps.get(figure.lineUp)?.figures.push(nameDto(figure));
     return [...lineUps.values()];
   }
@@ -74,10 +80,13 @@ export class FigureViews {
       looks.set(row.figure, own);
       own.push(this.lookDto(row, lookLabels.get(row.id) ?? NOTHING));
     }
-    return figures.map(({ id, lineUp, role, brief, chosenLook, version }) => ({
+    return figures.map(({ id, lineUp, role, faction, free, recipe, brief, chosenLook, version }) => ({
       id,
       lineUp,
       role,
+      faction,
+      free,
+      recipe,
       brief: completeBrief(brief) as FigureDto['brief'],
       chosenLook,
       looks: looks.get(id) ?? [],
@@ -101,12 +110,12 @@ export class FigureViews {
   }
 
   private lineUpDto(
-    { id, name, version }: LineUpEntity,
+    { id, name, version, plan }: LineUpEntity,
     figures: readonly FigureDto[],
     labels: Pick<LineUpDto, 'undo' | 'redo'>,
   ): LineUpDto {
-    return { id, name, figures, version, ...labels };
+    return { id, name, plan: completePlan(plan) as LineUpDto['plan'], figures, version, ...labels };
   }
 }
 
-const nameDto = ({ id, name, role }: FigureNameDto): FigureNameDto => ({ id, name, role });
+const nameDto = ({ id, name, role, copies }: FigureNameDto): FigureNameDto => ({ id, name, role, copies });

@@ -1,7 +1,9 @@
+import { LINE_UP_KINDS, type LineUpKind } from '@outfit/core/lineup';
 import { ApiProperty } from '@nestjs/swagger';
 import { Id, OneOf, Row, Text, Texts } from '../../platform/http/index.js';
 import { BriefDto } from './brief.dto.js';
 import { LookDto } from './looks.dto.js';
+import { LineUpPlanDto } from './plan.dto.js';
 
 export class RoleDto {
   @Text('Role', { least: 0, most: 60 }) role: string;
@@ -11,6 +13,9 @@ export class FigureDto {
   @ApiProperty() id: string;
   @ApiProperty() lineUp: string;
   @ApiProperty() role: string;
+  @ApiProperty({ description: 'Of its line-up; empty for none' }) faction: string;
+  @ApiProperty({ type: [String], description: 'House rules and spots of the uniform it was set free of' }) free: readonly string[];
+  @ApiProperty({ description: 'The figure whose recipe it varies; empty for a figure of its own' }) recipe: string;
   @ApiProperty() brief: BriefDto;
   @ApiProperty() chosenLook: string;
   @ApiProperty({ type: [LookDto] }) looks: readonly LookDto[];
@@ -23,6 +28,7 @@ export class FigureDto {
 export class LineUpDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
+  @ApiProperty({ type: () => LineUpPlanDto }) plan: LineUpPlanDto;
   @ApiProperty({ type: [FigureDto] }) figures: readonly FigureDto[];
   @ApiProperty() version: number;
   @ApiProperty({ type: String, nullable: true }) undo: string | null;
@@ -33,12 +39,16 @@ export class FigureNameDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
   @ApiProperty() role: string;
+  @ApiProperty({ description: 'How often it is planned' }) copies: number;
 }
 
 /** A line-up by name with its figures by name: enough to choose from. */
 export class LineUpNamesDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
+  @ApiProperty({ enum: LINE_UP_KINDS }) kind: LineUpKind;
+  @ApiProperty({ type: Number, nullable: true }) promised: number | null;
+  @ApiProperty({ type: String, nullable: true }) dueOn: string | null;
   @ApiProperty({ type: [FigureNameDto] }) figures: readonly FigureNameDto[];
 }
 

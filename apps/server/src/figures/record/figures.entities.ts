@@ -1,4 +1,5 @@
 import type { NotedSubstitute, Brief, Look, LookPart, Overrule, Variation, Verdict } from '@outfit/core';
+import type { LineUpPlan } from '@outfit/core/lineup';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('line_up')
@@ -8,6 +9,8 @@ export class LineUpEntity {
   @Column('integer') place: number;
   /** When it was put in the bin; null while it stands. */
   @Column('text', { nullable: true }) removedAt: string | null;
+  /** What it keeps beside who stands in it; null while nothing was said. */
+  @Column('simple-json', { nullable: true }) plan: LineUpPlan | null;
   /** Grows with every change, so that whoever writes can say which one they saw. */
   @Column('integer') version: number;
 }
@@ -18,6 +21,12 @@ export class FigureEntity {
   @Column('text') lineUp: string;
   @Column('integer') place: number;
   @Column('text') role: string;
+  /** The faction of its line-up it stands in; empty for none. */
+  @Column('text') faction: string;
+  /** Where it goes its own way: house rules by name, spots of the uniform. */
+  @Column('simple-json') free: readonly string[];
+  /** The figure whose recipe it varies; empty for a figure of its own. */
+  @Column('text') recipe: string;
   @Column('simple-json') brief: Brief;
   @Column('text') chosenLook: string;
   /** When it was put in the bin; null while it stands, which it does only where its line-up does. */

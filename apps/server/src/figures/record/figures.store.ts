@@ -9,7 +9,11 @@ export interface FigureName {
   readonly lineUp: string;
   readonly role: string;
   readonly name: string;
+  readonly copies: number;
 }
+
+/** How a figure stands in its line-up. */
+type Enrolment = 'faction' | 'free' | 'recipe';
 
 /** Something in the bin. */
 interface InTheBin {
@@ -67,7 +71,10 @@ export class FiguresStore {
   /** Every figure that stands by its name, in the order they stand in. */
   names(): FigureName[] {
     return this.database
-      .prepare(`SELECT figure.id, lineUp, role, json_extract(brief, '$.name') AS name FROM ${STANDING} ORDER BY figure.place, figure.id`)
+      .prepare(
+        `SELECT figure.id, lineUp, role, json_extract(brief, '$.name') AS name,
+           COALESCE(json_extract(brief, '$.copies'), 1) AS copies FROM ${STANDING} ORDER BY figure.place, figure.id`,
+      )
       .all() as FigureName[];
   }
 
@@ -118,7 +125,8 @@ export class FiguresStore {
   figuresWearing(variants: readonly string[]): FigureName[] {
     return this.database
       .prepare(
-        `SELECT DISTINCT figure.id, figure.lineUp, figure.role, json_extract(figure.brief, '$.name') AS name
+        `SELECT DISTINCT figure.id, figure.lineUp, figure.role, json_extract(figure.brief, '$.name') AS name,
+                COALESCE(json_extract(figure.brief, '$.copies'), 1) AS copies
            FROM ${STANDING} JOIN look ON look.figure = figure.id, json_each(look.parts) AS part
           WHERE look.removedAt IS NULL AND json_extract(part.value, '$.variant') IN (SELECT value FROM json_each(?))
           ORDER BY name, figure.id`,
@@ -153,12 +161,13 @@ export class FiguresStore {
     return this.lookTable.count({ figure });
   }
 
-  insertLineUp(row: Omit<LineUpEntity, 'version' | 'removedAt'>): void {
-    this.lineUpTable.insert({ ...row, removedAt: null, version: 1 });
+  insertLineUp({ plan = null, ...row }: Omit<LineUpEntity, 'version' | 'removedAt' | 'plan'> & Partial<Pick<LineUpEntity, 'plan'>>): void {
+    this.lineUpTable.insert({ ...row, plan, removedAt: null, version: 1 });
   }
 
-  insertFigure(row: Omit<FigureEntity, 'version' | 'removedAt'>): void {
-    this.figureTable.insert({ ...row, removedAt: null, version: 1 });
+  /** Where nothing is said of it, it stands in no faction, follows everything and is a figure of its own. */
+  insertFigure(row: Omit<FigureEntity, 'version' | 'removedAt' | Enrolment> & Partial<Pick<FigureEntity, Enrolment>>): void {
+    this.figureTable.insert({ faction: '', free: [], recipe: '', ...row, removedAt: null, version: 1 });
   }
 
   insertLook(row: Pick<LookEntity, 'id' | 'figure' | 'place' | 'name'>, look: Look): void {

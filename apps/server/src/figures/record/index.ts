@@ -1,9 +1,18 @@
 export { BriefDto } from './brief.dto.js';
 export { type BeginningDto, FigureDto, FigureNameDto, LineUpDto, LineUpNamesDto, NewFigureDto, OrderDto, RoleDto } from './figures.dto.js';
-export { FIGURE_ENTITIES, lookColumns, type LookEntity, lookOf, type Pin, ReferencePictureEntity } from './figures.entities.js';
+export {
+  FIGURE_ENTITIES,
+  type LineUpEntity,
+  lookColumns,
+  type LookEntity,
+  lookOf,
+  type Pin,
+  ReferencePictureEntity,
+} from './figures.entities.js';
 export { type FigureInLine, FiguresStore } from './figures.store.js';
 export type { FigureState } from './figureState.js';
 export { FigureViews } from './figureViews.js';
+export { CopyVariationDto, LineUpPlanDto, UniformPartDto } from './plan.dto.js';
 export {
   ChosenLookDto,
   EditionDto,

@@ -33,6 +33,24 @@ export class LookPartDto implements LookPart {
   @ApiPropertyOptional({ type: [AlterationDto] }) alterations?: readonly AlterationDto[];
 }
 
+const MOST_ALTERATIONS = 20;
+
+/** An alteration of a part that is sent here. */
+export class AlterationGivenDto implements Alteration {
+  @OneOf('Alteration', ALTERATION_KINDS) kind: AlterationKind;
+  @Text('What is altered', { least: 0, most: 100, name: false }) what: string;
+  @Text('Note', { least: 0, most: 400, lines: true }) note: string;
+}
+
+/** A part at its position, as it is sent here. */
+export class PartDto implements LookPart {
+  @OneOf('Position', POSITIONS) position: Position;
+  @Id('Part') variant: string;
+  @Flag('Turned') turned: boolean;
+  @Whole('Place in the stack', 0, 11, { optional: true }) place?: number;
+  @Rows('Alterations', () => AlterationGivenDto, { most: MOST_ALTERATIONS, optional: true }) alterations?: AlterationGivenDto[];
+}
+
 export class OverruleDto implements Overrule {
   @ApiProperty() key: string;
   @ApiProperty() reason: string;

@@ -53,6 +53,12 @@ export class Pricing {
     this.carried = new Map(shares.filter((row) => !isOldPrice(row.day, day)).map((row) => [row.offer, row.shareMinor]));
   }
 
+  /** What a seller's asking comes to; null when its currency has no rate. */
+  priceOf(seller: string, askedMinor: number): number | null {
+    const terms = this.of.get(seller);
+    return terms ? converted(askedMinor * (1 - (terms.code?.percent ?? 0) / 100), terms.perUnit) : null;
+  }
+
   /** Those of some offers that have a price. */
   all(offers: readonly OfferEntity[]): readonly PricedOffer[] {
     return offers.flatMap((offer) => this.price(offer) ?? []);
@@ -61,8 +67,8 @@ export class Pricing {
   /** An offer with its price; null when its seller's currency has no rate. */
   price(offer: OfferEntity): PricedOffer | null {
     const terms = this.of.get(offer.seller);
-    if (!terms) return null;
-    const priceMinor = converted(offer.priceMinor * (1 - (terms.code?.percent ?? 0) / 100), terms.perUnit);
+    const priceMinor = this.priceOf(offer.seller, offer.priceMinor);
+    if (!terms || priceMinor === null) return null;
     const share = this.carried.get(offer.id);
     // Field by field: a market is hundreds of thousands of these.
     return {

@@ -2,7 +2,7 @@ import { ApiProperty } from '@nestjs/swagger';
 import { Id, OneOf } from '../http/index.js';
 
 /** What can lie in the bin. */
-const BINNED_KINDS = ['line-up', 'figure', 'look', 'picture', 'errand', 'entry', 'seller'] as const;
+const BINNED_KINDS = ['line-up', 'figure', 'look', 'picture', 'errand', 'entry', 'seller', 'idea', 'owed'] as const;
 export type BinnedKind = (typeof BINNED_KINDS)[number];
 
 /** One thing in the bin. */

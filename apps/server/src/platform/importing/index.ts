@@ -1,3 +1,5 @@
 export { ImportingModule } from './importing.module.js';
 export { AgreementQuery, ImportReportDto } from './importReport.dto.js';
+export type { Agreement } from '../tables/index.js';
+export { orRefused, readSmallTable } from './smallTable.js';
 export { ImportsService } from './imports.service.js';

@@ -3,7 +3,7 @@ import { Subject, type Observable } from 'rxjs';
 import { Database } from '../db/index.js';
 import { currentTab } from './tab.js';
 
-export type LiveArea = 'figures' | 'catalogue' | 'wardrobe' | 'market' | 'watches' | 'errands' | 'notices' | 'parcels';
+export type LiveArea = 'figures' | 'catalogue' | 'wardrobe' | 'market' | 'watches' | 'errands' | 'notices' | 'parcels' | 'bench';
 
 /** Something was changed: where, which item of it (null for more than one), by which tab (null when none said). */
 export interface Told {

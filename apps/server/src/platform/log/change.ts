@@ -1,7 +1,7 @@
 import type { ChangeKind } from '@outfit/core';
 
 /** What a person changes: each keeps its own line of undo and redo. */
-export const SUBJECTS = ['look', 'figure', 'line-up', 'workroom', 'catalogue', 'wardrobe', 'market'] as const;
+export const SUBJECTS = ['look', 'figure', 'line-up', 'workroom', 'catalogue', 'wardrobe', 'market', 'ranking', 'ideas'] as const;
 export type Subject = (typeof SUBJECTS)[number];
 
 /** One row of the append-only log: a deed, with how its item was before and after it. */

@@ -34,6 +34,8 @@ export interface Consumed {
 export interface Beside {
   readonly before?: Pick<LedgerState, 'places' | 'pins' | 'others'>;
   readonly after?: Pick<LedgerState, 'places' | 'pins' | 'others'>;
+  /** What else stands after it, where that names the entry. */
+  readonly afterEntry?: (entry: number) => readonly unknown[];
   readonly broughtMinor?: number | undefined;
   /** What it was done for: a hand, unless something else says. */
   readonly because?: string;
@@ -47,7 +49,8 @@ export class EntriesService {
   readonly record: LedgerRecord;
   private pictureRestorer: (id: string, removedAt: string | null) => void = () => undefined;
   private consumedRestorer: (consumed: Consumed) => void = () => undefined;
-  private otherRestorer: (state: unknown) => void = () => undefined;
+  private readonly fileFollowers: (() => void)[] = [];
+  private readonly otherRestorers: ((state: unknown) => boolean)[] = [];
 
   constructor(
     private readonly database: Database,
@@ -71,9 +74,21 @@ export class EntriesService {
     this.consumedRestorer = restore;
   }
 
-  /** Registers how what another area keeps beside the ledger is put back. */
-  restoreOthers(restore: (state: unknown) => void): void {
-    this.otherRestorer = restore;
+  /** Registers what another area has to do once pieces came out of a file; within a unit of work. */
+  afterFile(work: () => void): void {
+    this.fileFollowers.push(work);
+  }
+
+  /** A file of the ledger was taken in: whoever keeps something beside it makes it good. */
+  cameFromFile(): Promise<void> {
+    return this.database.write<undefined>(() => {
+      for (const follow of this.fileFollowers) follow();
+    });
+  }
+
+  /** Registers how what another area keeps beside the ledger is put back: it says whether a state was one of its own. */
+  restoreOthers(restore: (state: unknown) => boolean): void {
+    this.otherRestorers.push(restore);
   }
 
   /** A unit of work that changes what is owned or what is said of it. */
@@ -90,11 +105,19 @@ export class EntriesService {
     kind: EntryKind,
     sentence: string,
     movements: readonly Movement[],
-    { before = {}, after = {}, broughtMinor, because = 'hand', at = this.now() }: Beside = {},
+    { before = {}, after = {}, afterEntry, broughtMinor, because = 'hand', at = this.now() }: Beside = {},
   ): { readonly id: number; readonly sentence: string } {
     const id = this.record.enter({ at, kind, sentence, because, broughtMinor: broughtMinor ?? null }, movements);
-    this.keep(sentence, { ...before, entry: id, isBack: true }, { ...after, entry: id });
+    this.keep(sentence, { ...before, entry: id, isBack: true }, { ...after, ...(afterEntry ? { others: afterEntry(id) } : {}), entry: id });
     return { id, sentence };
+  }
+
+  /** Takes an entry back as a deed of its own, which can be undone like any other. Refused where a later one stands in the way. */
+  takeBack(id: number, label: string, before: readonly unknown[], after: readonly unknown[]): void {
+    const entry = this.record.entry(id);
+    if (!entry) throw notFound('entry', String(id));
+    this.refusingLess(id, () => this.record.enterAgain(entry, this.now(), true));
+    this.keep(label, { entry: id, others: before }, { entry: id, isBack: true, others: after });
   }
 
   /** Writes down a change that moves nothing. */
@@ -150,7 +173,7 @@ export class EntriesService {
     for (const pin of to.pins ?? []) this.record.pin(pin);
     for (const { id, removedAt } of to.pictures ?? []) this.pictureRestorer(id, removedAt);
     if (to.consumed) this.consumedRestorer(to.consumed);
-    for (const other of to.others ?? []) this.otherRestorer(other);
+    for (const other of to.others ?? []) this.otherRestorers.some((restore) => restore(other));
     this.touched();
   }
 

@@ -178,6 +178,31 @@ export class LedgerRecord extends PlacesRecord {
     ) as HeldRow[];
   }
 
+  /** How many pieces of a lot lie in a place itself. */
+  quantityAt(lot: number, place: string): number {
+    return (this.prepare('SELECT quantity FROM balance WHERE lot = ? AND place = ?').pluck().get(lot, place) as number | undefined) ?? 0;
+  }
+
+  /** Where pieces of some parts lie loose in places that were made, and how many. */
+  looseOf(variants: readonly string[]): { readonly variant: string; readonly place: string; readonly quantity: number }[] {
+    return this.prepare(
+      `SELECT lot.variant, balance.place, balance.quantity FROM lot JOIN balance ON balance.lot = lot.id JOIN place ON place.id = balance.place
+        WHERE lot.variant IN (SELECT value FROM json_each(?)) AND place.kind = 'made' AND balance.quantity > 0`,
+    ).all(JSON.stringify(variants)) as { variant: string; place: string; quantity: number }[];
+  }
+
+  /** How many pieces of a lot came in, wherever they are by now. */
+  cameOf(lot: number): number {
+    return this.prepare(`SELECT COALESCE(SUM(quantity), 0) FROM movement WHERE lot = ? AND origin = '${OUTSIDE}'`)
+      .pluck()
+      .get(lot) as number;
+  }
+
+  /** Where the pieces of a lot are. */
+  heldOf(lot: number): HeldRow[] {
+    return this.prepare('SELECT id, lot, place, quantity FROM balance WHERE lot = ? AND quantity > 0 ORDER BY id').all(lot) as HeldRow[];
+  }
+
   /** Pins a lot's pieces to a figure; none takes the pin away. */
   pin({ lot, figure, quantity }: PinRow): void {
     if (quantity === 0) this.prepare('DELETE FROM pin WHERE lot = ? AND figure = ?').run(lot, figure);

@@ -78,6 +78,21 @@ export class PlacesRecord {
     return parent ?? NO_PLACE;
   }
 
+  /** The place of what is built into a figure, or of what was fetched for it; made when there is none, named as the figure is now. */
+  placeOfFigure(kind: 'figure' | 'bench', figure: string, figureName: string): string {
+    const name = kind === 'figure' ? figureName : `Tray of ${figureName}`;
+    const known = this.prepare('SELECT id FROM place WHERE kind = ? AND figure = ?').pluck().get(kind, figure) as string | undefined;
+    if (known === undefined) return this.addPlace({ kind, name, parent: null, path: name, figure });
+    this.prepare('UPDATE place SET name = :name, path = :name WHERE id = :id AND name <> :name').run({ id: known, name });
+    return known;
+  }
+
+  /** The place of what is built into a figure, where anything ever was. */
+  builtPlaceOf(figure: string): string | null {
+    const known = this.prepare(`SELECT id FROM place WHERE kind = 'figure' AND figure = ?`).pluck().get(figure) as string | undefined;
+    return known ?? null;
+  }
+
   freePlaceId(): string {
     const most = this.prepare(`SELECT COALESCE(MAX(CAST(SUBSTR(id, 7) AS INTEGER)), 0) FROM place WHERE id LIKE 'place-%'`)
       .pluck()

@@ -9,5 +9,8 @@ export class WardrobePictureDto {
 }
 
 export class SubjectQuery {
-  @Id('Of what', { description: 'A place by its id, or a run of pieces such as run-12' }) of: string;
+  @Id('Of what', {
+    description: 'A place by its id, a run of pieces such as run-12, or before or after a session at the bench such as bench:ID:after',
+  })
+  of: string;
 }

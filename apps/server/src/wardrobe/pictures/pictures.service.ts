@@ -14,6 +14,7 @@ const MOST_OF_ONE = 12;
 @Injectable()
 export class WardrobePicturesService {
   private readonly pictures: PicturesRecord;
+  private readonly subjects = new Map<string, (id: string) => string>();
 
   constructor(
     database: Database,
@@ -23,6 +24,21 @@ export class WardrobePicturesService {
   ) {
     this.pictures = new PicturesRecord((sql) => database.prepare(sql));
     entries.restorePictures((id, removedAt) => this.pictures.remove(id, removedAt));
+  }
+
+  /** Registers things of another area that are photographed: `nameOf` tells what one is called, or refuses. */
+  addSubjects(prefix: string, nameOf: (id: string) => string): void {
+    this.subjects.set(prefix, nameOf);
+  }
+
+  /** Puts a picture in that the program drew itself, within a unit of work; its file is on the disk already. */
+  put(subject: string, picture: Pick<WardrobePictureDto, 'file' | 'width' | 'height'>, addedAt: string): void {
+    this.pictures.add({ id: randomUUID(), subject: this.key(subject).key, ...picture, addedAt, removedAt: null });
+  }
+
+  /** Was anything of another area ever photographed? */
+  knows(prefix: string): boolean {
+    return this.pictures.hasAny(`${prefix} `);
   }
 
   of(subject: string): WardrobePictureDto[] {
@@ -61,8 +77,11 @@ export class WardrobePicturesService {
     return found;
   }
 
-  /** "place-3" or "run-12": what is photographed, as its place or its lot, with its name. */
+  /** "place-3", "run-12" or something of another area: what is photographed, as its place or its lot, with its name. */
   private key(subject: string): { readonly key: string; readonly name: string } {
+    const [prefix = '', ...rest] = subject.split(':');
+    const nameOf = this.subjects.get(prefix);
+    if (nameOf) return { key: `${prefix} ${rest.join(' ')}`, name: nameOf(rest[0] ?? '') };
     const run = /^run-(\d+)$/.exec(subject)?.[1];
     if (run === undefined) {
       const place = this.entries.place(subject);

@@ -22,6 +22,13 @@ export class PicturesRecord {
     ) as WardrobePictureRow[];
   }
 
+  /** Is there any whose subject begins so, taken away or not? */
+  hasAny(beginning: string): boolean {
+    return (
+      this.prepare('SELECT 1 FROM wardrobe_picture WHERE SUBSTR(subject, 1, ?) = ? LIMIT 1').get(beginning.length, beginning) !== undefined
+    );
+  }
+
   /** A photograph, also one that was taken away. */
   picture(id: string): WardrobePictureRow | null {
     return (this.prepare('SELECT * FROM wardrobe_picture WHERE id = ?').get(id) as WardrobePictureRow | undefined) ?? null;

@@ -24,7 +24,7 @@ interface Noted extends FigureInLine {
 export class PromiseKeeper {
   private readonly record: PromisesRecord;
   private book = new PromiseBook((figure, spot) => this.isSeen(figure, spot));
-  private catalogueVersion = '';
+  private partsRevision = -1;
   private readonly noted = new Map<string, Noted>();
   private readonly looks = new Map<string, readonly LookPart[]>();
   private readonly seen = new Map<string, ReadonlyMap<string, boolean>>();
@@ -59,14 +59,14 @@ export class PromiseKeeper {
   }
 
   private async catchUp(): Promise<void> {
-    if (this.catalogueVersion !== this.catalogue.versionName) this.beginAnew();
+    if (this.partsRevision !== this.catalogue.partsRevision) this.beginAnew();
     await this.catchUpWithPieces();
     await this.catchUpWithFigures();
   }
 
-  /** Another state of the catalogue may know parts by other numbers: everything is read again. */
+  /** Parts may be known by other numbers or be worn otherwise: everything is read again. */
   private beginAnew(): void {
-    this.catalogueVersion = this.catalogue.versionName;
+    this.partsRevision = this.catalogue.partsRevision;
     this.book = new PromiseBook((figure, spot) => this.isSeen(figure, spot));
     this.noted.clear();
     this.lastMovement = -1;

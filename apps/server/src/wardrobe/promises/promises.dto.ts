@@ -19,6 +19,9 @@ export class PromisesDto {
   )[];
   @ApiProperty({ type: [Number], description: 'Pieces that each figure lacks, over all copies' }) toBuy: readonly number[];
   @ApiProperty({ type: [Number], description: 'Pieces that are sealed or on their way' }) onTheirWay: readonly number[];
+  @ApiProperty({ type: [Number], description: 'Of those, pieces in boxes and bags that are sealed' }) sealed: readonly number[];
+  @ApiProperty({ type: 'array', items: { type: 'string', nullable: true }, description: 'The day by which all of them should be here' })
+  waitsUntil: readonly (string | null)[];
   @ApiProperty({ type: [String] }) variants: readonly string[];
   @ApiProperty({ type: [Number], description: 'Pieces that serve nobody, donors left out' }) free: readonly number[];
   @ApiProperty({ type: [Number], description: 'Pieces on donors that serve nobody' }) freeOnDonors: readonly number[];

@@ -10,6 +10,7 @@ import {
   partyOf,
   type PromiseBook,
   sharesOf,
+  type SpotServed,
   standingOfFigure,
 } from '@outfit/core/wardrobe';
 import { setImmediate as nextTurn } from 'node:timers/promises';
@@ -17,10 +18,10 @@ import { Database } from '../../platform/db/index.js';
 import { FiguresStore, type StoredLook } from '../../figures/index.js';
 import { PromiseKeeper } from './promiseKeeper.js';
 import type { ClashDto, ContenderDto, GivenDto, PromisesDto, RunPromisesDto } from './promises.dto.js';
+import { doingOf } from './doing.js';
+import { inTurns } from './inTurns.js';
 import { PromisesRecord } from './promisesRecord.js';
 
-/** Figures, or parts, at a turn. */
-const A_TURN = 300;
 /** Figures whose looks are gone through at a turn. */
 const FIGURES_A_TURN = 150;
 
@@ -50,7 +51,7 @@ interface RunDoing {
 @Injectable()
 export class PromisesService {
   private readonly record: PromisesRecord;
-  private told: { readonly revision: number; readonly promises: PromisesDto } | null = null;
+  private told: { readonly of: string; readonly promises: PromisesDto } | null = null;
 
   constructor(
     database: Database,
@@ -63,7 +64,9 @@ export class PromisesService {
   /** Everything a page needs to say what a figure can count on. The same object while nothing changed. */
   async promises(): Promise<PromisesDto> {
     const { book, revision } = await this.keeper.now();
-    if (this.told?.revision === revision) return this.told.promises;
+    const due = this.record.dueDays();
+    const of = `${revision} ${[...due].join(' ')}`;
+    if (this.told?.of === of) return this.told.promises;
     const figures = this.keeper.line();
     const lineOf = new Map(figures.map((id, i) => [id, i]));
     const held = this.record.builtInto();
@@ -98,12 +101,14 @@ export class PromisesService {
       standings: standings.map((row) => row?.standing ?? ''),
       toBuy: standings.map((row) => row?.toBuy ?? 0),
       onTheirWay: standings.map((row) => row?.onTheirWay ?? 0),
+      sealed: figures.map((id, i) => ((standings[i]?.onTheirWay ?? 0) > 0 ? sealedIn(book.servedTo(id)) : 0)),
+      waitsUntil: figures.map((id, i) => ((standings[i]?.onTheirWay ?? 0) > 0 ? latestOf(book.servedTo(id), due) : null)),
       ...columns,
       ...rows,
       ...more,
       shared,
     };
-    this.told = { revision, promises };
+    this.told = { of, promises };
     return promises;
   }
 
@@ -240,15 +245,16 @@ export class PromisesService {
   }
 }
 
-/** Does something for each, so many at a turn of the event loop: others are answered between. */
-async function inTurns<T, R>(items: readonly T[], work: (item: T) => R): Promise<R[]> {
-  const done: R[] = [];
-  for (let from = 0; from < items.length; from += A_TURN) {
-    if (from > 0) await nextTurn();
-    for (const item of items.slice(from, from + A_TURN)) done.push(work(item));
-  }
-  return done;
-}
+/** Pieces that serve a figure and are in boxes or bags that are sealed. */
+const sealedIn = (served: readonly SpotServed[]): number =>
+  served.reduce((all, { given }) => all + given.reduce((sum, { run, quantity }) => sum + (run.reach === 'sealed' ? quantity : 0), 0), 0);
+
+/** The last day on which something that serves a figure should be here; null when nobody said one. */
+const latestOf = (served: readonly SpotServed[], due: ReadonlyMap<string, string>): string | null =>
+  served
+    .flatMap(({ given }) => given.flatMap(({ run }) => (run.reach === 'coming' ? (due.get(run.place) ?? []) : [])))
+    .sort()
+    .at(-1) ?? null;
 
 /** How many of each part some figures want, groups sharing. */
 function quantitiesOf(members: readonly Claimant[]): ReadonlyMap<string, number> {
@@ -274,17 +280,4 @@ function knownClash(part: PartPromises): Clash | null {
   let clash = clashes.get(part);
   if (clash === undefined) clashes.set(part, (clash = clashOf(part)));
   return clash;
-}
-
-function doingOf(part: PartPromises, run: number, book: PromiseBook): { readonly free: number; readonly given: readonly GivenDto[] } {
-  const given = new Map<string, { figure: string; name: string; quantity: number; isPinned: boolean }>();
-  for (const row of part.given) {
-    if (row.run.id !== run) continue;
-    const [figure = ''] = row.claim.figures;
-    const known = given.get(figure) ?? { figure, name: book.claimant(figure)?.name ?? '', quantity: 0, isPinned: false };
-    known.quantity += row.quantity;
-    known.isPinned ||= row.isBound && row.run.reach !== 'built';
-    given.set(figure, known);
-  }
-  return { free: part.free.get(run) ?? 0, given: [...given.values()] };
 }

@@ -84,6 +84,12 @@ export class PromisesRecord {
     ).all(JSON.stringify(donors)) as { place: string; variant: string; quantity: number }[];
   }
 
+  /** The day by which what is on its way should be here, by the place that is the parcel. */
+  dueDays(): ReadonlyMap<string, string> {
+    const rows = this.prepare(`SELECT id, dueOn FROM place WHERE kind = 'parcel' AND dueOn IS NOT NULL`).all();
+    return new Map((rows as { id: string; dueOn: string }[]).map(({ id, dueOn }) => [id, dueOn]));
+  }
+
   /** How many pieces are built into each figure. */
   builtInto(): ReadonlyMap<string, number> {
     const rows = this.prepare(

@@ -39,6 +39,11 @@ export class SortingService implements OnApplicationShutdown {
     await this.pool.close();
   }
 
+  /** How many runs are only thought to be there. */
+  toConfirm(): number {
+    return this.record.unsureCount();
+  }
+
   async sortOut(): Promise<SortOutDto> {
     const clashes = await this.promises.clashes(MOST_TOLD);
     const orphans = await this.orphans();

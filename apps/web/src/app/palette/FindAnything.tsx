@@ -1,24 +1,29 @@
 import type { Look } from '@outfit/core';
 import { Command } from 'cmdk';
-import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useSearchCatalogueQuery } from '@/api';
 import { FigurePicture, PartPicture } from '@/parts';
 import { chosenLookOf, useNames, useOpen, useOpenLineUp, useWorkspace } from '@/workspace';
 import { deedsFor, PLACES } from './deeds';
+import { ASKS, FIELD } from './field';
 
 const ITEM = 'data-[selected=true]:bg-lagoon-wash flex cursor-pointer items-center gap-3 px-4 py-1.5';
 const LEAST_LETTERS = 2;
 
+interface FindAnythingProps {
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  readonly onDone: () => void;
+}
+
 /** The palette: figures, parts, places, by what they are called. */
-export function FindAnything({ onDone }: { readonly onDone: () => void }) {
+export function FindAnything({ text, onText, onDone }: FindAnythingProps) {
   const { catalogue } = useWorkspace();
   const lineUps = useNames();
   const { figure, lineUp } = useOpen();
   const openLineUp = useOpenLineUp() ?? lineUps[0]?.id;
   const { pathname, search } = useLocation();
   const navigate = useNavigate();
-  const [text, setText] = useState('');
   const words = text.trim();
   const { data } = useSearchCatalogueQuery({ q: words, limit: 6 }, { skip: words.length < LEAST_LETTERS });
   const go = (path: string): void => {
@@ -66,12 +71,7 @@ export function FindAnything({ onDone }: { readonly onDone: () => void }) {
   );
   return (
     <Command label="Find anything" shouldFilter={false} loop>
-      <Command.Input
-        value={text}
-        onValueChange={setText}
-        placeholder="A figure, a part, a place"
-        className="border-rule w-full border-b bg-transparent px-4 py-3 text-[1.07rem] outline-none"
-      />
+      <Command.Input value={text} onValueChange={onText} autoFocus placeholder={ASKS} className={FIELD} />
       <Command.List className="max-h-[50vh] overflow-auto py-1">
         <Command.Empty className="text-pencil px-4 py-3">Nothing is called so.</Command.Empty>
         {words === '' && doing}

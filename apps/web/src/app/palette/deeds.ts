@@ -12,6 +12,8 @@ export const PLACES: readonly (readonly [label: string, path: string])[] = [
   ['Sources', '/catalogue/sources'],
   ['Own entries', '/catalogue/own'],
   ['Market', '/market'],
+  ['Ideas', '/ideas'],
+  ['Owed', '/ideas?show=owed'],
   ['Bin', '/bin'],
   ...GUIDE.map(({ id, title }): [string, string] => [`Guide: ${title}`, guideTo(id)]),
 ];
@@ -73,6 +75,11 @@ export function deedsFor({ figure, lineUps, openLineUp, address }: Here): readon
           { label: `New figure in ${lineUp.name}`, path: `/line-ups/${lineUp.id}?new=nothing` },
           { label: `New figure from a picture, in ${lineUp.name}`, path: `/line-ups/${lineUp.id}?new=picture` },
           { label: `New figure from an official one, in ${lineUp.name}`, path: `/line-ups/${lineUp.id}?new=official` },
+          { label: `Table of ${lineUp.name}`, path: `/line-ups/${lineUp.id}/table` },
+          { label: `Variety in ${lineUp.name}`, path: `/line-ups/${lineUp.id}/variety` },
+          { label: `Order and packs of ${lineUp.name}`, path: `/line-ups/${lineUp.id}/order` },
+          { label: `Rank ${lineUp.name} by pairs`, path: `/line-ups/${lineUp.id}/order?show=ranking` },
+          { label: `Fix list of ${lineUp.name}`, path: `/line-ups/${lineUp.id}/fixes` },
           { label: `Errand for all of ${lineUp.name}`, path: `/line-ups/${lineUp.id}/errand` },
         ]
       : []),

@@ -9,6 +9,8 @@ const KIND_WORDS: Readonly<Record<BinnedDto['kind'], readonly [one: string, many
   picture: ['picture', 'Pictures'],
   errand: ['errand', 'Errands'],
   entry: ['catalogue entry', 'Catalogue entries'],
+  idea: ['idea', 'ideas'],
+  owed: ['promise', 'promises'],
   seller: ['seller', 'Sellers'],
 };
 

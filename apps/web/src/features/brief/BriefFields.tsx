@@ -1,9 +1,10 @@
 import { AGE_BANDS, ageOf, ALTERATION_SCHOOLS, bandOf, type Look, PRACTICAL_RULES, type PracticalRule } from '@outfit/core';
 import type { ReactNode } from 'react';
 import { type BriefDto, type FigureDto, useSetRoleMutation } from '@/api';
-import { Choice, Input, KeptInput, Label } from '@/ui';
+import { Choice, Input, KeptInput, Label, TextArea } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { Banned } from './Banned';
+import { HouseMark } from './HouseMark';
 import { ColourWishes } from './ColourWishes';
 
 const SCHOOL_WORDS: Record<(typeof ALTERATION_SCHOOLS)[number], string> = {
@@ -34,6 +35,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
   const system = catalogue.systemOf(brief);
   const { systems } = catalogue.data;
   const [setRole] = useSetRoleMutation();
+  const house = { figure, brief };
   const age = ageOf(brief);
   const band = bandOf(brief, system);
   const toggle = (rule: PracticalRule): void =>
@@ -59,13 +61,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
           />
         </Label>
         <Label text="Story">
-          <textarea
-            className="border-rule bg-sheet rounded-cut w-full border px-2 py-1"
-            rows={3}
-            maxLength={2000}
-            value={brief.story}
-            onChange={(event) => onChange({ story: event.target.value })}
-          />
+          <TextArea rows={3} maxLength={2000} value={brief.story} onChange={(event) => onChange({ story: event.target.value })} />
         </Label>
         {systems.length > 1 && (
           <Label text="Of which toy line">
@@ -80,6 +76,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
           <Year text="Born in" value={brief.born} onChange={(born) => onChange({ born })} />
           <Year text="Year of the story" value={brief.year} onChange={(year) => onChange({ year })} />
         </div>
+        <HouseMark {...house} rule="year" />
         {age === null || brief.ageBand === 'giant' ? (
           <Label text="Age, and the height it stands at">
             <Choice
@@ -96,6 +93,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
       </Part>
       <Part title="Colours" open>
         <ColourWishes colours={brief.colours} look={look} onChange={(colours) => onChange({ colours })} />
+        <HouseMark {...house} rule="colours" />
         <Label text="How many main colours, accent apart">
           <Choice
             value={String(brief.mainColours)}
@@ -103,6 +101,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
             onChoose={(value) => onChange({ mainColours: Number(value) })}
           />
         </Label>
+        <HouseMark {...house} rule="mainColours" />
       </Part>
       <Part title="Schools and rules" open>
         <Label text="Alteration school">
@@ -112,6 +111,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
             onChoose={(alterationSchool) => onChange({ alterationSchool })}
           />
         </Label>
+        <HouseMark {...house} rule="alterationSchool" />
         <Label text="Skin school">
           <Choice
             value={brief.skinSchool}
@@ -122,6 +122,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
             onChoose={(skinSchool) => onChange({ skinSchool })}
           />
         </Label>
+        <HouseMark {...house} rule="skinSchool" />
         <fieldset>
           <legend className="text-pencil mb-0.5 text-[0.87rem]">Practical rules</legend>
           <div className="grid grid-cols-2 gap-x-2 text-[0.93rem]">
@@ -134,6 +135,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
           </div>
         </fieldset>
         <Banned brief={brief} onChange={onChange} />
+        <HouseMark {...house} rule="bannedSources" />
       </Part>
       <Part title="Budget, copies, date">
         <div className="grid grid-cols-2 gap-2">
@@ -158,6 +160,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
             />
           </Label>
         </div>
+        <HouseMark {...house} rule="budgetMinor" />
         <Label text="Wanted by">
           <Input type="date" value={brief.dueOn ?? ''} onChange={(event) => onChange({ dueOn: event.target.value || null })} />
         </Label>

@@ -1,8 +1,9 @@
-import { type ErrandDto, type FigureDto, useLatestErrandQuery, useReadErrandQuery } from '@/api';
+import type { ComponentProps } from 'react';
+import { type ErrandDto, useLatestErrandQuery, useReadErrandQuery } from '@/api';
 import { Empty, useAddress } from '@/ui';
 import { useOpen } from '@/workspace';
 import { EarlierErrands } from './EarlierErrands';
-import { ErrandForm, linesFrom } from './form';
+import { ErrandForm, linesFrom, sparesLine } from './form';
 import { PlanView } from './plan';
 import { useErrandEvents } from './useErrandEvents';
 import { useReplanning, withAsked } from './useReplanning';
@@ -12,21 +13,30 @@ export function ErrandPage() {
   const { figure, lineUp } = useOpen();
   const [params] = useAddress();
   const [look, errand] = [params.get('look'), params.get('errand')];
-  if (figure) return <Errand key={figure.id} scope={figure.id} title={figure.brief.name} figures={[figure]} look={look} earlier={errand} />;
-  if (lineUp) return <Errand key={lineUp.id} scope={lineUp.id} title={lineUp.name} figures={lineUp.figures} look={null} earlier={errand} />;
+  if (figure)
+    return <Errand key={figure.id} scope={figure.id} title={figure.brief.name} begin={linesFrom([figure], look)} earlier={errand} />;
+  if (lineUp)
+    return (
+      <Errand
+        key={lineUp.id}
+        scope={lineUp.id}
+        title={lineUp.name}
+        begin={[...linesFrom(lineUp.figures, null), ...sparesLine(lineUp)]}
+        earlier={errand}
+      />
+    );
   return <Empty title="There is no such figure" />;
 }
 
 interface ErrandProps {
   readonly scope: string;
   readonly title: string;
-  readonly figures: readonly FigureDto[];
-  readonly look: string | null;
+  readonly begin: ComponentProps<typeof ErrandForm>['begin'];
   /** An earlier errand that was opened again. */
   readonly earlier: string | null;
 }
 
-function Errand({ scope, title, figures, look, earlier }: ErrandProps) {
+function Errand({ scope, title, begin, earlier }: ErrandProps) {
   const { data: errands, isLoading } = useLatestErrandQuery({ scope });
   const { data: opened } = useReadErrandQuery({ id: earlier ?? '' }, { skip: earlier === null });
   const [newest, before] = errands ?? [];
@@ -41,7 +51,7 @@ function Errand({ scope, title, figures, look, earlier }: ErrandProps) {
     <div className="grid h-full grid-cols-[18rem_minmax(0,1fr)] max-md:auto-rows-max max-md:grid-cols-[minmax(0,1fr)] max-md:overflow-auto">
       <ErrandForm
         title={title}
-        begin={linesFrom(figures, look)}
+        begin={begin}
         lastSettings={errand?.settings}
         error={error}
         isBusy={isBusy}

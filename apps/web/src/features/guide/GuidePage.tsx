@@ -1,13 +1,13 @@
-import type { ComponentProps } from 'react';
+import { type ComponentProps, useEffect, useState } from 'react';
 import Markdown from 'react-markdown';
 import { Link, useParams } from 'react-router';
 import { Empty } from '@/ui';
 import { GUIDE, guideTo } from '@/parts';
 
-const TEXTS = import.meta.glob<string>('../../../../../docs/guide/*.md', { eager: true, query: '?raw', import: 'default' });
+const TEXTS = import.meta.glob<string>('../../../../../docs/guide/*.md', { query: '?raw', import: 'default' });
 const PICTURES = import.meta.glob<string>('../../../../../docs/screenshots/*.png', { eager: true, query: '?url', import: 'default' });
 
-const named = (files: Readonly<Record<string, string>>, end: string): string | undefined =>
+const named = <T,>(files: Readonly<Record<string, T>>, end: string): T | undefined =>
   Object.entries(files).find(([path]) => path.endsWith(`/${end}`))?.[1];
 
 /** The words and pictures of `docs/guide`, as they stand there. */
@@ -25,7 +25,15 @@ const PARTS: ComponentProps<typeof Markdown>['components'] = {
 /** The guide, one page for each stage, served inside the application. */
 export function GuidePage() {
   const { page = 'begin' } = useParams();
-  const text = named(TEXTS, `${page}.md`);
+  const load = named(TEXTS, `${page}.md`);
+  const [read, setRead] = useState<{ readonly page: string; readonly text: string } | null>(null);
+  useEffect(() => {
+    let hasLeft = false;
+    void load?.().then((text) => hasLeft || setRead({ page, text }));
+    return () => {
+      hasLeft = true;
+    };
+  }, [load, page]);
   return (
     <div className="mx-auto grid h-full max-w-5xl grid-cols-[13rem_minmax(0,1fr)] gap-6 px-5 py-4 max-sm:grid-cols-1">
       <nav aria-label="Pages of the guide">
@@ -45,7 +53,8 @@ export function GuidePage() {
       </nav>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard */}
       <article tabIndex={0} className="border-rule bg-sheet min-h-0 overflow-auto border px-6 py-5">
-        {text === undefined ? <Empty title="There is no such page in the guide" /> : <Markdown components={PARTS}>{text}</Markdown>}
+        {!load && <Empty title="There is no such page in the guide" />}
+        {read?.page === page && <Markdown components={PARTS}>{read.text}</Markdown>}
       </article>
     </div>
   );

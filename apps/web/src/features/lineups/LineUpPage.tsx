@@ -1,111 +1,133 @@
-import { graveCount, judge, money } from '@outfit/core';
-import { Link } from 'react-router';
-import { useState } from 'react';
-import { type FigureDto, type LineUpDto, useRenameLineUpMutation } from '@/api';
-import { FigurePicture, UndoButtons } from '@/parts';
-import { attempt, Empty, plural } from '@/ui';
-import { chosenLookOf, useCompany, useOpen, useStanding, useUndo, useWorkspaceFor } from '@/workspace';
-import { FigureDeeds } from './FigureDeeds';
-import { NamedHeading } from './NamedHeading';
-import { NewFigure } from './NewFigure';
+import { money } from '@outfit/core';
+import { lazy, Suspense, useMemo } from 'react';
+import { Link, NavLink, useParams } from 'react-router';
+import { type LineUpDto, useRenameLineUpMutation } from '@/api';
+import { UndoButtons } from '@/parts';
+import { attempt, Empty, useAddress } from '@/ui';
+import { type Judged, useJudged, useOpen, useUndo, useWorkspace } from '@/workspace';
+import { FigureDeeds } from './head/FigureDeeds';
+import { NamedHeading } from './head/NamedHeading';
+import { NewFigure } from './head/NewFigure';
+import { Panel } from './panel/Panel';
+import { Stage } from './stage/Stage';
+import { useSelection } from './useSelection';
+import { usePromised, useTold } from './useTold';
+import { isWay, pathTo, type Way, WAY_NAMES, WAYS } from './ways';
 
-/** Six figures abreast fill a page 1280 wide. */
-const PX_PER_MM = 9;
+const OTHERS = {
+  table: lazy(() => import('./table/FigureTable')),
+  variety: lazy(() => import('./variety/VarietyMatrix')),
+  order: lazy(() => import('./order/Order')),
+  fixes: lazy(() => import('./fixes/FixList')),
+};
 
-/** A line-up: its figures side by side on the tape, each with what it still wants. */
+/** A line-up, looked at in five ways with one selection. */
 export function LineUpPage() {
   const { lineUp } = useOpen();
+  const { way = 'stage' } = useParams();
   if (!lineUp) return <Empty title="There is no such line-up" />;
-  return <LineUp key={lineUp.id} lineUp={lineUp} />;
+  if (!isWay(way)) return <Empty title="There is no such way to look at a line-up" />;
+  return <LineUp key={lineUp.id} lineUp={lineUp} way={way} />;
 }
 
-function LineUp({ lineUp }: { readonly lineUp: LineUpDto }) {
-  const undoing = useUndo('line-up', lineUp.id);
-  const [rename] = useRenameLineUpMutation();
-  const [asked, setChosen] = useState<readonly string[]>([]);
-  // Who has left meanwhile is chosen no more.
-  const chosen = asked.filter((id) => lineUp.figures.some((figure) => figure.id === id));
+function LineUp({ lineUp, way }: { readonly lineUp: LineUpDto; readonly way: Way }) {
+  const judged = useJudged(lineUp);
+  const [params] = useAddress();
+  const asked = Number(params.get('year') ?? Number.NaN);
+  const told = useTold(lineUp, Number.isInteger(asked) ? asked : null);
+  const selection = useSelection(useMemo(() => lineUp.figures.map(({ id }) => id), [lineUp]));
+  const promised = usePromised(lineUp, judged);
+  const view = { lineUp, judged, told, selection };
   return (
-    <div className="dotted relative flex h-full flex-col">
-      <div className="border-rule bg-sheet flex flex-wrap items-baseline gap-x-4 gap-y-1.5 border-b px-6 py-3 max-sm:px-4">
-        <NamedHeading name={lineUp.name} onKeep={(name) => void attempt(rename({ id: lineUp.id, lineUpNameDto: { name } }).unwrap())} />
-        {chosen.length === 0 ? (
-          <p className="text-pencil whitespace-nowrap">{plural(lineUp.figures.length, 'figure')}</p>
-        ) : (
-          <FigureDeeds lineUp={lineUp.id} chosen={chosen} onDone={() => setChosen([])} />
-        )}
-        <Link to={`/line-ups/${lineUp.id}/errand`} className="text-lagoon underline">
-          Errand for all of them
-        </Link>
-        <UndoButtons undoing={undoing} />
-        <NewFigure lineUp={lineUp.id} />
+    <div className="flex h-full flex-col">
+      <Head lineUp={lineUp} judged={judged} sentence={promised.sentence} way={way}>
+        {selection.chosen.length > 0 && <FigureDeeds lineUp={lineUp} chosen={selection.chosen} onDone={() => selection.set([])} />}
+      </Head>
+      <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
+        <section aria-label={WAY_NAMES[way]} className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:min-h-[28rem] max-lg:shrink-0">
+          {lineUp.figures.length === 0 ? (
+            <div className="dotted h-full">
+              <Empty title="Nobody stands here yet">
+                <p>Begin a figure from nothing, a picture, an official one or a part that is left over.</p>
+              </Empty>
+            </div>
+          ) : way === 'stage' ? (
+            <Stage {...view} open={promised.open} />
+          ) : (
+            <Suspense fallback={<p className="text-pencil p-6">Looking…</p>}>{other(way, view)}</Suspense>
+          )}
+        </section>
+        <Panel {...view} promised={promised} />
       </div>
-      <ul className="flex min-h-0 flex-1 items-end overflow-x-auto px-5">
-        {lineUp.figures.map((figure) => (
-          <li key={figure.id} className="shrink-0">
-            <Standing
-              figure={figure}
-              isChosen={chosen.includes(figure.id)}
-              onChoose={(isChosen) => setChosen(isChosen ? [...chosen, figure.id] : chosen.filter((id) => id !== figure.id))}
-            />
-          </li>
-        ))}
-      </ul>
-      {lineUp.figures.length === 0 && (
-        <div className="bg-paper absolute inset-x-0 top-1/4">
-          <Empty title="Nobody stands here yet">
-            <p>Begin a figure from nothing, a picture, an official one or a part that is left over.</p>
-          </Empty>
-        </div>
-      )}
     </div>
   );
 }
 
-interface StandingProps {
-  readonly figure: FigureDto;
-  readonly isChosen: boolean;
-  readonly onChoose: (isChosen: boolean) => void;
+/** What every way of looking is given. */
+export interface WayProps {
+  readonly lineUp: LineUpDto;
+  readonly judged: readonly Judged[];
+  readonly told: ReturnType<typeof useTold>;
+  readonly selection: ReturnType<typeof useSelection>;
 }
 
-function Standing({ figure, isChosen, onChoose }: StandingProps) {
-  const { catalogue, supply, currency } = useWorkspaceFor(figure.id);
-  const look = chosenLookOf(figure);
-  const company = useCompany(figure);
-  const waits = useStanding(figure.id);
-  const { likeness, marks, cost, standing } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
+function other(way: Exclude<Way, 'stage'>, props: WayProps) {
+  const View = OTHERS[way];
+  return <View {...props} />;
+}
+
+/** Is the edition not in the name already? */
+const isSaidApart = ({ name, plan }: LineUpDto): boolean => plan.edition !== '' && !name.toLowerCase().includes(plan.edition.toLowerCase());
+
+interface HeadProps {
+  readonly lineUp: LineUpDto;
+  readonly judged: readonly Judged[];
+  readonly sentence: string;
+  readonly way: Way;
+  readonly children: React.ReactNode;
+}
+
+function Head({ lineUp, judged, sentence, way, children }: HeadProps) {
+  const { currency } = useWorkspace();
+  const undoing = useUndo('line-up', lineUp.id);
+  const [rename] = useRenameLineUpMutation();
+  const toPay = judged.reduce((all, { judgement }) => all + (judgement?.cost.toPay.total ?? 0), 0);
+  const isKnown = judged.every(({ judgement }) => judgement !== null);
   return (
-    <div className="relative">
-      <label className="absolute top-1 left-2 z-10 flex items-center gap-1 p-1" title={`Choose ${figure.brief.name}`}>
-        <input
-          type="checkbox"
-          aria-label={`Choose ${figure.brief.name}`}
-          className="accent-lagoon size-4"
-          checked={isChosen}
-          onChange={(event) => onChoose(event.target.checked)}
-        />
-      </label>
-      <Link to={`/figures/${figure.id}/brief`} className="group block">
-        <FigurePicture look={look} catalogue={catalogue} pxPerMm={PX_PER_MM} label={figure.brief.name} />
-        <div className="border-ink bg-sheet group-hover:border-lagoon border-t-2 px-3 pt-1.5 pb-3">
-          <span className="font-head group-hover:text-lagoon block text-[1.07rem] font-semibold">{figure.brief.name}</span>
-          <span className="text-pencil block text-[0.87rem]">
-            {figure.role || 'no role'}, {standing.total.toFixed(1)} mm
-          </span>
-          <span className="mt-1 block text-[0.87rem]">
-            likeness <b className="font-mono">{look.parts.length === 0 ? '–' : Math.round(likeness.score)}</b>,{' '}
-            {plural(graveCount(marks), 'mark')}
-            {marks.overruled.length > 0 && (
-              <span className="text-pencil" title={marks.overruled.map(({ mark, reason }) => `${mark.sentence} “${reason}”`).join('\n')}>
-                , {marks.overruled.length} overruled
-              </span>
-            )}
-          </span>
-          <span className="block text-[0.87rem]">
-            {cost.toBuy === 0 ? (waits ?? 'nothing to buy') : `${cost.toBuy} to buy, about ${money(cost.toPay.total, currency)}`}
-          </span>
-        </div>
-      </Link>
+    <div className="border-rule bg-sheet flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b px-4.5 py-1.5 max-sm:px-4">
+      <NamedHeading name={lineUp.name} onKeep={(name) => void attempt(rename({ id: lineUp.id, lineUpNameDto: { name } }).unwrap())} />
+      {children || (
+        <p className="text-pencil text-[0.93rem]">
+          {lineUp.plan.kind}
+          {isSaidApart(lineUp) && `, ${lineUp.plan.edition}`} · <span data-testid="promised">{isKnown ? sentence : 'looking…'}</span>
+        </p>
+      )}
+      <nav aria-label="Ways to look" className="border-rule flex border">
+        {WAYS.map((own) => (
+          <NavLink
+            key={own}
+            to={pathTo(lineUp.id, own)}
+            end
+            replace
+            aria-current={own === way ? 'page' : undefined}
+            className={`border-rule px-2.5 py-1 text-[0.93rem] not-first:border-l ${own === way ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}
+          >
+            {WAY_NAMES[own]}
+          </NavLink>
+        ))}
+      </nav>
+      <span className="ml-auto flex items-center gap-2">
+        <UndoButtons undoing={undoing} />
+        <Link
+          to={`/line-ups/${lineUp.id}/errand`}
+          aria-label="Errand for all of them"
+          title="About what all of it costs, part by part"
+          className="border-rule rounded-cut hover:border-pencil border px-2.5 py-1 whitespace-nowrap"
+        >
+          Errand{isKnown && toPay > 0 ? `, ${money(toPay, currency)}` : ''}
+        </Link>
+        <NewFigure lineUp={lineUp.id} />
+      </span>
     </div>
   );
 }

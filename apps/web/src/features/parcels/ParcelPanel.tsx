@@ -1,11 +1,12 @@
 import { money } from '@outfit/core';
 import { useState } from 'react';
-import { type ClaimDto, type OrderedParcelDto, useChangeParcelMutation, useClaimParcelMutation, useEndParcelMutation } from '@/api';
-import { attempt, Button, Choice, Input, KeptInput, Label, longDay, tell } from '@/ui';
+import { type OrderedParcelDto, useChangeParcelMutation, useEndParcelMutation } from '@/api';
+import { attempt, Button, Input, KeptInput, Label, longDay, tell, useOneForm } from '@/ui';
 import { useWorkspace } from '@/workspace';
+import { Claim, Claims } from './Claims';
+import { minorOf } from './minorOf';
+import { PlanAgain } from './PlanAgain';
 import { Receiving } from './Receiving';
-
-type Outcome = ClaimDto['outcome'];
 
 /** A parcel beside the board: what was ordered, what came, what it cost, and what can be done. */
 export function ParcelPanel({ parcel }: { readonly parcel: OrderedParcelDto }) {
@@ -13,8 +14,7 @@ export function ParcelPanel({ parcel }: { readonly parcel: OrderedParcelDto }) {
   const [change] = useChangeParcelMutation();
   const isOpen = parcel.lines.some((line) => line.open > 0);
   const isEnded = parcel.state === 'cancelled' || parcel.state === 'lost';
-  const [doing, setDoing] = useState<'receive' | 'claim' | 'end' | null>(parcel.state === 'arrived' && isOpen ? 'receive' : null);
-  const toggle = (what: 'receive' | 'claim' | 'end'): void => setDoing(doing === what ? null : what);
+  const form = useOneForm<'receive' | 'claim' | 'end'>(parcel.state === 'arrived' && isOpen ? 'receive' : null);
   const note = (parcelChangeDto: Parameters<typeof change>[0]['parcelChangeDto']) =>
     attempt(change({ id: parcel.id, parcelChangeDto }).unwrap());
   return (
@@ -45,17 +45,7 @@ export function ParcelPanel({ parcel }: { readonly parcel: OrderedParcelDto }) {
         </dd>
         <dt className="text-pencil">Paid</dt>
         <dd>
-          <KeptInput
-            label={`Paid, in ${parcel.currency}`}
-            value={((parcel.paidMinor ?? parcel.agreedMinor) / 100).toFixed(2)}
-            maxLength={12}
-            onKeep={(text) => {
-              const paidMinor = Math.round(Number(text.replace(',', '.')) * 100);
-              if (paidMinor >= 0) void note({ paidMinor });
-              else tell.error(`“${text}” is no amount.`);
-            }}
-            onLeft={() => undefined}
-          />
+          <Paid parcel={parcel} onPaid={(change) => void note(change)} />
         </dd>
         {parcel.refundedMinor > 0 && (
           <>
@@ -96,29 +86,36 @@ export function ParcelPanel({ parcel }: { readonly parcel: OrderedParcelDto }) {
       </dl>
       <div className="flex flex-wrap gap-1.5">
         {(parcel.state === 'ordered' || parcel.state === 'sent') && (
-          <Button className="!px-2 !py-0.5" onClick={() => void note({ isHere: true }).then((done) => done && setDoing('receive'))}>
+          <Button className="!px-2 !py-0.5" onClick={() => void note({ isHere: true }).then((done) => done && form.show('receive'))}>
             It is here
           </Button>
         )}
         {isOpen && !isEnded && (
           <>
-            <Button aria-pressed={doing === 'receive'} className="!px-2 !py-0.5" onClick={() => toggle('receive')}>
+            <Button aria-pressed={form.open === 'receive'} className="!px-2 !py-0.5" onClick={() => form.toggle('receive')}>
               Put away
             </Button>
-            <Button aria-pressed={doing === 'end'} className="!px-2 !py-0.5" onClick={() => toggle('end')}>
+            <Button aria-pressed={form.open === 'end'} className="!px-2 !py-0.5" onClick={() => form.toggle('end')}>
               Cancelled or lost
             </Button>
           </>
         )}
         {!isEnded && (
-          <Button aria-pressed={doing === 'claim'} className="!px-2 !py-0.5" onClick={() => toggle('claim')}>
+          <Button aria-pressed={form.open === 'claim'} className="!px-2 !py-0.5" onClick={() => form.toggle('claim')}>
             Something was wrong
           </Button>
         )}
       </div>
-      {doing === 'receive' && <Receiving parcel={parcel} onDone={() => setDoing(null)} />}
-      {doing === 'claim' && <Claim parcel={parcel} onDone={() => setDoing(null)} />}
-      {doing === 'end' && <End parcel={parcel} onDone={() => setDoing(null)} />}
+      {form.open === 'receive' && <Receiving parcel={parcel} onDone={() => form.close('receive')} />}
+      {form.open === 'claim' && <Claim parcel={parcel} onDone={() => form.close('claim')} />}
+      {form.open === 'end' && <End parcel={parcel} onDone={() => form.close('end')} />}
+      <Claims parcel={parcel} />
+      {parcel.errand !== null && parcel.lines.some((line) => line.gone > 0) && (
+        <p className="flex flex-wrap items-center gap-2 text-[0.93rem]">
+          What does not come is to buy again.
+          <PlanAgain errand={parcel.errand} />
+        </p>
+      )}
       <ul aria-label="Lines" className="text-[0.93rem]">
         {parcel.lines.map((line) => (
           <li key={line.id} className="border-rule flex items-baseline gap-2 border-b py-1">
@@ -146,55 +143,36 @@ export function ParcelPanel({ parcel }: { readonly parcel: OrderedParcelDto }) {
   );
 }
 
-const minorOf = (text: string): number => Math.round(Number((text || '0').replace(',', '.')) * 100);
+interface PaidProps {
+  readonly parcel: OrderedParcelDto;
+  readonly onPaid: (change: { readonly paidMinor: number } | { readonly paidInMinor: number }) => void;
+}
 
-/** What becomes of pieces that did not come as ordered. */
-function Claim({ parcel, onDone }: { readonly parcel: OrderedParcelDto; readonly onDone: () => void }) {
-  const { catalogue } = useWorkspace();
-  const [claim, { isLoading }] = useClaimParcelMutation();
-  const [line, setLine] = useState(String((parcel.lines.find((row) => row.open > 0) ?? parcel.lines[0])?.id ?? ''));
-  const [quantity, setQuantity] = useState('1');
-  const [outcome, setOutcome] = useState<Outcome>('ask again');
-  const [sum, setSum] = useState('');
+/** What was really paid, in what the seller asks: at the rate of the day of the order it is what everything else is reckoned in. */
+function Paid({ parcel, onPaid }: PaidProps) {
+  const isForeign = parcel.sellerCurrency !== parcel.currency;
+  const agreedIn = isForeign ? Math.round(parcel.agreedMinor / parcel.rate) : parcel.agreedMinor;
+  const shown = isForeign ? (parcel.paidInMinor ?? agreedIn) : (parcel.paidMinor ?? parcel.agreedMinor);
   return (
-    <form
-      aria-label="Something was wrong"
-      className="border-rule bg-paper space-y-2 border p-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        const claimDto = { line: Number(line), quantity: Number(quantity), outcome, sumMinor: minorOf(sum) };
-        void attempt(claim({ id: parcel.id, claimDto }).unwrap()).then((done) => done && onDone());
-      }}
-    >
-      <Choice
-        aria-label="Which part"
-        value={line}
-        options={parcel.lines.map((row) => ({ value: String(row.id), label: catalogue.nameOf(catalogue.variant(row.variant)) }))}
-        onChoose={setLine}
+    <>
+      <KeptInput
+        label={`Paid, in ${parcel.sellerCurrency}`}
+        value={(shown / 100).toFixed(2)}
+        maxLength={12}
+        onKeep={(text) => {
+          const minor = minorOf(text);
+          if (!(minor >= 0)) tell.error(`“${text}” is no amount.`);
+          else onPaid(isForeign ? { paidInMinor: minor } : { paidMinor: minor });
+        }}
+        onLeft={() => undefined}
       />
-      <div className="grid grid-cols-2 gap-2">
-        <Label text="How many">
-          <Input inputMode="numeric" value={quantity} onChange={(event) => setQuantity(event.target.value.replace(/\D/g, ''))} />
-        </Label>
-        <Label text={`Money back, in ${parcel.currency}`}>
-          <Input inputMode="decimal" value={sum} onChange={(event) => setSum(event.target.value)} />
-        </Label>
-      </div>
-      <Choice<Outcome>
-        aria-label="What becomes of it"
-        value={outcome}
-        options={[
-          { value: 'ask again', label: 'The seller was asked again: still expected' },
-          { value: 'money back', label: 'Paid back: it will not come' },
-          { value: 'buy again', label: 'It will not come: to buy again' },
-          { value: 'keep it', label: 'Kept as it is' },
-        ]}
-        onChoose={setOutcome}
-      />
-      <Button type="submit" tone="act" disabled={Number(quantity) < 1 || !(minorOf(sum) >= 0) || isLoading}>
-        Settle it
-      </Button>
-    </form>
+      {isForeign && (
+        <span className="text-pencil block text-[0.87rem]">
+          {parcel.sellerCurrency}, at {parcel.rate.toPrecision(4)} on the day:{' '}
+          {money(parcel.paidMinor ?? parcel.agreedMinor, parcel.currency)}
+        </span>
+      )}
+    </>
   );
 }
 

@@ -1,12 +1,14 @@
 import { daysBetween, money } from '@outfit/core';
 import { CalendarDays } from 'lucide-react';
 import { useState } from 'react';
-import { apiPath, type OrderedParcelDto, useListParcelsQuery, useReadSpentQuery } from '@/api';
+import { useParams } from 'react-router';
+import { apiPath, type OrderedParcelDto, useListParcelsQuery, useListServingParcelsQuery, useReadSpentQuery } from '@/api';
 import { UndoButtons } from '@/parts';
 import { Empty, longDay, plural, useAddress } from '@/ui';
-import { useUndo, useWorkspace } from '@/workspace';
+import { useFigure, useUndo, useWorkspace } from '@/workspace';
 import { AddParcelSheet } from './AddParcelSheet';
 import { ParcelPanel } from './ParcelPanel';
+import { Deadlines } from './Deadlines';
 import { Spent } from './Spent';
 
 const NONE: readonly OrderedParcelDto[] = [];
@@ -14,7 +16,11 @@ const NONE: readonly OrderedParcelDto[] = [];
 /** Orders along the days: what is late to the front, what is here and not put away, what is expected when, what is settled. */
 export function ParcelsPage() {
   const { today, currency } = useWorkspace();
-  const { data: parcels = NONE, isLoading } = useListParcelsQuery();
+  const { figureId } = useParams();
+  const figure = useFigure(figureId);
+  const { data: all = NONE, isLoading } = useListParcelsQuery();
+  const { data: serving } = useListServingParcelsQuery({ figure: figureId ?? '' }, { skip: figureId === undefined });
+  const parcels = figureId === undefined ? all : all.filter((parcel) => serving?.some((row) => row.parcel === parcel.id));
   const { data: spent } = useReadSpentQuery();
   const [params, changeAddress] = useAddress();
   const open = parcels.find((parcel) => parcel.id === params.get('parcel')) ?? null;
@@ -24,7 +30,7 @@ export function ParcelsPage() {
   return (
     <div className="flex h-full flex-col">
       <div className="border-rule flex flex-wrap items-center gap-x-4 gap-y-2 border-b px-5 py-2.5">
-        <h1 className="text-2xl">Parcels</h1>
+        <h1 className="text-2xl">{figure ? `Parcels for ${figure.brief.name}` : 'Parcels'}</h1>
         <p className="text-pencil" data-testid="expected">
           {plural(
             parcels.reduce((all, parcel) => all + parcel.lines.reduce((sum, line) => sum + line.open, 0), 0),
@@ -46,12 +52,13 @@ export function ParcelsPage() {
         </div>
       </div>
       {showsSpent && spent && <Spent spent={spent} />}
+      {figureId === undefined && <Deadlines />}
       <div
         className={`grid min-h-0 flex-1 max-sm:flex max-sm:flex-col ${open ? 'grid-cols-[minmax(0,1fr)_26rem]' : 'grid-cols-[minmax(0,1fr)]'}`}
       >
         <div className="dotted min-h-0 overflow-auto p-4">
           {!isLoading && parcels.length === 0 && (
-            <Empty title="No parcels yet">
+            <Empty title={figure ? `Nothing is on its way for ${figure.brief.name}` : 'No parcels yet'}>
               <p>Order what an errand plans, or write down a find of your own. Its pieces are on their way from then on.</p>
             </Empty>
           )}

@@ -19,6 +19,7 @@ export function Receiving({ parcel, onDone }: { readonly parcel: OrderedParcelDt
   const open = parcel.lines.filter((line) => line.open > 0);
   const [typed, setTyped] = useState<ReadonlyMap<number, Typed>>(new Map());
   const [place, setPlace] = useState<string | null>(null);
+  const [toTrays, setToTrays] = useState(true);
   const stateOf = (id: number): Typed => typed.get(id) ?? { came: '', damaged: '', instead: null, isAsked: false };
   const say = (id: number, change: Partial<Typed>): void => setTyped(new Map(typed).set(id, { ...stateOf(id), ...change }));
   const inside = parcel.inside;
@@ -40,7 +41,7 @@ export function Receiving({ parcel, onDone }: { readonly parcel: OrderedParcelDt
       onSubmit={(event) => {
         event.preventDefault();
         if (place === null) return;
-        void attempt(receive({ id: parcel.id, receiveDto: { lines, place } }).unwrap()).then((done) => done && onDone());
+        void attempt(receive({ id: parcel.id, receiveDto: { lines, place, toTrays } }).unwrap()).then((done) => done && onDone());
       }}
     >
       {inside && (
@@ -103,9 +104,13 @@ export function Receiving({ parcel, onDone }: { readonly parcel: OrderedParcelDt
           );
         })}
       </ul>
+      <label className="flex items-center gap-2 text-[0.93rem]" htmlFor="to-trays">
+        <input id="to-trays" type="checkbox" checked={toTrays} onChange={(event) => setToTrays(event.target.checked)} />
+        What a figure waits for onto its tray
+      </label>
       <Picker
         label="Put them into"
-        placeholder="Put them into…"
+        placeholder={toTrays ? 'The rest into…' : 'Put them into…'}
         value={place}
         options={places
           .filter((row) => row.kind === 'made' || row.kind === 'bench')

@@ -1,9 +1,13 @@
 import { money } from '@outfit/core';
 import { useMemo } from 'react';
-import type { SpentDto } from '@/api';
+import { Link } from 'react-router';
+import { type SpentDto, useListRealCostsQuery } from '@/api';
+import { useNames, useWorkspace } from '@/workspace';
 import { AXIS, Chart, CHART } from '@/ui';
 
 const MOST_SELLERS = 6;
+/** One for each seller that is named, and one for the others. */
+const SHADES = ['#176874', '#8f5400', '#556739', '#a8323a', '#1b2742', '#7c8cc9', '#566069'];
 
 /** What was spent by month and seller, as a chart; and what the plans had reckoned. */
 export function Spent({ spent }: { readonly spent: SpentDto }) {
@@ -22,6 +26,7 @@ export function Spent({ spent }: { readonly spent: SpentDto }) {
     });
     return {
       ...CHART,
+      color: SHADES,
       legend: { bottom: 0, type: 'scroll' as const },
       grid: { left: 48, right: 12, top: 12, bottom: 52 },
       xAxis: { ...AXIS, type: 'category' as const, data: names },
@@ -39,7 +44,46 @@ export function Spent({ spent }: { readonly spent: SpentDto }) {
         {money(costMinor, currency)} in all,{' '}
         {off === 0 ? 'as planned' : `${money(Math.abs(off), currency)} ${off > 0 ? 'more' : 'less'} than planned`}.
       </p>
-      <Chart option={option} label="What was spent by month and seller" height={200} />
+      <div className="grid grid-cols-[minmax(0,1fr)_20rem] gap-6 max-lg:grid-cols-1">
+        <Chart option={option} label="What was spent by month and seller" height={200} />
+        <ByLineUp />
+      </div>
     </section>
+  );
+}
+
+/** What the pieces of each line-up really cost: those they have, and those that are theirs. */
+function ByLineUp() {
+  const { currency } = useWorkspace();
+  const names = useNames();
+  const { data: figures = [] } = useListRealCostsQuery();
+  const lineUps = names.flatMap(({ id, name }) => {
+    const own = figures.filter((figure) => figure.lineUp === id);
+    return own.length === 0 ? [] : [{ id, name, own, minor: own.reduce((all, figure) => all + figure.costMinor, 0) }];
+  });
+  if (lineUps.length === 0) return null;
+  return (
+    <table aria-label="Real cost by line-up" className="self-start text-[0.93rem]">
+      <thead className="text-pencil text-left text-[0.87rem]">
+        <tr>
+          <th className="font-normal">Line-up</th>
+          <th className="px-2 font-normal">Figures</th>
+          <th className="text-right font-normal">Real cost</th>
+        </tr>
+      </thead>
+      <tbody>
+        {lineUps.map(({ id, name, own, minor }) => (
+          <tr key={id} className="border-rule border-b">
+            <th scope="row" className="py-1 text-left font-normal">
+              <Link to={`/line-ups/${id}`} className="text-lagoon underline">
+                {name}
+              </Link>
+            </th>
+            <td className="px-2 font-mono">{own.length}</td>
+            <td className="text-right font-mono">{money(minor, currency)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { type LineUpNamesDto, useBinLineUpMutation, useCreateLineUpMutation, useRenameLineUpMutation } from '@/api';
 import { FigurePicture } from '@/parts';
-import { attempt, Button, KeptInput, Menu, plural, tell } from '@/ui';
+import { attempt, Button, KeptInput, longDay, Menu, plural, tell } from '@/ui';
 import { chosenLookOf, useLineUp, useWorkspace } from '@/workspace';
 
 /** So many stand abreast on a card. */
@@ -18,7 +18,8 @@ interface LineUpCardProps {
 }
 
 /** One line-up: who stands in it, and what can be done with it as a whole. */
-export function LineUpCard({ lineUp: { id, name, figures }, isFirst, isLast, onMove }: LineUpCardProps) {
+export function LineUpCard({ lineUp, isFirst, isLast, onMove }: LineUpCardProps) {
+  const { id, name, figures } = lineUp;
   const [isRenamed, setRenamed] = useState(false);
   const [rename] = useRenameLineUpMutation();
   const [copy] = useCreateLineUpMutation();
@@ -41,7 +42,7 @@ export function LineUpCard({ lineUp: { id, name, figures }, isFirst, isLast, onM
             </Link>
           </h2>
         )}
-        <span className="text-pencil ml-auto text-[0.93rem] whitespace-nowrap">{plural(figures.length, 'figure')}</span>
+        <span className="text-pencil ml-auto text-[0.93rem] whitespace-nowrap">{factOf(lineUp)}</span>
         <Menu
           trigger={
             <Button tone="quiet" className="!px-1.5" aria-label={`More for ${name}`}>
@@ -53,6 +54,11 @@ export function LineUpCard({ lineUp: { id, name, figures }, isFirst, isLast, onM
             {
               label: 'Copy it with its figures',
               act: () => void attempt(copy({ newLineUpDto: { name: `Copy of ${name}`.slice(0, 80), copyOf: id } }).unwrap()),
+            },
+            {
+              label: 'Copy its briefs alone',
+              act: () =>
+                void attempt(copy({ newLineUpDto: { name: `Copy of ${name}`.slice(0, 80), copyOf: id, isBriefsAlone: true } }).unwrap()),
             },
             { label: 'Move forward', act: () => onMove(-1), disabled: isFirst },
             { label: 'Move back', act: () => onMove(1), disabled: isLast },
@@ -69,6 +75,13 @@ export function LineUpCard({ lineUp: { id, name, figures }, isFirst, isLast, onM
       <Standing id={id} count={figures.length} />
     </article>
   );
+}
+
+/** "crew, 6 of 6, due 20 June 2027": how many of how many, and by when. */
+function factOf({ kind, promised, dueOn, figures }: LineUpNamesDto): string {
+  const count = kind === 'army' ? figures.reduce((all, { copies }) => all + copies, 0) : figures.length;
+  const many = promised === null ? plural(count, 'figure') : `${count} of ${promised}`;
+  return [...(kind === 'collection' ? [] : [kind]), many, ...(dueOn === null ? [] : [`due ${longDay(dueOn)}`])].join(', ');
 }
 
 /** The first figures of a line-up, drawn once the card is in sight. */

@@ -1,3 +1,4 @@
+import type { LineUpKind } from '@outfit/core/lineup';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCreateLineUpMutation } from '@/api';
@@ -20,13 +21,23 @@ export function NewLineUp() {
   );
 }
 
+const KINDS: readonly (readonly [kind: LineUpKind, words: string])[] = [
+  ['crew', 'roles to fill; five to begin with'],
+  ['series', 'an edition with packs; ten to begin with'],
+  ['army', 'one recipe many times'],
+  ['cast', 'a scene with props and seats'],
+  ['ages', 'one person through time'],
+  ['collection', 'just together, or one figure alone'],
+];
+
 function Start() {
   const [name, setName] = useState('');
+  const [kind, setKind] = useState<LineUpKind>('collection');
   const [create, { isLoading }] = useCreateLineUpMutation();
   const navigate = useNavigate();
   const submit = async (): Promise<void> => {
     try {
-      const { id } = await create({ newLineUpDto: { name: name.trim() } }).unwrap();
+      const { id } = await create({ newLineUpDto: { name: name.trim(), kind } }).unwrap();
       void navigate(`/line-ups/${id}`);
     } catch (error) {
       tell.error(sentenceOf(error));
@@ -43,6 +54,17 @@ function Start() {
       <Label text="Name of the line-up">
         <Input autoFocus value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />
       </Label>
+      <fieldset>
+        <legend className="text-pencil mb-1 text-[0.87rem]">What it is</legend>
+        {KINDS.map(([value, words]) => (
+          <label key={value} className="flex cursor-pointer items-baseline gap-2">
+            <input type="radio" name="kind" className="accent-lagoon" checked={kind === value} onChange={() => setKind(value)} />
+            <span>
+              {value} <span className="text-pencil text-[0.87rem]">{words}</span>
+            </span>
+          </label>
+        ))}
+      </fieldset>
       <Button type="submit" tone="act" disabled={name.trim() === '' || isLoading}>
         Begin it
       </Button>

@@ -5,6 +5,7 @@ import { attempt, Empty, plural } from '@/ui';
 import { useNames, useUndo, useWorkspace } from '@/workspace';
 import { BeginPage, FirstSteps } from './begin';
 import { LineUpCard } from './LineUpCard';
+import { ToDo } from './ToDo';
 import { NewLineUp } from './NewLineUp';
 
 /** Every line-up of the workspace: begun, named, copied, put in order, put away. */
@@ -42,6 +43,7 @@ function Workroom({ lineUps }: { readonly lineUps: readonly LineUpNamesDto[] }) 
         <NewLineUp />
       </div>
       <FirstSteps />
+      <ToDo />
       {lineUps.length === 0 && (
         <Empty title="No line-up yet">
           <p>A line-up holds the figures that stand together. Make the first one with “New line-up…”.</p>

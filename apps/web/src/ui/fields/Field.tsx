@@ -1,4 +1,11 @@
-import { createContext, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes, useContext } from 'react';
+import {
+  createContext,
+  type InputHTMLAttributes,
+  type ReactNode,
+  type SelectHTMLAttributes,
+  type TextareaHTMLAttributes,
+  useContext,
+} from 'react';
 import { Picker } from '../picker';
 
 const BOX = 'border-rule bg-sheet rounded-cut w-full border px-2 py-1 placeholder:text-pencil';
@@ -25,6 +32,10 @@ export function Label({
 
 export const Input = ({ className = '', ...rest }: InputHTMLAttributes<HTMLInputElement>) => (
   <input className={`${BOX} ${className}`} {...rest} />
+);
+
+export const TextArea = ({ className = '', ...rest }: TextareaHTMLAttributes<HTMLTextAreaElement>) => (
+  <textarea className={`${BOX} ${className}`} {...rest} />
 );
 
 interface ChoiceProps<T extends string> extends Omit<SelectHTMLAttributes<HTMLSelectElement>, 'onChange' | 'value'> {

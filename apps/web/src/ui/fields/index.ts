@@ -1,4 +1,4 @@
 export { Chips } from './Chips';
-export { Choice, Input, Label } from './Field';
+export { Choice, Input, Label, TextArea } from './Field';
 export { KeptInput } from './KeptInput';
 export { OwnInput } from './OwnInput';

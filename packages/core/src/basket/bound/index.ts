@@ -1,1 +1,1 @@
-export { lagrangianBound, sellersRuledOut } from './lagrangian.js';
+export { lagrangianBound, openingLosses, type OpeningLosses, sellersRuledOut } from './lagrangian.js';

@@ -14,6 +14,8 @@ export interface BoundEffort {
   /** Starting multipliers; the better they are, the sooner the bound is good. */
   readonly start: Float64Array;
   readonly halt: () => boolean;
+  /** Fill each parcel in whole units: a better bound, at several times the work. */
+  readonly inWholeUnits?: boolean;
   readonly onBound?: (boundMinor: number) => void;
 }
 
@@ -28,7 +30,7 @@ const FAILURES_BEFORE_SHORTER = 12;
  * Rules of the whole trip (parcels, budget) and one-seller wishes are left out, which can only lower the bound.
  */
 export function lagrangianBound(index: MarketIndex, effort: BoundEffort): LagrangianBound {
-  const sellers = index.market.sellers.map((_, s) => new SellerBound(index, s));
+  const sellers = index.market.sellers.map((_, s) => new SellerBound(index, s, effort.inWholeUnits));
   const count = index.variants.length;
   const slope = new Float64Array(count);
   const multipliers = Float64Array.from(effort.start);
@@ -64,21 +66,29 @@ export function lagrangianBound(index: MarketIndex, effort: BoundEffort): Lagran
 /** Costs are whole minor units: a plan that is better than another costs at least one less. */
 const ONE_MINOR = 1;
 
+/** What buying from each seller would lift the bound by, whether that pays or not: 0 for those the relaxation buys from. */
+export interface OpeningLosses {
+  readonly boundMinor: number;
+  readonly losses: Float64Array;
+}
+
+/** The bound, worked out anew at the multipliers that are given, and what opening each seller would add to it. */
+export function openingLosses(index: MarketIndex, multipliers: Float64Array): OpeningLosses {
+  const bounds = index.market.sellers.map((_, s) => new SellerBound(index, s, true));
+  const boundMinor = evaluate(index, bounds, multipliers, new Float64Array(index.variants.length));
+  const supply = new Float64Array(index.variants.length);
+  return {
+    boundMinor,
+    losses: Float64Array.from(bounds, (seller) => seller.contribution(multipliers, supply) - seller.whenOpen(multipliers)),
+  };
+}
+
 /**
  * Sellers no better plan buys from: where opening one would lift the bound to the cost of the best plan (reduced cost fixing, Wolsey,
- * *Integer Programming*, 1998). The bound is worked out anew at the multipliers that are given.
+ * *Integer Programming*, 1998).
  */
-export function sellersRuledOut(index: MarketIndex, multipliers: Float64Array, bestMinor: number): ReadonlySet<number> {
-  const bounds = index.market.sellers.map((_, s) => new SellerBound(index, s));
-  const bound = evaluate(index, bounds, multipliers, new Float64Array(index.variants.length));
-  const supply = new Float64Array(index.variants.length);
-  return new Set(
-    bounds.flatMap((seller, s) => {
-      const lost = seller.contribution(multipliers, supply) - seller.whenOpen(multipliers);
-      return bound + lost > bestMinor - ONE_MINOR + ROUNDING ? [s] : [];
-    }),
-  );
-}
+export const sellersRuledOut = ({ boundMinor, losses }: OpeningLosses, bestMinor: number): ReadonlySet<number> =>
+  new Set([...losses.keys()].filter((s) => boundMinor + (losses[s] ?? 0) > bestMinor - ONE_MINOR + ROUNDING));
 
 /** The relaxed cost at some multipliers; `slope` receives what each variant lacks (wanted less supplied). */
 function evaluate(index: MarketIndex, sellers: readonly SellerBound[], multipliers: Float64Array, slope: Float64Array): number {

@@ -1,3 +1,4 @@
+import { fillKnapsack } from './knapsack.js';
 import { type MarketIndex, MICROGRAMS } from '../reduce/index.js';
 
 /** One way a parcel may be charged: a tier or free postage, with duty or without, and the limits under which it holds. */
@@ -29,6 +30,8 @@ export class SellerBound {
   constructor(
     private readonly index: MarketIndex,
     seller: number,
+    /** Fill parcels in whole units: closer to the truth, and longer to work out. */
+    private readonly inWholeUnits = false,
   ) {
     const terms = index.market.sellers[seller];
     const own = (index.sellerOffers[seller] ?? []).filter((o) => (index.offerUseful[o] ?? 0) > 0);
@@ -127,10 +130,23 @@ export class SellerBound {
       goods += (price[i] ?? 0) * units;
       grams += (weight[i] ?? 0) * units;
     }
-    if (grams > weightMost) return this.cutTo(weightMost, weight, share);
+    if (grams > weightMost) return this.inWholeUnits ? this.pack(weightMost, share) : this.cutTo(weightMost, weight, share);
     if (goods > goodsMost) return this.cutTo(goodsMost, price, share);
     if (goods < goodsLeast) return gain - this.lossOfReaching(goodsLeast - goods, share);
     return gain;
+  }
+
+  /** A knapsack in whole units. Goods at their most cannot be exceeded by taking less. */
+  private pack(weightMost: number, share: number): number {
+    const { price, value, weight, most, trial } = this;
+    const micrograms = Float64Array.from(weight, (grams) => Math.round(grams * MICROGRAMS));
+    return fillKnapsack(
+      Math.round(weightMost * MICROGRAMS),
+      micrograms,
+      (i) => (value[i] ?? 0) - (price[i] ?? 0) * (1 + share),
+      most,
+      trial,
+    );
   }
 
   /** A fractional knapsack: the units that gain most per unit of what is limited, the last one in part. */

@@ -42,6 +42,15 @@ export class Terms {
     return charges;
   }
 
+  /** The most a parcel may weigh to be sent for less than so heavy a one is; null when none is. */
+  cheaperBelow(weight: number): number | null {
+    let k = 0;
+    while (k < this.tierUpTo.length && weight > (this.tierUpTo[k] ?? 0)) k += 1;
+    const cost = this.tierCost[Math.min(k, this.tierCost.length - 1)] ?? 0;
+    for (let lighter = k - 1; lighter >= 0; lighter -= 1) if ((this.tierCost[lighter] ?? 0) < cost) return this.tierUpTo[lighter] ?? 0;
+    return null;
+  }
+
   /**
    * Goods, charges and what breaking a limit is taken to cost: a minimum not reached is paid up in goods nobody wants,
    * a parcel too heavy is priced out of any plan.

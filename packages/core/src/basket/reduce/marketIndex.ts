@@ -24,6 +24,8 @@ export interface MarketIndex {
   readonly offerUseful: Int32Array;
   readonly offerWeight: Float64Array;
   readonly offerYields: readonly (readonly ShelfYield[])[];
+  /** Nothing is sold in bundles: what a unit costs does not hang on what others are worth. */
+  readonly isPlain: boolean;
   readonly shelfSeller: Int32Array;
   readonly shelfVariant: Int32Array;
   /** Offers that fill a shelf, cheapest unit first. */
@@ -113,6 +115,7 @@ export function indexMarket(market: ReducedMarket): MarketIndex {
     offerUseful: Int32Array.from(ofOffers((usable) => usable.useful)),
     offerWeight: Float64Array.from(ofOffers((usable) => Math.round(usable.item.weightG * MICROGRAMS))),
     offerYields,
+    isPlain: offerYields.every((yields) => yields.length < 2),
     shelfSeller: Int32Array.from(shelfSeller),
     shelfVariant: Int32Array.from(shelfVariant),
     shelfOffers,

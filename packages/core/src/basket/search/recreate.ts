@@ -9,7 +9,7 @@ export interface RecreateOptions {
   readonly shelfPrice: Float64Array;
   /** 1 for each seller nothing may be bought from. */
   readonly shunned: Uint8Array;
-  /** A seller taken to be open already, so that his first unit does not carry the whole postage; -1 for none. */
+  /** A seller whose units cost their goods alone, so that none of them carries the postage they all share; -1 for none. */
   readonly invited: number;
   /** Leave postage and fees out of sight and look at prices alone. */
   readonly byPriceAlone?: boolean;
@@ -52,6 +52,7 @@ function cheapest(plan: WorkingPlan, index: MarketIndex, need: number, options: 
   const missing = plan.missing[need] ?? 0;
   const oneSeller = index.market.needs[need]?.sameSeller ?? false;
   const bound = oneSeller ? plan.boundSeller(need) : null;
+  const mayEnd = index.isPlain && plan.isNothingCheaper;
   let best: Choice | null = null;
   for (const { variant, penalty } of index.needOptions[need] ?? []) {
     const owned = Math.min(missing, plan.ownedLeft[variant] ?? 0);
@@ -59,6 +60,8 @@ function cheapest(plan: WorkingPlan, index: MarketIndex, need: number, options: 
     if (owned > 0 && (!best || ownedCost < best.unitCost))
       best = { kind: 'owned', which: variant, shelf: -1, quantity: owned, unitCost: ownedCost };
     for (const shelf of index.variantShelves[variant] ?? []) {
+      // Shelves come cheapest first: where no unit costs less than its price, none that follows is better.
+      if (best && mayEnd && best.unitCost <= penalty + (options.shelfPrice[shelf] ?? 0)) break;
       const seller = index.shelfSeller[shelf] ?? 0;
       if (options.shunned[seller] === 1 || (bound !== null && bound !== seller)) continue;
       if (oneSeller && bound === null && !canSupply(plan, index, need, seller, missing)) continue;
@@ -103,9 +106,9 @@ function offerChoice(
   const quantity = Math.min(room, lotsFor(index, offer, shelf, missing));
   const units = Math.min(missing, quantity * each);
   const price = index.offerPrice[offer] ?? 0;
-  // An invited seller is priced as if he were open: goods only, and what the tiers add is paid when it comes to that.
+  // An invited seller is priced by goods alone: what the tiers add is paid when it comes to that.
   let cost =
-    byPriceAlone || (seller === invited && plan.units[seller] === 0)
+    byPriceAlone || seller === invited
       ? price * quantity
       : plan.marginal(seller, price * quantity, (index.offerWeight[offer] ?? 0) * quantity);
   for (const other of index.offerYields[offer] ?? []) {

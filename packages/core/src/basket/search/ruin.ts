@@ -26,6 +26,35 @@ export function closeSeller(plan: WorkingPlan, seller: number): readonly number[
   return touched;
 }
 
+/**
+ * Lightens a parcel until a cheaper tier carries it: the units that are worth least above their price for their weight go first. Whatever
+ * they filled is missing again. Returns those needs; none when no lighter tier is cheaper.
+ *
+ * @param worth what another unit of each variant is worth (see `recreate`)
+ */
+export function lightenParcel(plan: WorkingPlan, seller: number, worth: Float64Array, shelfPrice: Float64Array): readonly number[] {
+  const { index } = plan;
+  const limit = plan.terms[seller]?.cheaperBelow(plan.weight[seller] ?? 0) ?? null;
+  if (limit === null) return [];
+  const lots = (index.sellerShelves[seller] ?? []).flatMap((shelf) => {
+    const variant = index.shelfVariant[shelf] ?? 0;
+    const weight = index.offerWeight[index.shelfOffers[shelf]?.[0] ?? -1] ?? 0;
+    const keeps = ((worth[variant] ?? 0) - (shelfPrice[shelf] ?? 0)) / Math.max(1, weight);
+    return (index.variantNeeds[variant] ?? []).flatMap((need) =>
+      plan.sourcesOf(need).flatMap(([source, quantity]) => (source === shelf ? [{ need, shelf, quantity, weight, keeps }] : [])),
+    );
+  });
+  const touched: number[] = [];
+  for (const { need, shelf, quantity, weight } of lots.sort((a, b) => a.keeps - b.keeps)) {
+    const over = (plan.weight[seller] ?? 0) - limit;
+    if (over <= 0) break;
+    plan.fill(need, shelf, -Math.min(quantity, Math.ceil(over / Math.max(1, weight))));
+    giveBack(plan, shelf);
+    touched.push(need);
+  }
+  return touched;
+}
+
 /** Gives back lots on a shelf of which no unit is used, dearest first. */
 export function giveBack(plan: WorkingPlan, shelf: number): void {
   const { index } = plan;

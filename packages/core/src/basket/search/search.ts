@@ -3,7 +3,7 @@ import type { Decision } from '../decision/index.js';
 import { type MarketIndex, shelfPrices } from '../reduce/index.js';
 import { fillUp } from './fillUp.js';
 import { recreate, type RecreateOptions } from './recreate.js';
-import { closeSeller, emptyNeed, giveBack } from './ruin.js';
+import { closeSeller, emptyNeed, giveBack, lightenParcel } from './ruin.js';
 import { WorkingPlan } from './workingPlan.js';
 
 /** Says when a search has to come to an end. */
@@ -23,6 +23,11 @@ export interface SearchEffort {
   readonly onBetter?: (decision: Decision) => void;
 }
 
+/** How often a parcel that is there is made lighter, or asked for more, rather than left out. */
+const LIGHTENED = 0.3;
+const ASKED_FOR_MORE = 0.3;
+/** How often one that was asked for more keeps all it was given. */
+const LEFT_HEAVY = 0.3;
 const TRIES_BETWEEN_NEWS = 500;
 const TRIES_BETWEEN_HALTS = 50;
 /** Cooling: from this share of a typical parcel's charges down to a hundredth of it. */
@@ -89,7 +94,6 @@ function typicalCharges(plan: WorkingPlan): number {
 /** One change of the plan, by lot. */
 function change(plan: WorkingPlan, pick: (count: number) => number, draw: () => number, nobody: RecreateOptions): void {
   const { index } = plan;
-  const { sellers } = index.market;
   const kind = draw();
   if (kind < 0.2) {
     const needs = index.market.needs.length;
@@ -97,18 +101,40 @@ function change(plan: WorkingPlan, pick: (count: number) => number, draw: () => 
     for (const need of emptied) emptyNeed(plan, need);
     return recreate(plan, missingOf(plan, emptied, draw), nobody);
   }
-  const seller = pick(sellers.length);
-  const isOpen = (plan.units[seller] ?? 0) > 0;
-  if (isOpen) {
-    const touched = closeSeller(plan, seller);
-    const invited = kind < 0.6 ? neighbour(index, seller, pick) : -1;
-    const moved = invited >= 0 ? emptyForInvited(plan, invited, nobody) : [];
-    return recreateWithout(plan, seller, missingOf(plan, [...touched, ...moved], draw), { ...nobody, invited });
-  }
+  const seller = pick(index.market.sellers.length);
+  if ((plan.units[seller] ?? 0) === 0) return open(plan, seller, kind < 0.5 ? openNeighbour(plan, seller, pick) : -1, draw, nobody);
+  const way = draw();
+  if (way < LIGHTENED && lighten(plan, seller, [], draw, nobody)) return;
+  if (way >= LIGHTENED && way < LIGHTENED + ASKED_FOR_MORE) return askForMore(plan, seller, draw, nobody);
+  close(plan, seller, kind < 0.6 ? neighbour(index, seller, pick) : -1, draw, nobody);
+}
+
+/** Buys from a seller what costs less there, in place of another where one is given. */
+function open(plan: WorkingPlan, seller: number, closed: number, draw: () => number, nobody: RecreateOptions): void {
   const moved = emptyForInvited(plan, seller, nobody);
-  const closed = kind < 0.5 ? openNeighbour(plan, seller, pick) : -1;
   const touched = closed >= 0 ? closeSeller(plan, closed) : [];
   recreateWithout(plan, closed, missingOf(plan, [...moved, ...touched], draw), { ...nobody, invited: seller });
+}
+
+/** Buys nothing from a seller any more, and from another in his place where one is given. */
+function close(plan: WorkingPlan, seller: number, invited: number, draw: () => number, nobody: RecreateOptions): void {
+  const touched = closeSeller(plan, seller);
+  const moved = invited >= 0 ? emptyForInvited(plan, invited, nobody) : [];
+  recreateWithout(plan, seller, missingOf(plan, [...touched, ...moved], draw), { ...nobody, invited });
+}
+
+/** Sends a seller's parcel by a cheaper tier, and fills what it loses elsewhere, beside other needs; says whether there is such a tier. */
+function lighten(plan: WorkingPlan, seller: number, others: readonly number[], draw: () => number, nobody: RecreateOptions): boolean {
+  const touched = lightenParcel(plan, seller, nobody.worth, nobody.shelfPrice);
+  if (touched.length > 0) recreateWithout(plan, seller, missingOf(plan, [...others, ...touched], draw), nobody);
+  return touched.length > 0;
+}
+
+/** Has a parcel that is there carry all that costs less in it; mostly as much as its tier, or the one below, lets it. */
+function askForMore(plan: WorkingPlan, seller: number, draw: () => number, nobody: RecreateOptions): void {
+  const more = emptyForInvited(plan, seller, nobody);
+  recreate(plan, missingOf(plan, more, draw), { ...nobody, invited: seller });
+  if (draw() >= LEFT_HEAVY) lighten(plan, seller, more, draw, nobody);
 }
 
 function recreateWithout(plan: WorkingPlan, seller: number, needs: readonly number[], options: RecreateOptions): void {

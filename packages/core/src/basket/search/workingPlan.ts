@@ -31,6 +31,11 @@ export class WorkingPlan {
   private readonly rules: Rules;
   /** The log of changes, four numbers each: 0 for an offer or 1 for a need, which, its source, the delta. */
   private readonly log: number[] = [];
+  /** 1 for each seller whose parcel as it stands more goods could make cheaper, and how many there are. */
+  private readonly discounts: Uint8Array;
+  private discountCount = 0;
+  /** Bought units that fill nothing yet, of all shelves. */
+  private spareCount = 0;
   private parcelsCost = 0;
   private otherCost = 0;
   private openMusts = 0;
@@ -49,6 +54,7 @@ export class WorkingPlan {
     this.parcelCost = new Float64Array(market.sellers.length);
     this.ownedLeft = Int32Array.from(index.ownedQuantity);
     this.leftover = new Int32Array(index.variants.length);
+    this.discounts = new Uint8Array(market.sellers.length);
     this.fills = market.needs.map(() => new Map<FillSource, number>());
     index.needShort.forEach((short, n) => this.addMissing(n, index.needQuantity[n] ?? 0, short));
   }
@@ -88,6 +94,11 @@ export class WorkingPlan {
     if (!terms) return false;
     const goods = this.goods[seller] ?? 0;
     return goods < terms.minimum || (terms.freeFrom !== Infinity && goods < terms.freeFrom) || terms.hasFallingTiers;
+  }
+
+  /** Does every unit cost at least its price as the plan stands, with nothing bought that is still to be had for nothing? */
+  get isNothingCheaper(): boolean {
+    return this.discountCount === 0 && this.spareCount === 0;
   }
 
   /** Buys units of an offer (whole lots), or gives them back when negative. */
@@ -164,8 +175,12 @@ export class WorkingPlan {
     const cost = after === 0 ? 0 : (this.terms[seller]?.softCost(this.goods[seller] ?? 0, this.weight[seller] ?? 0) ?? 0);
     this.parcelsCost += cost - (this.parcelCost[seller] ?? 0);
     this.parcelCost[seller] = cost;
+    const mayDiscount = after > 0 && this.mayDiscount(seller) ? 1 : 0;
+    this.discountCount += mayDiscount - (this.discounts[seller] ?? 0);
+    this.discounts[seller] = mayDiscount;
     for (const { shelf, variant, units } of index.offerYields[offer] ?? []) {
       this.spare[shelf] = (this.spare[shelf] ?? 0) + units * quantity;
+      this.spareCount += units * quantity;
       this.changeLeftover(variant, units * quantity);
     }
   }
@@ -185,6 +200,7 @@ export class WorkingPlan {
       this.otherCost += quantity * (penalty + (index.ownedCost[variant] ?? 0));
     } else {
       this.spare[source] = (this.spare[source] ?? 0) - quantity;
+      this.spareCount -= quantity;
       this.otherCost += quantity * penalty;
       this.changeLeftover(variant, -quantity);
     }

@@ -43,9 +43,13 @@ export class Best {
     return !this.problem.rules.fillFirst || this.shortage() <= this.leastShortage;
   }
 
-  /** A bound of money alone, as a bound of the cost in the market that is searched. */
+  /** What a model says of money alone, as a cost in the market that is searched. */
+  asCost = (question: ModelQuestion, money: number): number =>
+    question.maxShortageMinor === undefined ? money : money + this.leastShortage;
+
+  /** Takes a bound that a model proved. */
   raiseBy(question: ModelQuestion, bound: number): void {
-    const own = question.maxShortageMinor === undefined ? bound : bound + this.leastShortage;
+    const own = this.asCost(question, bound);
     // A model may leave out what no better plan takes: what it proves beyond the best plan says nothing of what was left out.
     this.raise(this.found ? Math.min(own, this.found.priced.costMinor) : own);
   }
@@ -55,11 +59,23 @@ export class Best {
    * cent: it is done when proven.
    */
   isDone(): boolean {
-    if (!this.found || !this.isFilled()) return false;
-    const { costMinor } = this.found.priced;
-    if (this.boundMinor >= costMinor) return true;
+    return this.isFilled() && this.gap() <= this.problem.effort.gap;
+  }
+
+  /** How far the best plan, or one of another cost, may be above the least money, as a share of its own; Infinity where that cannot be said. */
+  gap(costMinor = this.found?.priced.costMinor ?? Infinity): number {
+    if (!this.found) return Infinity;
+    if (this.boundMinor >= costMinor) return 0;
     const money = costMinor - this.shortage();
-    return money > 0 && (costMinor - this.boundMinor) / money <= this.problem.effort.gap;
+    return money > 0 ? (costMinor - this.boundMinor) / money : Infinity;
+  }
+
+  /** The gap to ask a model for: of the money, whatever the model's own objective counts besides. */
+  gapFor(question: ModelQuestion): number {
+    const { gap } = this.problem.effort;
+    if (question.maxShortageMinor !== undefined || !this.found) return gap;
+    const { costMinor } = this.found.priced;
+    return costMinor <= 0 ? gap : (gap * Math.max(0, costMinor - this.shortage())) / costMinor;
   }
 
   raise(bound: number): void {

@@ -1,1 +1,2 @@
-export { SOLVE_PHASES, solveBasket, type SolveProgress } from './solve.js';
+export { SOLVE_PHASES, type SolveProgress } from './control.js';
+export { solveBasket } from './solve.js';

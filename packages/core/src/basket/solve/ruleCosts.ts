@@ -2,7 +2,7 @@ import { count } from '../../kernel/index.js';
 import type { BasketPlan, BasketProblem, Rules } from '../problem/index.js';
 
 /** A rule that is set: what it says, in words that follow "under" or "without", and the problem without it. */
-export interface SetRule {
+interface SetRule {
   readonly words: string;
   readonly without: BasketProblem;
 }
@@ -28,7 +28,7 @@ export function setRules(problem: BasketProblem): readonly SetRule[] {
 const missing = (plan: BasketPlan): number => plan.short.reduce((all, row) => all + row.quantity, 0);
 
 /** What a rule costs, as a sentence: parts that could be had without it, or money it takes; null when it costs nothing. */
-export function ruleCost(rule: SetRule, plan: BasketPlan, without: BasketPlan): string | null {
+function ruleCost(rule: SetRule, plan: BasketPlan, without: BasketPlan): string | null {
   if (without.status === 'infeasible') return null;
   if (plan.status === 'infeasible') return `Without ${rule.words} there is a plan, for ${inUnits(without.paidMinor)}.`;
   const more = missing(plan) - missing(without);
@@ -36,4 +36,19 @@ export function ruleCost(rule: SetRule, plan: BasketPlan, without: BasketPlan): 
   const dearer = plan.costMinor - plan.shortageMinor - (without.costMinor - without.shortageMinor);
   if (dearer <= 0) return null;
   return `Keeping to ${rule.words} costs ${inUnits(dearer)}: without it the trip would come to ${inUnits(without.paidMinor)}.`;
+}
+
+/** What each rule that is set costs, in sentences, by solving without it; given up when it is over. */
+export async function ruleCosts(
+  problem: BasketProblem,
+  plan: BasketPlan,
+  { isOver, solve }: { readonly isOver: () => boolean; readonly solve: (without: BasketProblem) => Promise<BasketPlan> },
+): Promise<readonly string[]> {
+  const sentences: string[] = [];
+  for (const rule of setRules(problem)) {
+    if (isOver()) break;
+    const sentence = ruleCost(rule, plan, await solve(rule.without));
+    if (sentence !== null) sentences.push(sentence);
+  }
+  return sentences;
 }

@@ -1,4 +1,4 @@
-import { lagrangianBound, sellersRuledOut } from '../bound/index.js';
+import { lagrangianBound, openingLosses, sellersRuledOut } from '../bound/index.js';
 import type { Decision, Found } from '../decision/index.js';
 import { buildModel, type ModelQuestion, solveExactly } from '../model/index.js';
 import type { BasketPlan, BasketProblem, PlanStatus } from '../problem/index.js';
@@ -7,31 +7,9 @@ import { cheapestEach, searchBaskets } from '../search/index.js';
 import { parcelsCurve } from './curve.js';
 import { decisionOf } from './again.js';
 import { Best, TOLERANCE_MINOR } from './best.js';
-import { ruleCost, setRules } from './ruleCosts.js';
-
-export const SOLVE_PHASES = ['searching', 'bounding', 'proving', 'comparing'] as const;
-
-/** How far a solve has come. Money in minor units, as it would be paid; null until there is a plan or a bound. */
-export interface SolveProgress {
-  readonly phase: (typeof SOLVE_PHASES)[number];
-  /** What the best plan so far costs, what it leaves unfilled apart. */
-  readonly bestMinor: number | null;
-  /** No plan that fills as much costs less. */
-  readonly boundMinor: number | null;
-  readonly gap: number | null;
-  /** Units the best plan so far leaves unfilled. */
-  readonly short: number | null;
-  readonly seconds: number;
-}
-
-export interface SolveControl {
-  /** Seconds on any clock; only differences are used. */
-  now(): number;
-  shouldStop(): boolean;
-  onProgress(progress: SolveProgress): void;
-  /** Called with every better plan, so that a stop or a crash keeps the best. */
-  onPlan(plan: BasketPlan): void;
-}
+import type { SolveControl, SolveProgress } from './control.js';
+import { marketNear } from './nearby.js';
+import { ruleCosts } from './ruleCosts.js';
 
 export interface SolveOptions {
   /** Once the plan stands, work out what each rule costs, the fewest parcels and the curve of cost against parcels. */
@@ -45,7 +23,8 @@ const ALONE: SolveOptions = { comparisons: false };
 
 /**
  * Solves a basket problem that passed its schema and `problemFaults`: reduction, a search for a first plan, a Lagrangian
- * bound, then the exact model started from the plan and stopped at the gap asked for. Under `fillFirst` the least shortage is found
+ * bound, the exact model of what lies near the plan, the bound in whole units, then the exact model of all that is still open, started
+ * from the plan and stopped at the gap asked for. Under `fillFirst` the least shortage is found
  * and proven by itself, and money is minimised among the plans that have it (basket problem, *Filling first*). The result is never dearer than
  * the search's plan or than cheapest-each where that keeps the rules; `boundMinor` is never above the optimum.
  */
@@ -86,8 +65,11 @@ class Solve {
 
     this.search(0, startingWorth(this.index));
     if (this.problem.rules.fillFirst) await this.settleShortage();
-    const worth = this.searchAndBound();
-    if (this.isLarge && !this.best.isDone()) await this.proveInPart(worth);
+    let worth = this.searchAndBound();
+    const isOver = (): boolean => this.control.shouldStop() || this.best.isDone();
+    if (this.isLarge && !isOver()) worth = this.bound(worth, isOver, true);
+    if (this.isLarge && !isOver()) await this.searchNearby(worth);
+    if (this.isLarge && !isOver()) await this.proveInPart(worth);
     const hasTime = !this.isLarge || this.elapsed() < this.problem.effort.seconds * LATEST_START;
     const exact = !this.best.isDone() && hasTime ? await this.prove(worth) : null;
     const plan = this.best.found ? this.plan() : this.best.nothing(this.elapsed(), exact?.outcome === 'infeasible');
@@ -127,14 +109,6 @@ class Solve {
     return this.problem.rules.fillFirst && this.best.found ? { maxShortageMinor: this.best.shortage() } : {};
   }
 
-  /** The gap to ask a model for: of the money, whatever the model's own objective counts besides. */
-  private gapFor(question: ModelQuestion): number {
-    const { gap } = this.problem.effort;
-    if (question.maxShortageMinor !== undefined || !this.best.found) return gap;
-    const { costMinor } = this.best.found.priced;
-    return costMinor <= 0 ? gap : (gap * Math.max(0, costMinor - this.best.shortage())) / costMinor;
-  }
-
   /**
    * Search and bound by turns, each round longer than the last, until the gap is reached or both have had their share of
    * the time. What the bound says a part is worth helps the search to judge bundles. Returns that worth.
@@ -143,8 +117,13 @@ class Solve {
     const { effort } = this.problem;
     const halt = (): boolean => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds * SEARCH_SHARE;
     let worth = startingWorth(this.index);
-    const rounds = this.isLarge ? SEARCH_ROUNDS : 1;
-    for (let round = 0; round < rounds && (round === 0 || !halt()); round += 1) {
+    const rounds = this.isLarge ? ROUND_SHARES.length : 1;
+    let before = Infinity;
+    // Where the gap is nearly reached and still closing, searching on reaches it sooner than a model would.
+    const isClosing = (): boolean => (before - this.best.gap()) * 2 > this.best.gap() - effort.gap;
+    for (let round = 0; round < rounds || (round < rounds + MORE_ROUNDS && isClosing()); round += 1) {
+      if (round > 0 && halt()) break;
+      before = this.best.gap();
       if (round > 0) this.search(round, worth);
       this.tell('bounding');
       if (this.isLarge) worth = this.bound(worth, halt);
@@ -155,8 +134,8 @@ class Solve {
   /** One round of the search, longer than the one before; the first begins with what is known, later ones stay near the best. */
   private search(round: number, worth: Float64Array): void {
     const { effort } = this.problem;
-    const rounds = this.isLarge ? SEARCH_ROUNDS : 1;
-    const tries = Math.min(MOST_TRIES, Math.ceil((400 + TRIES_PER_ROW * this.size) * 2 ** (round + 1 - rounds)));
+    const share = this.isLarge ? (ROUND_SHARES[round] ?? 2 ** (round + 1 - ROUND_SHARES.length)) : SMALL_SHARE;
+    const tries = Math.min(MOST_TRIES, Math.ceil((400 + TRIES_PER_ROW * this.size) * share));
     const start = round === 0 ? undefined : this.best.found?.decision;
     this.offer(
       searchBaskets(this.index, {
@@ -170,9 +149,10 @@ class Solve {
     );
   }
 
-  private bound(start: Float64Array, halt: () => boolean): Float64Array {
+  private bound(start: Float64Array, halt: () => boolean, inWholeUnits = false): Float64Array {
     const { boundMinor, multipliers } = lagrangianBound(this.index, {
       rounds: BOUND_ROUNDS,
+      inWholeUnits,
       bestMinor: this.best.found?.priced.costMinor ?? 0,
       start,
       halt,
@@ -186,6 +166,31 @@ class Solve {
   }
 
   /**
+   * The exact model of what lies near the best plan: it finds the chains of small moves a search does not. Given up where not even the best
+   * plan near can reach the gap: then it is the bound that has to rise.
+   */
+  private async searchNearby(worth: Float64Array): Promise<void> {
+    const { found } = this.best;
+    if (!found) return;
+    const { seconds } = this.problem.effort;
+    const until = Math.min(this.elapsed() * (1 + NEARBY_TIMES), this.elapsed() + seconds * NEARBY_SHARE);
+    const near = marketNear(this.market, found, openingLosses(this.index, worth));
+    const question = this.asMuch();
+    let isHopeless = false;
+    const { decision } = await solveExactly(buildModel(near, question), found.decision, {
+      gap: this.best.gapFor(question) / 2,
+      seconds: until - this.elapsed(),
+      shouldStop: () => isHopeless || this.control.shouldStop() || this.best.isDone() || this.elapsed() > until,
+      onProgress: (_, bound) => {
+        isHopeless = this.best.gap(this.best.asCost(question, bound)) > this.problem.effort.gap;
+        this.tell('bounding');
+      },
+      onDecision: (better) => this.offer(better),
+    });
+    if (decision) this.offer(decision);
+  }
+
+  /**
    * The model with lots in part: the solver cuts it far better than whole lots. Its bound holds for whole lots too, and
    * its plans say which sellers to look at; the search makes sound plans of them.
    */
@@ -196,7 +201,7 @@ class Solve {
     const question = { ...this.asMuch(), inPart: true };
     const built = buildModel(this.stillOpen(worth), question);
     const { bound, decision } = await solveExactly(built, this.best.found?.decision ?? null, {
-      gap: this.gapFor(question),
+      gap: this.best.gapFor(question),
       seconds: until - this.elapsed(),
       shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > until,
       onProgress: (_, value) => {
@@ -227,7 +232,7 @@ class Solve {
   private stillOpen(worth: Float64Array): ReducedMarket {
     const { found } = this.best;
     if (!found || !this.best.isFilled()) return this.market;
-    const gone = new Set(sellersRuledOut(this.index, worth, found.priced.costMinor));
+    const gone = new Set(sellersRuledOut(openingLosses(this.index, worth), found.priced.costMinor));
     const used = new Set(found.priced.parcels.map((parcel) => parcel.seller));
     for (const s of gone) if (used.has(this.market.sellers[s]?.id ?? '')) gone.delete(s);
     return withoutSellers(this.market, gone);
@@ -240,7 +245,7 @@ class Solve {
       buildModel(this.isLarge ? this.stillOpen(worth) : this.market, question),
       this.best.found?.decision ?? null,
       {
-        gap: this.gapFor(question),
+        gap: this.best.gapFor(question),
         seconds: effort.seconds - this.elapsed(),
         shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds,
         onProgress: (_, bound) => {
@@ -263,17 +268,12 @@ class Solve {
   /** Time for comparisons: some more than the plan itself was given, so that small trips are always compared. */
   private hasTimeToCompare = (): boolean => !this.control.shouldStop() && this.elapsed() < this.problem.effort.seconds + COMPARING_SECONDS;
 
-  /** What each rule costs, by solving without it. */
-  private async ruleCosts(plan: BasketPlan): Promise<readonly string[]> {
-    const sentences: string[] = [];
-    for (const rule of setRules(this.problem)) {
-      if (!this.hasTimeToCompare()) break;
-      const effort = { gap: this.problem.effort.gap, seconds: COMPARING_SECONDS / 4 };
-      const without = await solveBasket({ ...rule.without, effort }, this.quietly(), ALONE);
-      const sentence = ruleCost(rule, plan, without);
-      if (sentence !== null) sentences.push(sentence);
-    }
-    return sentences;
+  private ruleCosts(plan: BasketPlan): Promise<readonly string[]> {
+    const effort = { gap: this.problem.effort.gap, seconds: COMPARING_SECONDS / 4 };
+    return ruleCosts(this.problem, plan, {
+      isOver: () => !this.hasTimeToCompare(),
+      solve: (without) => solveBasket({ ...without, effort }, this.quietly(), ALONE),
+    });
   }
 
   /** The same clock and stop for a side question, whose plans and progress nobody is told. */
@@ -326,6 +326,9 @@ const COMPARING_SECONDS = 12;
 /** Shares of the time that search and bound may take at most; proving needs the rest. */
 const SEARCH_SHARE = 0.25;
 const SHORTAGE_SHARE = 0.3;
+const NEARBY_SHARE = 0.17;
+/** Times what the search and its bound took. */
+const NEARBY_TIMES = 3;
 const PART_SHARE = 0.7;
 /** A large model takes seconds to build and presolve: it is not begun when the time is nearly over. */
 const LATEST_START = 0.8;
@@ -333,5 +336,9 @@ const TRIES_PER_ROW = 6;
 const MOST_TRIES = 120_000;
 /** Small problems are proven before a bound by relaxation would pay. */
 const LARGE_FROM_ROWS = 600;
-const SEARCH_ROUNDS = 4;
+/** What each round tries of all there is to try: little before anything is known of what parts are worth. */
+const ROUND_SHARES = [1 / 32, 1 / 4, 1 / 2, 1];
+/** A small problem is searched in one round, which takes a moment. */
+const SMALL_SHARE = 2;
 const BOUND_ROUNDS = 500;
+const MORE_ROUNDS = 2;

@@ -80,21 +80,19 @@ export class FacetIndex {
     }));
     const narrowing = columns.filter(({ wanted }) => wanted !== null);
     // Rows that pass all facets, and for each facet that narrows those that fail by it alone: they count for its own values.
+    const failures = new Uint8Array(narrowing.length === 0 ? 0 : rows.length);
+    for (const [f, { column, wanted }] of narrowing.entries()) if (wanted) noteFailures(column, wanted, rows, f, failures);
     const kept = narrowing.length === 0 ? rows : new Int32Array(rows.length);
-    let count = narrowing.length === 0 ? rows.length : 0;
-    if (narrowing.length > 0)
-      for (let i = 0; i < rows.length; i += 1) {
-        const row = rows[i] ?? 0;
-        let failed: (typeof columns)[number] | null = null;
-        let failures = 0;
-        for (const one of narrowing)
-          if (failures < 2 && !passes(one.column, one.wanted, row)) {
-            failed = one;
-            failures += 1;
-          }
-        if (failures === 0) kept[count++] = row;
-        else if (failures === 1 && failed) countRow(failed.column, failed.counts, row);
+    let count = failures.length === 0 ? rows.length : 0;
+    for (let i = 0; i < failures.length; i += 1) {
+      const failure = failures[i] ?? 0;
+      const row = rows[i] ?? 0;
+      if (failure === 0) kept[count++] = row;
+      else if (failure !== BY_SEVERAL) {
+        const failed = narrowing[failure - 1];
+        if (failed) countRow(failed.column, failed.counts, row);
       }
+    }
     const passing = kept.slice(0, count);
     for (const { column, counts } of columns) countRows(column, counts, passing);
     const named = FACETS.map((facet, f) => [
@@ -113,11 +111,24 @@ export class FacetIndex {
   }
 }
 
-/** Has a row one of the wanted values? */
-function passes({ starts, codes }: Column, wanted: Uint8Array | null, row: number): boolean {
-  if (!wanted) return true;
-  for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0); at += 1) if (wanted[codes[at] ?? 0] === 1) return true;
-  return false;
+/** What stands for a row that fails by more than one facet; else the facet's place among those that narrow, from 1. */
+const BY_SEVERAL = 255;
+
+/** Notes which rows have none of the wanted values of a facet. */
+function noteFailures(
+  { isSingle, starts, codes }: Column,
+  wanted: Uint8Array,
+  rows: Int32Array,
+  facet: number,
+  failures: Uint8Array,
+): void {
+  for (let i = 0; i < rows.length; i += 1) {
+    const row = rows[i] ?? 0;
+    let has = 0;
+    if (isSingle) has = wanted[codes[row] ?? 0] ?? 0;
+    else for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0) && has === 0; at += 1) has = wanted[codes[at] ?? 0] ?? 0;
+    if (has === 0) failures[i] = failures[i] === 0 ? facet + 1 : BY_SEVERAL;
+  }
 }
 
 function countRow({ starts, codes }: Column, counts: Uint32Array, row: number): void {
@@ -126,9 +137,10 @@ function countRow({ starts, codes }: Column, counts: Uint32Array, row: number): 
 
 function countRows(column: Column, counts: Uint32Array, rows: Int32Array): void {
   const { isSingle, codes } = column;
-  for (let i = 0; i < rows.length; i += 1) {
-    const row = rows[i] ?? 0;
-    if (isSingle) counts[codes[row] ?? 0] = (counts[codes[row] ?? 0] ?? 0) + 1;
-    else countRow(column, counts, row);
-  }
+  if (!isSingle) for (const row of rows) countRow(column, counts, row);
+  else
+    for (let i = 0; i < rows.length; i += 1) {
+      const code = codes[rows[i] ?? 0] ?? 0;
+      counts[code] = (counts[code] ?? 0) + 1;
+    }
 }

@@ -22,6 +22,10 @@ const WHOLE_WORD = 1.5;
 /** Scores are whole numbers of these: a quarter is the least by which two can differ. */
 const SCORE_UNITS = 4;
 const MOST_SCORE = SCORE_UNITS * WHOLE_WORD * Math.max(...Object.values(FACT_WEIGHTS));
+/** Where the parts of a cell begin; scores of as many words as a query may have stay under a count's first bit. */
+const [LAST_WORD, COUNT] = [24, 16];
+const SCORE = (1 << COUNT) - 1;
+const COUNT_AND_SCORE = (1 << LAST_WORD) - 1;
 const MOST_MOULDS = 3;
 const LOOKED_AT = 400;
 const VARIANTS_A_STEP = 8000;
@@ -52,13 +56,11 @@ export interface Ranking {
  */
 export class FactBook {
   private readonly isMade: Uint8Array;
-  /** What is worked on while ranking, for every variant; wiped for each question rather than made anew. */
-  private readonly slate: {
-    readonly found: Uint8Array;
-    readonly score: Int32Array;
-    readonly lastWord: Uint8Array;
-    readonly places: Int32Array;
-  };
+  /**
+   * What is worked on while ranking, for every variant; wiped for each question rather than made anew. A cell holds the last word that was
+   * found, how many were, and the score: whoever finds a row looks in one place, not in three.
+   */
+  private readonly slate: { readonly cells: Int32Array; readonly found: Int32Array; readonly places: Int32Array };
 
   private constructor(
     readonly variants: readonly Variant[],
@@ -67,12 +69,7 @@ export class FactBook {
   ) {
     const { length } = variants;
     this.isMade = Uint8Array.from(variants, (variant) => Number(variant.made !== undefined));
-    this.slate = {
-      found: new Uint8Array(length),
-      score: new Int32Array(length),
-      lastWord: new Uint8Array(length),
-      places: new Int32Array(length),
-    };
+    this.slate = { cells: new Int32Array(length), found: new Int32Array(length), places: new Int32Array(length) };
   }
 
   /** Writes the book, some thousand variants a step. */
@@ -133,10 +130,8 @@ export class FactBook {
 
   /** Ranks the variants of which every word is true; when there is none, those of which any is. One list of hits a word. */
   rank(words: readonly (readonly FactHit[])[]): Ranking {
-    const { found, score, lastWord } = this.slate;
-    found.fill(0);
-    score.fill(0);
-    lastWord.fill(0);
+    const { cells } = this.slate;
+    cells.fill(0);
     for (const [word, hits] of words.entries()) {
       const weighed = hits
         .map(({ fact, whole }) => ({
@@ -148,10 +143,9 @@ export class FactBook {
         const rows = this.postings[fact] ?? NO_ROWS;
         for (let i = 0; i < rows.length; i += 1) {
           const row = rows[i] ?? 0;
-          if (lastWord[row] === word + 1) continue;
-          lastWord[row] = word + 1;
-          found[row] = (found[row] ?? 0) + 1;
-          score[row] = (score[row] ?? 0) + weight;
+          const cell = cells[row] ?? 0;
+          if (cell >> LAST_WORD === word + 1) continue;
+          cells[row] = ((word + 1) << LAST_WORD) | ((cell & COUNT_AND_SCORE) + (1 << COUNT) + weight);
         }
       }
     }
@@ -175,15 +169,17 @@ export class FactBook {
 
   /** Rows with at least so many words, by how many, then by score, what is made first; few places differ, so rows are dealt to them, not sorted. */
   private best(least: number, words: number): Int32Array {
-    const { found, score, places } = this.slate;
+    const { cells, found, places } = this.slate;
     const scores = MOST_SCORE * words + 1;
     const sizes = new Int32Array((words + 1) * scores * 2);
     let total = 0;
-    for (let row = 0; row < found.length; row += 1) {
-      const count = found[row] ?? 0;
+    for (let row = 0; row < cells.length; row += 1) {
+      const cell = cells[row] ?? 0;
+      const count = (cell & COUNT_AND_SCORE) >> COUNT;
       if (count < least || count === 0) continue;
-      const place = (count * scores + (score[row] ?? 0)) * 2 + (this.isMade[row] ?? 0);
-      places[row] = place;
+      const place = (count * scores + (cell & SCORE)) * 2 + (this.isMade[row] ?? 0);
+      found[total] = row;
+      places[total] = place;
       sizes[place] = (sizes[place] ?? 0) + 1;
       total += 1;
     }
@@ -195,12 +191,10 @@ export class FactBook {
       from += size;
     }
     const rows = new Int32Array(total);
-    for (let row = 0; row < found.length; row += 1) {
-      const count = found[row] ?? 0;
-      if (count < least || count === 0) continue;
-      const place = places[row] ?? 0;
+    for (let i = 0; i < total; i += 1) {
+      const place = places[i] ?? 0;
       const at = sizes[place] ?? 0;
-      rows[at] = row;
+      rows[at] = found[i] ?? 0;
       sizes[place] = at + 1;
     }
     return rows;

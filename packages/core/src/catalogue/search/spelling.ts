@@ -47,12 +47,24 @@ export class Vocabulary {
     const most = forgiven(typed);
     let best: { word: string; slips: number; count: number } | null = null;
     for (const [word, count] of this.counts) {
-      if (word.length < 3 || Math.abs(word.length - typed.length) > most) continue;
+      if (word.length < 3 || Math.abs(word.length - typed.length) > most || !mayBeNear(typed, word, most)) continue;
       const slips = editDistance(typed, word, best ? Math.min(most, best.slips) : most);
       if (slips <= most && (!best || slips < best.slips || (slips === best.slips && count > best.count))) best = { word, slips, count };
     }
     return best?.word ?? null;
   }
+}
+
+/**
+ * Can one word be so few slips from another? Most cannot, which shows at their ends: a slip changes two letters at most, those that
+ * change places. Never false of one that is.
+ */
+function mayBeNear(a: string, b: string, slips: number): boolean {
+  const shorter = Math.min(a.length, b.length);
+  let [before, behind] = [0, 0];
+  while (before < shorter && a.charCodeAt(before) === b.charCodeAt(before)) before += 1;
+  while (behind < shorter - before && a.charCodeAt(a.length - 1 - behind) === b.charCodeAt(b.length - 1 - behind)) behind += 1;
+  return slips > 1 || before + behind >= Math.max(a.length, b.length) - 2;
 }
 
 /** What a query asks for: its words as they are looked for, and what became of those that nothing is called. */

@@ -13,7 +13,7 @@ export interface ServingRun {
   readonly place: string;
   readonly quantity: number;
   readonly reach: Reach;
-  /** The figure it is built into. */
+  /** The figure it is built into, or on whose tray it lies. */
   readonly figure: string | null;
   readonly condition: Condition;
   readonly isFlawed: boolean;
@@ -73,8 +73,8 @@ const inLine = (a: Claim, b: Claim): number => byText(a.order, b.order) || byTex
 const leastStrictFirst = (a: Claim, b: Claim): number => LEAST_GRADE[a.takes] - LEAST_GRADE[b.takes] || byText(a.id, b.id);
 
 /**
- * Decides which pieces of one part serve which claims (wardrobe, *Promises*): what is built in stays, what is pinned goes where it is pinned,
- * then claims are served in their order. Claims of one order are served together: as many as can be, at the least summed cost.
+ * Decides which pieces of one part serve which claims (wardrobe, *Promises*): what is built in stays, what lies on a figure's tray is
+ * kept for it, what is pinned goes where it is pinned, then claims are served in their order. Claims of one order are served together: as many as can be, at the least summed cost.
  *
  * Exact: sets of pieces that can serve the claims of one order are the independent sets of a transversal matroid, and as a piece costs the
  * same whomever it serves, taking the cheapest that still fits gives a largest set of least cost (Edmonds 1971). What claims take is nested, so
@@ -87,6 +87,7 @@ const leastStrictFirst = (a: Claim, b: Claim): number => LEAST_GRADE[a.takes] - 
 export function serve(claims: readonly Claim[], runs: readonly ServingRun[], pins: readonly Pin[] = []): Served {
   const serving = new Serving(claims, runs);
   serving.keepWhatIsBuilt();
+  serving.keepWhatIsOnTrays();
   for (const pin of pins) serving.keepPinned(pin);
   serving.inOrder();
   return { given: serving.given, free: serving.free() };
@@ -110,6 +111,11 @@ class Serving {
   /** Built in is built in, even where the look does not want it any more: nobody else is given it. */
   keepWhatIsBuilt(): void {
     for (const run of this.runs) if (run.reach === 'built') this.keep(run, run.figure ?? '', run.quantity);
+  }
+
+  /** What was fetched for a figure is kept for it as far as it wants it; what it does not want serves whoever does. */
+  keepWhatIsOnTrays(): void {
+    for (const run of this.runs) if (run.reach !== 'built' && run.figure !== null) this.keep(run, run.figure, this.wantedBy(run.figure));
   }
 
   keepPinned({ lot, figure, quantity }: Pin): void {
@@ -139,6 +145,10 @@ class Serving {
     let rest = kept;
     for (const claim of this.claims) if (rest > 0 && claim.figures.includes(figure)) rest -= this.give(claim, run, rest, true);
     return kept;
+  }
+
+  private wantedBy(figure: string): number {
+    return this.claims.reduce((all, claim) => all + (claim.figures.includes(figure) ? (this.wanting.get(claim) ?? 0) : 0), 0);
   }
 
   private serveTogether(claims: readonly Claim[]): void {

@@ -13,8 +13,8 @@ export interface FigureStanding {
 
 /**
  * What a figure waits for: *wanting* while pieces are to buy, *waiting* while some are sealed or on their way, *ready to build* when all are
- * at hand, *built* when all are on it. One that holds pieces and is not built as its chosen look is *to be changed*. Null when its look is
- * empty.
+ * at hand, *built* when all are on it. One that holds pieces its chosen look does not want is *to be changed*; half of it built is still
+ * to be built. Null when its look is empty.
  *
  * @param holds pieces that are built into it, wanted or not
  */
@@ -27,6 +27,6 @@ export function standingOfFigure(served: readonly SpotServed[], copies: number, 
   const built = count((reach) => reach === 'built');
   const isWhole = built === served.length * copies;
   if (isWhole && holds === built) return { standing: 'built', toBuy: 0, onTheirWay: 0 };
-  if (holds > 0) return { standing: 'to be changed', toBuy, onTheirWay };
+  if (holds > built) return { standing: 'to be changed', toBuy, onTheirWay };
   return { standing: toBuy > 0 ? 'wanting' : onTheirWay > 0 ? 'waiting' : 'ready to build', toBuy, onTheirWay };
 }

@@ -12,6 +12,9 @@ import { BinnedSellers1765100000000 } from './0011-binned-sellers.js';
 import { Ledger1765200000000 } from './0012-ledger.js';
 import { WholeFigures1765300000000 } from './0013-whole-figures.js';
 import { Parcels1765400000000 } from './0014-parcels.js';
+import { Bench1765500000000 } from './0015-bench.js';
+import { Claims1765600000000 } from './0016-claims.js';
+import { LineUps1765700000000 } from './0017-line-ups.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -29,4 +32,7 @@ export const MIGRATIONS = [
   Ledger1765200000000,
   WholeFigures1765300000000,
   Parcels1765400000000,
+  Bench1765500000000,
+  Claims1765600000000,
+  LineUps1765700000000,
 ];

@@ -1,3 +1,4 @@
+import { lineUpOfSpares } from '@outfit/core/lineup';
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { webApi } from '@/api';
@@ -65,11 +66,22 @@ interface LineProps {
   readonly onLeaveOut: () => void;
 }
 
+/** What is wanted beside the looks, in one line. */
+const Spares = ({ onLeaveOut }: Pick<LineProps, 'onLeaveOut'>) => (
+  <div className="border-rule flex justify-between gap-1 border-b pb-2 font-medium" aria-label="Spares" role="group">
+    Spares
+    <button type="button" aria-label="Leave the spares out" onClick={onLeaveOut}>
+      <X size={15} strokeWidth={1.75} />
+    </button>
+  </div>
+);
+
 /** One look to shop for. Nothing until its figure has been read. */
 function Line({ line, isOnly, onSet, onLeaveOut }: LineProps) {
   const { catalogue } = useWorkspace();
   const figure = useFigure(line.figure);
   const look = figure?.looks.find((row) => row.id === line.look);
+  if (lineUpOfSpares(line.figure) !== null) return <Spares onLeaveOut={onLeaveOut} />;
   if (!figure) return null;
   return (
     <div className="border-rule flex items-end gap-2.5 border-b pb-2" aria-label={figure.brief.name} role="group">

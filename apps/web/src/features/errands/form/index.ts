@@ -1,2 +1,2 @@
 export { ErrandForm } from './ErrandForm';
-export { linesFrom } from './lines';
+export { linesFrom, sparesLine } from './lines';

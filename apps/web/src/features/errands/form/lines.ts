@@ -1,4 +1,5 @@
-import type { ErrandLineDto, FigureDto } from '@/api';
+import { sparesId } from '@outfit/core/lineup';
+import type { ErrandLineDto, FigureDto, LineUpDto } from '@/api';
 
 /** One row of the form: a figure in one of its looks, how many copies as typed, and its group. */
 export interface DraftLine {
@@ -18,6 +19,10 @@ export const lineOf = (figure: FigureDto, look: string | null = null): DraftLine
 
 export const linesFrom = (figures: readonly FigureDto[], look: string | null): readonly DraftLine[] =>
   figures.filter((figure) => figure.looks.length > 0).map((figure) => lineOf(figure, look));
+
+/** What a line-up wants beside its looks: a line of its own, served last. */
+export const sparesLine = ({ id, plan }: LineUpDto): readonly DraftLine[] =>
+  plan.spares.length === 0 ? [] : [{ figure: sparesId(id), look: sparesId(id), copies: '1', group: '' }];
 
 /** A whole number of copies as typed, from 1 to 500; null when it is none. */
 export function copiesOf(text: string): number | null {

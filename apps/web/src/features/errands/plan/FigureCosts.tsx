@@ -1,4 +1,5 @@
 import { itemName, money } from '@outfit/core';
+import { lineUpOfSpares } from '@outfit/core/lineup';
 import type { ErrandDto } from '@/api';
 
 import { useNames, useWorkspace } from '@/workspace';
@@ -16,7 +17,7 @@ export function FigureCosts({ errand }: { readonly errand: ErrandDto }) {
         {rows.map((line, i) => (
           <li key={`${line.look}-${i}`} className="border-rule border-t py-1">
             <span className="flex justify-between gap-2">
-              {figures.find((row) => row.id === line.figure)?.name ?? line.figure}
+              {figures.find((row) => row.id === line.figure)?.name ?? (lineUpOfSpares(line.figure) === null ? line.figure : 'Spares')}
               <span className="font-mono">{line.eachMinor === null ? '–' : money(line.eachMinor, errand.currency)}</span>
             </span>
             {line.dominant && (

@@ -35,10 +35,11 @@ export function CandidateList(props: CandidateListProps) {
   });
   const go = (index: number): void => {
     const next = Math.max(0, Math.min(count - 1, index));
+    // Scrolled before anything is changed, by what is known of the list: the page need not be measured for it.
+    const [top, height] = [virtual.scrollOffset ?? 0, virtual.scrollRect?.height ?? 0];
+    const to = Math.min(next * ROW_PX, Math.max(top, (next + 1) * ROW_PX - height));
+    if (to !== top) scroller.current?.scrollTo({ top: to });
     active.set(next);
-    // Scrolling measures the page: only when the row is not in sight.
-    const { startIndex, endIndex } = virtual.range ?? { startIndex: 0, endIndex: 0 };
-    if (next <= startIndex || next >= endIndex) virtual.scrollToIndex(next);
     onPreview(list?.at(next) ?? null);
   };
   const onKeyDown = (event: KeyboardEvent): void => {

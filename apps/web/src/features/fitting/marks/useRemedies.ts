@@ -1,5 +1,6 @@
 import type { Mark, Remedy } from '@outfit/core';
 import { useEffect, useState } from 'react';
+import { whenIdle } from '@/ui';
 
 const NONE: readonly Remedy[] = [];
 const SOON_MS = 400;
@@ -10,9 +11,6 @@ const SOON_MS = 400;
  */
 export function useRemedies(mark: Mark): readonly Remedy[] {
   const [found, setFound] = useState<{ readonly mark: Mark; readonly remedies: readonly Remedy[] } | null>(null);
-  useEffect(() => {
-    const asked = requestIdleCallback(() => setFound({ mark, remedies: mark.remedies() }), { timeout: SOON_MS });
-    return () => cancelIdleCallback(asked);
-  }, [mark]);
+  useEffect(() => whenIdle(() => setFound({ mark, remedies: mark.remedies() }), SOON_MS), [mark]);
   return found?.mark === mark ? found.remedies : NONE;
 }

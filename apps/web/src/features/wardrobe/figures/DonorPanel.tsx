@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { type DonorDto, useChangePlaceMutation, useCloseBoxMutation, useListPlacesQuery } from '@/api';
 import { toPrices } from '@/parts';
-import { attempt, Button, Input, Label, Picker, plural } from '@/ui';
+import { attempt, Button, Input, Label, Picker, plural, useOneForm } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { useDeeds } from '../deeds';
 import { DonorPicture } from './DonorPicture';
@@ -16,19 +16,18 @@ interface DonorPanelProps {
   readonly onGone: () => void;
 }
 
-type Doing = 'off' | 'sell' | 'box' | 'stand' | null;
+type Doing = 'off' | 'sell' | 'box' | 'stand';
 
 /** A whole figure beside the shelf: worth whole and in pieces, its holes, what is on it, and what can be done with it. */
 export function DonorPanel({ donor, donors, prices, onGone }: DonorPanelProps) {
   const { catalogue, currency } = useWorkspace();
   const [change] = useChangePlaceMutation();
   const act = useDeeds();
-  const [doing, setDoing] = useState<Doing>(null);
+  const form = useOneForm<Doing>();
   const worth = prices.worth(donor);
   const holes = prices.holes(donor);
   const nameOf = (variant: string): string => catalogue.nameOf(catalogue.variant(variant));
   const runs = donor.holds.map((held) => ({ id: held.run, quantity: held.quantity }));
-  const open = (what: Doing): void => setDoing(doing === what ? null : what);
   return (
     <aside
       aria-label={donor.name}
@@ -115,29 +114,31 @@ export function DonorPanel({ donor, donors, prices, onGone }: DonorPanelProps) {
             ['stand', 'Stands elsewhere'],
           ] as const
         ).map(([what, words]) => (
-          <Button key={what} aria-pressed={doing === what} className="!px-2 !py-0.5" onClick={() => open(what)}>
+          <Button key={what} aria-pressed={form.open === what} className="!px-2 !py-0.5" onClick={() => form.toggle(what)}>
             {words}
           </Button>
         ))}
       </div>
-      {doing === 'off' && (
+      {form.open === 'off' && (
         <IntoPlace
           label="All its parts go to"
           act="Take it apart"
           onPlace={(to) => act({ deed: 'move', to }, runs).then((done) => done && onGone())}
         />
       )}
-      {doing === 'stand' && (
+      {form.open === 'stand' && (
         <IntoPlace
           label="It stands in"
           act="Put it there"
           onPlace={(parent) =>
-            attempt(change({ id: donor.id, placeChangeDto: { parent } }).unwrap()).then((done) => done && setDoing(null))
+            attempt(change({ id: donor.id, placeChangeDto: { parent } }).unwrap()).then((done) => done && form.close('stand'))
           }
         />
       )}
-      {doing === 'sell' && <Sell onSold={(broughtMinor) => act({ deed: 'sell', broughtMinor }, runs).then((done) => done && onGone())} />}
-      {doing === 'box' && <IntoBox donor={donor} onDone={onGone} />}
+      {form.open === 'sell' && (
+        <Sell onSold={(broughtMinor) => act({ deed: 'sell', broughtMinor }, runs).then((done) => done && onGone())} />
+      )}
+      {form.open === 'box' && <IntoBox donor={donor} onDone={onGone} />}
     </aside>
   );
 }

@@ -23,6 +23,8 @@ export function FiguresView() {
   const holed = donors.filter((donor) => donor.holes.length > 0);
   const all = prices.holes({ holes: holed.flatMap((donor) => donor.holes) });
   const choose = (id: string | null): void => changeAddress((next) => (id === null ? next.delete('figure') : next.set('figure', id)));
+  /** The figure is gone; another that was opened meanwhile stays open. */
+  const putAway = (id: string): void => changeAddress((next) => next.get('figure') === id && next.delete('figure'));
   return (
     <div
       className={`grid min-h-0 flex-1 max-sm:flex max-sm:flex-col ${open ? 'grid-cols-[minmax(0,1fr)_21rem]' : 'grid-cols-[minmax(0,1fr)]'}`}
@@ -73,7 +75,7 @@ export function FiguresView() {
           </section>
         ))}
       </div>
-      {open && <DonorPanel key={open.id} donor={open} donors={donors} prices={prices} onGone={() => choose(null)} />}
+      {open && <DonorPanel key={open.id} donor={open} donors={donors} prices={prices} onGone={() => putAway(open.id)} />}
     </div>
   );
 }

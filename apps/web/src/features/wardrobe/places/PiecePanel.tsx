@@ -1,12 +1,11 @@
 import { Link } from 'react-router';
 import { type PieceDto, type PlaceDto, useReadStoryQuery } from '@/api';
 import { alterationWords, money } from '@outfit/core';
-import { PartPicture } from '@/parts';
+import { Photographs, PartPicture } from '@/parts';
 import { Button, longDay, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { DEED_WORDS, DeedForm, type OpenDeed, useDeeds } from '../deeds';
 import { Doing } from './Doing';
-import { Photographs } from './Photographs';
 
 interface PiecePanelProps {
   readonly pieces: readonly PieceDto[];

@@ -35,6 +35,7 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
   };
   // What is sealed or with somebody else is opened for itself: the list of everything is of what can be taken in hand.
   const total = places.filter((place) => isAtHand(place.kind)).reduce((all, place) => all + place.own, 0);
+  const built = places.filter((place) => place.kind === 'figure');
   const row = (place: PlaceDto, depth: number) => {
     const Icon = ICONS[place.kind];
     const isLate = place.dueOn !== null && place.dueOn < today;
@@ -80,7 +81,9 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
   };
   const branch = (parent: string | null, depth: number) => {
     // Whole figures stand on a page of their own: here they are counted.
-    const here = places.filter((place) => place.parent === parent && (place.kind !== 'donor' || place.id === chosen));
+    const here = places
+      .filter((place) => place.parent === parent && place.kind !== 'figure' && (place.kind !== 'donor' || place.id === chosen))
+      .sort((a, b) => rankOf(a) - rankOf(b));
     return here.length === 0 ? null : <ul>{here.map((place) => row(place, depth))}</ul>;
   };
   return (
@@ -105,6 +108,15 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
           <span className="text-pencil font-mono text-[0.93rem] font-normal">{total}</span>
         </button>
         {branch(null, 0)}
+        {built.length > 0 && (
+          <details open={built.some((place) => place.id === chosen)}>
+            <summary className="hover:bg-paper flex cursor-pointer items-baseline gap-2 py-1.5 pr-3 pl-2.5">
+              <span className="flex-1">Built figures</span>
+              <span className="text-pencil font-mono text-[0.93rem]">{built.length}</span>
+            </summary>
+            <ul>{built.map((place) => row(place, 1))}</ul>
+          </details>
+        )}
       </div>
       <NewPlace places={places} within={places.find((place) => place.id === chosen) ?? null} />
       <p className="text-pencil border-rule border-t px-3 py-2 text-[0.87rem] max-sm:hidden">
@@ -113,6 +125,9 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
     </nav>
   );
 }
+
+/** Rooms and what lies nowhere yet first, then the bench and its trays, what is on its way, what is with somebody. */
+const rankOf = ({ kind }: PlaceDto): number => ['made', 'sealed', 'bench', 'parcel', 'lent'].indexOf(kind);
 
 /** "25, 11 whole": loose pieces, and whole figures. */
 const countOf = ({ pieces, wholeFigures, kind }: PlaceDto): string =>

@@ -1,4 +1,5 @@
-import { useCallback, useEffect, useState } from 'react';
+import { Photographs } from '@/parts';
+import { useEffect, useState } from 'react';
 import { type PieceInPageDto, useListPlacesQuery } from '@/api';
 import { Link } from 'react-router';
 import { Chips, Choice, OwnInput, plural, useAddress } from '@/ui';
@@ -6,11 +7,17 @@ import { isTyping } from '@/workspace';
 import { DEED_WORDS, type OpenDeed, useDeeds } from '../deeds';
 import { PieceTable } from '../table';
 import { PIECE_ORDERS, type PieceOrder, type PiecesAsked, usePieces } from '../usePieces';
-import { Photographs } from './Photographs';
 import { PieceGrid } from './PieceGrid';
 import { PiecePanel } from './PiecePanel';
 import { PlaceDeeds } from './PlaceDeeds';
 import { PlaceTree } from './PlaceTree';
+
+interface Selection {
+  readonly chosen: readonly PieceInPageDto[];
+  /** What is about to be done with them. */
+  readonly deed: OpenDeed | null;
+}
+const NOTHING: Selection = { chosen: [], deed: null };
 
 const DOINGS = ['', 'free', 'promised'] as const;
 
@@ -29,23 +36,24 @@ export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; read
     ...(order === 'part' ? {} : { order }),
   };
   const pieces = usePieces(asked);
-  const [chosen, setChosen] = useState<readonly PieceInPageDto[]>([]);
-  const [deed, setDeed] = useState<OpenDeed | null>(null);
+  const [selection, setSelection] = useState<Selection>(NOTHING);
+  const { chosen, deed } = selection;
+  const setChosen = (pieces: readonly PieceInPageDto[]): void => setSelection({ chosen: pieces, deed: null });
+  const setDeed = (next: OpenDeed | null): void => setSelection((now) => ({ ...now, deed: next }));
   const act = useDeeds();
-  const leave = useCallback(() => {
-    setChosen([]);
-    setDeed(null);
-  }, []);
+  /** What was to be done with the chosen pieces is done. Others that were chosen meanwhile stay chosen. */
+  const leave = (): void => setSelection((now) => (now.chosen === chosen ? NOTHING : now));
   const put = (key: string, value: string): void => changeAddress((next) => (value === '' ? next.delete(key) : next.set(key, value)));
   const choosePlace = (id: string | null): void => {
-    leave();
+    setSelection(NOTHING);
     put('place', id ?? '');
   };
+  /** The place is taken away; another that was opened meanwhile stays open. */
+  const putAway = (id: string): void => changeAddress((next) => next.get('place') === id && next.delete('place'));
   const choose = (piece: PieceInPageDto, adds: boolean): void => {
     const isThere = chosen.some((row) => row.id === piece.id);
     if (adds) setChosen(isThere ? chosen.filter((row) => row.id !== piece.id) : [...chosen, piece]);
     else setChosen(isThere && chosen.length === 1 ? [] : [piece]);
-    setDeed(null);
   };
   const drop = (to: string, dropped: readonly { readonly id: number; readonly quantity: number }[]): void => {
     if (dropped.length > 0) void act({ deed: 'move', to }, dropped).then((done) => done && leave());
@@ -56,7 +64,7 @@ export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; read
   };
   const chooseAll = (): void => {
     const loaded = Array.from({ length: pieces.total ?? 0 }, (_, i) => pieces.at(i)).filter((piece) => piece !== null);
-    setChosen(chosen.length >= loaded.length ? [] : loaded);
+    setSelection({ chosen: chosen.length >= loaded.length ? [] : loaded, deed });
   };
   useDeedKeys(chosen.length > 0, setDeed, onNew, confirm);
   const { shares } = pieces;
@@ -67,7 +75,7 @@ export function PlacesView({ isTable, onNew }: { readonly isTable: boolean; read
       {!isTable && <PlaceTree places={places} chosen={open?.id ?? null} onChoose={choosePlace} onDrop={drop} />}
       <div className={`flex min-h-0 flex-col ${isTable ? 'mx-auto w-full max-w-6xl px-6 py-3' : ''}`}>
         <div className={`flex flex-wrap items-baseline gap-3 ${isTable ? '' : 'px-3 pt-3'}`}>
-          {open && <PlaceDeeds key={open.id} place={open} places={places} onGone={() => choosePlace(null)} />}
+          {open && <PlaceDeeds key={open.id} place={open} places={places} onGone={() => putAway(open.id)} />}
           <OwnInput
             aria-label="Search the wardrobe"
             placeholder={open ? `Search in ${open.name}` : 'Search: part, colour, nickname, drawer'}

@@ -1,4 +1,4 @@
-import type { Variant } from '../../../catalogue/index.js';
+import { brittleness } from '../../../figure/index.js';
 import type { Check } from '../../marks.js';
 import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
@@ -16,19 +16,13 @@ function joinedTo(torso: string, { catalogue }: Subject): ReadonlySet<string> {
   return joined;
 }
 
-/** Whether a piece comes from before a mould was mended: surely, when it was made no later; else perhaps, when it was made then too. */
-function isBrittle({ made }: Variant, brittleBefore: number | undefined): 'is' | 'may be' | null {
-  if (brittleBefore === undefined || made === undefined || made.from >= brittleBefore) return null;
-  return made.until < brittleBefore ? 'is' : 'may be';
-}
-
 /** `risk.swap`: taking arms or hands off a torso that is worth much or known to crack; the price at stake is named. */
 export const riskSwap: Check = (subject) => {
   const { worn, supply, system, catalogue } = subject;
   const torso = worn.find((item) => item.part.position === 'torso');
   const price = torso && supply.landedMinor(torso.variant.id);
   if (!torso) return [];
-  const brittle = isBrittle(torso.variant, torso.mould.brittleBefore);
+  const brittle = brittleness(torso.variant, torso.mould);
   const worth = price !== null && price !== undefined && price > system.riskFromMinor;
   if (brittle === null && !worth) return [];
   const joined = joinedTo(torso.variant.id, subject);

@@ -1,0 +1,85 @@
+import { Injectable } from '@nestjs/common';
+import { type Brief, completeBrief, spotOf } from '@outfit/core';
+import { Database } from '../../platform/db/index.js';
+import { HistoryService } from '../../platform/history/index.js';
+import { Problem } from '../../platform/http/index.js';
+import { LiveService } from '../../platform/live/index.js';
+import { FiguresStore, lookColumns, lookOf } from '../record/index.js';
+import type { Arrangement, Spots, Stance } from './arrangement.js';
+
+const MOST_LABEL = 200;
+
+/**
+ * Deeds that are done to a line-up as a whole: what it keeps, who stands how, and what that does to briefs and looks. One deed is one
+ * step of Undo; a look or brief it changes tells it in its own history too.
+ */
+@Injectable()
+export class LineUpDeeds {
+  constructor(
+    private readonly database: Database,
+    private readonly store: FiguresStore,
+    private readonly history: HistoryService,
+    private readonly live: LiveService,
+  ) {}
+
+  /** Does a deed within the unit of work that is under way, and writes down what was there before. */
+  do(lineUp: string, label: string, after: Arrangement): void {
+    this.database.assertWriting();
+    const before = this.before(after);
+    this.put(after, label);
+    this.history.record({ subject: 'line-up', item: lineUp, label: label.slice(0, MOST_LABEL), before, after });
+    this.live.changed('figures');
+  }
+
+  /**
+   * Puts figures, looks and plans as an arrangement says; orders are for whoever arranges.
+   *
+   * @param label what briefs and looks tell of it in their own histories; null for nothing, as when a workspace is filled
+   */
+  put({ lineUps = {}, figures = {}, looks = {} }: Arrangement, label: string | null): void {
+    for (const [id, set] of Object.entries(lineUps)) this.store.updateLineUp(id, set);
+    for (const [id, set] of Object.entries(figures)) this.putFigure(id, set, label);
+    for (const [id, spots] of Object.entries(looks)) this.putLook(id, spots, label);
+  }
+
+  /** None may go to a line-up that lies in the bin. */
+  private putFigure(id: string, { brief: fields, ...set }: Stance, label: string | null): void {
+    if (set.lineUp !== undefined && this.store.lineUp(set.lineUp, 'in the bin too').removedAt !== null)
+      throw new Problem(409, 'The line-up they stood in lies in the bin. Take it out first; nothing was moved.');
+    if (!fields) return this.store.updateFigure(id, set);
+    const before = completeBrief(this.store.figure(id, 'in the bin too').brief);
+    const brief: Brief = { ...before, ...fields };
+    this.store.updateFigure(id, { ...set, brief });
+    if (label !== null)
+      this.history.record({ subject: 'figure', item: id, label: label.slice(0, MOST_LABEL), before: { brief: before }, after: { brief } });
+  }
+
+  private putLook(id: string, spots: Spots, label: string | null): void {
+    const before = lookOf(this.store.look(id));
+    const kept = before.parts.filter((part) => !(spotOf(part) in spots));
+    const after = { ...before, parts: [...kept, ...Object.values(spots).filter((part) => part !== null)] };
+    this.store.updateLook(id, lookColumns(after));
+    if (label !== null) this.history.record({ subject: 'look', item: id, label: label.slice(0, MOST_LABEL), before, after });
+  }
+
+  private before({ lineUps = {}, figures = {}, looks = {} }: Arrangement): Arrangement {
+    return {
+      lineUps: mapped(lineUps, (id, set) => picked(this.store.lineUp(id, 'in the bin too'), Object.keys(set))),
+      figures: mapped(figures, (id, set) => {
+        const row = this.store.figure(id, 'in the bin too');
+        const brief = set.brief ? { brief: picked(completeBrief(row.brief), Object.keys(set.brief)) } : {};
+        return { ...picked(row, Object.keys(set)), ...brief };
+      }),
+      looks: mapped(looks, (id, spots) => {
+        const { parts } = this.store.look(id);
+        return mapped(spots, (spot) => parts.find((part) => spotOf(part) === spot) ?? null);
+      }),
+    };
+  }
+}
+
+const mapped = <A, B>(all: Readonly<Record<string, A>>, to: (key: string, value: A) => B): Readonly<Record<string, B>> =>
+  Object.fromEntries(Object.entries(all).map(([key, value]) => [key, to(key, value)]));
+
+const picked = <T extends object>(row: T, keys: readonly string[]): Partial<T> =>
+  Object.fromEntries(Object.entries(row).filter(([key]) => keys.includes(key))) as Partial<T>;

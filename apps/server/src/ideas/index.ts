@@ -1,0 +1,2 @@
+export { IdeasModule } from './ideas.module.js';
+export { IdeasOpening } from './opening.service.js';

@@ -1,0 +1,2 @@
+export { VariationsService } from './variations.service.js';
+export { LineUpsModule } from './lineups.module.js';

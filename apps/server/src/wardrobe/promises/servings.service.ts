@@ -1,0 +1,132 @@
+import { Injectable } from '@nestjs/common';
+import { type Claimant, type Reach, type ServingRun, type SpotServed, type Standing, standingOfFigure } from '@outfit/core/wardrobe';
+import { Database } from '../../platform/db/index.js';
+import { doingOf } from './doing.js';
+import { inTurns } from './inTurns.js';
+import { PromiseKeeper } from './promiseKeeper.js';
+import { PromisesRecord } from './promisesRecord.js';
+import { PromisesService } from './promises.service.js';
+
+/** What stands in line without a day begins with this one. */
+const NEVER_DUE = '9999';
+
+/** A figure with the lots its pieces are of. */
+interface FigureLots {
+  readonly figure: string;
+  readonly name: string;
+  readonly lineUp: string;
+  readonly lots: readonly { readonly lot: number; readonly quantity: number }[];
+}
+
+/** A figure that so many pieces are promised to. */
+export interface WaitingFigure {
+  readonly figure: string;
+  readonly name: string;
+  readonly quantity: number;
+}
+
+/** A figure with what serves it. */
+export interface FigureServed {
+  readonly claimant: Claimant;
+  readonly served: readonly SpotServed[];
+  readonly standing: Standing | null;
+}
+
+/** A run of a part, as something that could be taken. */
+interface RunOfPart {
+  readonly run: ServingRun;
+  readonly variant: string;
+  readonly reach: Reach;
+  readonly free: number;
+  readonly promisedTo: string;
+}
+
+/** Which pieces serve whom, told to whoever takes them in hand: the bench, and parcels that are put away. */
+@Injectable()
+export class ServingsService {
+  private readonly record: PromisesRecord;
+
+  constructor(
+    database: Database,
+    private readonly keeper: PromiseKeeper,
+    private readonly promises: PromisesService,
+  ) {
+    this.record = new PromisesRecord((sql) => database.prepare(sql));
+  }
+
+  /** A figure with what serves each of its parts, and how it stands; null when it wants nothing. */
+  async servingOf(figure: string): Promise<FigureServed | null> {
+    const { book } = await this.keeper.now();
+    const claimant = book.claimant(figure);
+    if (!claimant) return null;
+    const served = book.servedTo(figure);
+    const standing = standingOfFigure(served, claimant.copies, this.record.builtInto().get(figure) ?? 0);
+    return { claimant, served, standing: standing?.standing ?? null };
+  }
+
+  /** The figures that are not built, of those that several of are wanted: some of them may be ready before the rest. */
+  async several(): Promise<readonly FigureServed[]> {
+    const { book } = await this.keeper.now();
+    const many = [...book.all()].filter(({ copies, parts }) => copies > 1 && parts.length > 0);
+    return inTurns(many, (claimant) => ({ claimant, served: book.servedTo(claimant.id), standing: null }));
+  }
+
+  /** The lots that every figure has or gets pieces of, in the order figures are served. */
+  async lotsOfFigures(): Promise<readonly FigureLots[]> {
+    const { book } = await this.keeper.now();
+    return inTurns(this.keeper.line(), (figure) => ({
+      ...{ figure, name: book.claimant(figure)?.name ?? '', lineUp: this.keeper.lineUpOf(figure) ?? '' },
+      lots: book
+        .servedTo(figure)
+        .flatMap(({ given }) =>
+          given.flatMap(({ claim, run, quantity }) => (claim.figures[0] === figure ? [{ lot: run.lot, quantity }] : [])),
+        ),
+    }));
+  }
+
+  /** How many pieces for a figure are on their way, by the place that is the parcel. */
+  async comingTo(figure: string): Promise<ReadonlyMap<string, number>> {
+    const { book } = await this.keeper.now();
+    const pieces = new Map<string, number>();
+    for (const { given } of book.servedTo(figure))
+      for (const { run, quantity } of given) if (run.reach === 'coming') pieces.set(run.place, (pieces.get(run.place) ?? 0) + quantity);
+    return pieces;
+  }
+
+  /** Figures that lack pieces and are to be there by a day. */
+  async wantingByDay(): Promise<readonly { figure: string; name: string; lineUp: string; dueOn: string; toBuy: number }[]> {
+    const { figures, names, toBuy } = await this.promises.promises();
+    const { book } = await this.keeper.now();
+    return figures.flatMap((figure, i) => {
+      const dueOn = book.claimant(figure)?.order.slice(0, 10) ?? NEVER_DUE;
+      const lacks = toBuy[i] ?? 0;
+      return lacks === 0 || dueOn >= NEVER_DUE
+        ? []
+        : [{ figure, name: names[i] ?? '', lineUp: this.keeper.lineUpOf(figure) ?? '', dueOn, toBuy: lacks }];
+    });
+  }
+
+  /** Whom the pieces of some parts in one place are promised to, by lot. */
+  async promisedAt(place: string, variants: readonly string[]): Promise<ReadonlyMap<number, readonly WaitingFigure[]>> {
+    const { book } = await this.keeper.now();
+    const waiting = new Map<number, WaitingFigure[]>();
+    for (const variant of variants)
+      for (const { claim, run, quantity } of book.of(variant).given) {
+        const [figure] = claim.figures;
+        if (run.place !== place || figure === undefined) continue;
+        waiting.set(run.lot, [...(waiting.get(run.lot) ?? []), { figure, name: book.claimant(figure)?.name ?? '', quantity }]);
+      }
+    return waiting;
+  }
+
+  /** The runs of some parts, with what nobody is promised of each and whom it is promised to. */
+  async runsOf(variants: readonly string[]): Promise<readonly RunOfPart[]> {
+    const { book } = await this.keeper.now();
+    return variants.flatMap((variant) =>
+      book.runsOf(variant).map((run): RunOfPart => {
+        const { free, given } = doingOf(book.of(variant), run.id, book);
+        return { run, variant, reach: run.reach, free, promisedTo: given.map((row) => row.name).join(', ') };
+      }),
+    );
+  }
+}

@@ -1,0 +1,54 @@
+import { type ComponentType, useEffect, useState } from 'react';
+import { type Location, matchRoutes, useLocation } from 'react-router';
+import { ELSEWHERE, type PageAt, PAGES } from './pages';
+
+const ROUTES = [...PAGES.map((page) => ({ path: page.path, page })), ...ELSEWHERE.map(([path]) => ({ path, page: undefined }))];
+const loaded = new Map<PageAt, ComponentType>();
+
+/** What a page is drawn by, once its script has come. */
+export const componentOf = (page: PageAt): ComponentType | undefined => loaded.get(page);
+
+/** The page an address leads to; none where it stands for another. */
+const pageFor = (location: Pick<Location, 'pathname'>): PageAt | undefined => matchRoutes(ROUTES, location)?.[0]?.route.page;
+
+const loadPage = async (page: PageAt): Promise<void> => void loaded.set(page, await page.load());
+
+/**
+ * Loads the script of the page that the application is opened at. Fulfilled once it is there, or has failed, which is told when the page
+ * asks for it again.
+ */
+export async function beginPage(path: string): Promise<void> {
+  const page = pageFor({ pathname: path });
+  if (page) await loadPage(page).catch(() => undefined);
+}
+
+/**
+ * The address whose page is shown: the one that was gone to as soon as its script is there, until then the one before. A page never
+ * gives way to an empty one. Null until the first page has come; what fails to come is thrown, for the frame around to tell.
+ */
+export function useArrived(): Location | null {
+  const location = useLocation();
+  const page = pageFor(location);
+  const isHere = !page || loaded.has(page);
+  const [arrived, setArrived] = useState<Location | null>(isHere ? location : null);
+  const [failed, setFailed] = useState<{ readonly at: Location; readonly error: unknown } | null>(null);
+  if (isHere && arrived !== location) setArrived(location);
+  useEffect(() => {
+    // As it was when this was drawn: a script that came in between is told here.
+    if (!page || isHere) return undefined;
+    let hasLeft = false;
+    loadPage(page).then(
+      () => {
+        if (!hasLeft) setArrived(location);
+      },
+      (error: unknown) => {
+        if (!hasLeft) setFailed({ at: location, error });
+      },
+    );
+    return () => {
+      hasLeft = true;
+    };
+  }, [page, isHere, location]);
+  if (failed?.at === location) throw failed.error;
+  return isHere ? location : arrived;
+}

@@ -1,0 +1,3 @@
+export { BenchPage } from './BenchPage';
+export { FigureBenchPage } from './FigureBenchPage';
+export { SessionPage } from './session';

@@ -1,0 +1,2 @@
+export { SessionPage } from './SessionPage';
+export { SessionLog } from './Ended';

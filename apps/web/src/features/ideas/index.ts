@@ -1,0 +1,1 @@
+export { IdeasPage } from './IdeasPage';

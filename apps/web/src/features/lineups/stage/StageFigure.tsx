@@ -1,0 +1,158 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { graveCount, money } from '@outfit/core';
+import type { HeightOf } from '@outfit/core/lineup';
+import { type KeyboardEvent, memo } from 'react';
+import { Link } from 'react-router';
+import { FigurePicture } from '@/parts';
+import { plural } from '@/ui';
+import { type Judged, useStanding } from '@/workspace';
+import { labelPx } from './fit';
+
+interface StageFigureProps {
+  readonly judged: Judged;
+  readonly number: number;
+  /** Which of its copies it is; the first is the one that is pressed, moved and chosen. */
+  readonly copy: number;
+  readonly scale: number;
+  readonly cell: number;
+  /** How tall it stands for its age, where that is asked for. */
+  readonly height: HeightOf | null;
+  readonly isChosen: boolean;
+  readonly onToggle: (through: boolean) => void;
+  readonly onKey: (event: KeyboardEvent) => void;
+}
+
+/** A figure on the stage with its number, its name and the one thing that matters next. */
+export function StageFigure({ judged, number, copy, scale, cell, height, isChosen, onToggle, onKey }: StageFigureProps) {
+  const { figure, look, workspace } = judged;
+  const dragged = useDraggable({ id: copy === 0 ? figure.id : `${figure.id} ${copy}`, disabled: copy > 0 });
+  const under = useDroppable({ id: figure.id, disabled: copy > 0 });
+  const name = figure.brief.name;
+  const picture = <Drawn judged={judged} scale={scale} label={copy === 0 ? name : ''} />;
+  if (copy > 0)
+    return (
+      <li aria-hidden="true" style={{ width: cell }} className="flex shrink-0 flex-col items-center justify-end">
+        {picture}
+        <span className="border-ink w-full border-t-2" style={{ height: labelPx(scale) }} />
+      </li>
+    );
+  const at = dragged.transform;
+  return (
+    <li
+      ref={(element) => {
+        dragged.setNodeRef(element);
+        under.setNodeRef(element);
+      }}
+      data-figure={figure.id}
+      style={{ width: cell, ...(at ? { transform: `translate(${at.x}px, ${at.y}px)`, zIndex: 10 } : {}) }}
+      className={`group relative shrink-0 ${isChosen ? 'bg-lagoon-wash' : ''} ${under.isOver && !dragged.isDragging ? 'outline-lagoon outline-2 outline-dashed' : ''}`}
+      {...dragged.listeners}
+    >
+      <label
+        className={`absolute top-0 left-0 z-10 p-1 max-sm:-top-4 max-sm:-left-0.5 ${isChosen ? '' : 'opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 max-sm:opacity-100'}`}
+        title={`Choose ${name}`}
+      >
+        <input
+          type="checkbox"
+          aria-label={`Choose ${name}`}
+          className="accent-lagoon size-4 max-sm:size-3.5"
+          checked={isChosen}
+          // The click tells of Shift, which a change does not.
+          onChange={() => undefined}
+          onClick={(event) => onToggle(event.shiftKey)}
+        />
+      </label>
+      <Link
+        to={`/figures/${figure.id}/brief`}
+        className="flex flex-col items-center"
+        draggable={false}
+        title={scale < 3.2 ? name : undefined}
+        onKeyDown={onKey}
+        onClick={(event) => {
+          if (!event.shiftKey && !event.ctrlKey && !event.metaKey) return;
+          event.preventDefault();
+          onToggle(event.shiftKey);
+        }}
+      >
+        {look.parts.length === 0 ? <span className="text-pencil py-6 text-[0.8rem]">no look yet</span> : picture}
+        <span className="border-ink block w-full border-t-2 px-0.5 text-center leading-tight" style={{ height: labelPx(scale) }}>
+          {scale < 3.2 ? (
+            <span className="text-[0.73rem]">
+              {number}
+              <span className="sr-only">
+                {' '}
+                {name}, {wordsOf(judged)}
+              </span>
+            </span>
+          ) : (
+            <>
+              <span className="group-hover:text-lagoon font-head block truncate pt-0.5 text-[0.97rem] font-semibold tracking-tight">
+                <span className="text-pencil font-mono text-[0.73rem] font-normal">{number}</span> {name}
+              </span>
+              <span className="sr-only">{wordsOf(judged)}</span>
+              {height ? <Height height={height} /> : <Next figure={figure.id} judged={judged} currency={workspace.currency} />}
+            </>
+          )}
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+const Drawn = memo(
+  function Drawn({
+    judged: { look, workspace },
+    scale,
+    label,
+  }: {
+    readonly judged: Judged;
+    readonly scale: number;
+    readonly label: string;
+  }) {
+    return <FigurePicture look={look} catalogue={workspace.catalogue} pxPerMm={scale} label={label} />;
+  },
+  (a, b) =>
+    a.judged.look === b.judged.look &&
+    a.judged.workspace.catalogue === b.judged.workspace.catalogue &&
+    a.scale === b.scale &&
+    a.label === b.label,
+);
+
+/** "likeness 94, 2 marks": what is read to whoever does not see it. */
+function wordsOf({ look, judgement }: Judged): string {
+  if (!judgement) return '';
+  return `likeness ${look.parts.length === 0 ? '–' : Math.round(judgement.likeness.score)}, ${plural(graveCount(judgement.marks), 'mark')}`;
+}
+
+/** "9, child, 29.2 mm", and how far off that is. */
+const Height = ({ height: { age, band, bodyMm, offMm } }: { readonly height: HeightOf }) => (
+  <span className={`block truncate text-[0.8rem] ${offMm === 0 ? 'text-pencil' : 'text-madder'}`}>
+    {age === null ? '' : `${age}, `}
+    {band}, {bodyMm.toFixed(1)}
+    {offMm === 0 ? '' : offMm > 0 ? `, ${offMm.toFixed(1)} over` : `, ${(-offMm).toFixed(1)} under`}
+  </span>
+);
+
+/** The one thing that matters next: what blocks, what is to buy, what it waits for, that it is built. */
+function Next({
+  figure,
+  judged: { judgement, look },
+  currency,
+}: {
+  readonly figure: string;
+  readonly judged: Judged;
+  readonly currency: string;
+}) {
+  const standing = useStanding(figure);
+  const base = 'block truncate text-[0.8rem]';
+  if (!judgement || look.parts.length === 0)
+    return <span className={`${base} text-pencil`}>{look.parts.length === 0 ? 'to be chosen' : '…'}</span>;
+  const { toBuy, toPay } = judgement.cost;
+  if (toBuy > 0)
+    return (
+      <span className={`${base} text-madder`} title={`about ${money(toPay.total, currency)}`}>
+        {toBuy} to buy
+      </span>
+    );
+  return <span className={`${base} ${standing === 'built' ? 'text-pencil' : 'text-moss'}`}>{standing ?? 'nothing to buy'}</span>;
+}

@@ -1,0 +1,2 @@
+export { Menu } from './Menu';
+export type { MenuItem } from './menuItem';

@@ -1,0 +1,61 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './fixtures.js';
+
+/** Keeps a script waiting. */
+async function late(page: Page, script: string): Promise<void> {
+  await page.route(`**/assets/${script}-*.js`, async (route) => {
+    await new Promise((done) => setTimeout(done, 1500));
+    await route.continue();
+  });
+}
+
+test('a page stays until the next one is there; back and forward go where one was', async ({ page }) => {
+  await late(page, 'market');
+  await page.goto('/wardrobe');
+  await expect(page.getByRole('heading', { name: 'Wardrobe', level: 1 })).toBeVisible();
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Market' }).click();
+  await expect(page.getByRole('heading', { name: 'Wardrobe', level: 1 })).toBeVisible();
+  await expect(page.getByText('Opening the workroom')).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Market', level: 1 })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Wardrobe', level: 1 })).toBeHidden();
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'Wardrobe', level: 1 })).toBeVisible();
+  await page.goForward();
+  await expect(page.getByRole('heading', { name: 'Market', level: 1 })).toBeVisible();
+});
+
+test('an address that stands for another leads there, and one that is nowhere says so', async ({ page }) => {
+  await page.goto('/figures/marta-quill');
+  await expect(page).toHaveURL(/\/figures\/marta-quill\/fitting$/);
+  await page.goto('/guide');
+  await expect(page).toHaveURL(/\/guide\/begin$/);
+  await expect(page.getByRole('article').getByRole('heading', { level: 1 })).toBeVisible();
+  await page.goto('/nowhere/at/all');
+  await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
+});
+
+test('a page whose script does not come says what to do, and the way back is open', async ({ page }) => {
+  await page.goto('/wardrobe');
+  await expect(page.getByRole('heading', { name: 'Wardrobe', level: 1 })).toBeVisible();
+  await page.route('**/assets/market-*.js', (route) => route.abort());
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Market' }).click();
+  await expect(page.getByText('This screen broke')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'Wardrobe', level: 1 })).toBeVisible();
+});
+
+test('a menu opens on the first press, by mouse and by keys, though its script is late', async ({ page }) => {
+  await late(page, 'OpenMenu');
+  await page.goto('/figures/marta-quill/fitting');
+  const places = page.getByRole('button', { name: 'More places' });
+  await places.click();
+  await expect(page.getByRole('menu')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('menu')).toBeHidden();
+  await expect(places).toBeFocused();
+  const more = page.getByRole('button', { name: 'More for this look' });
+  await more.focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('menuitem', { name: 'Rename…' })).toBeFocused();
+});

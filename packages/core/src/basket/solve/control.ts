@@ -1,0 +1,25 @@
+import type { BasketPlan } from '../problem/index.js';
+
+export const SOLVE_PHASES = ['searching', 'bounding', 'proving', 'comparing'] as const;
+
+/** How far a solve has come. Money in minor units, as it would be paid; null until there is a plan or a bound. */
+export interface SolveProgress {
+  readonly phase: (typeof SOLVE_PHASES)[number];
+  /** What the best plan so far costs, what it leaves unfilled apart. */
+  readonly bestMinor: number | null;
+  /** No plan that fills as much costs less. */
+  readonly boundMinor: number | null;
+  readonly gap: number | null;
+  /** Units the best plan so far leaves unfilled. */
+  readonly short: number | null;
+  readonly seconds: number;
+}
+
+export interface SolveControl {
+  /** Seconds on any clock; only differences are used. */
+  now(): number;
+  shouldStop(): boolean;
+  onProgress(progress: SolveProgress): void;
+  /** Called with every better plan, so that a stop or a crash keeps the best. */
+  onPlan(plan: BasketPlan): void;
+}

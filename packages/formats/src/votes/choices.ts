@@ -1,0 +1,9 @@
+import { named, text } from '../table/index.js';
+
+/** Columns of a file of pairs that somebody compared (docs/formats/choices-csv.md). */
+export const choiceColumns = {
+  who: text('who', ''),
+  first: named('first'),
+  second: named('second'),
+  chosen: text('chosen', ''),
+};

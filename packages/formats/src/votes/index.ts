@@ -1,0 +1,2 @@
+export { choiceColumns } from './choices.js';
+export { type Poll, readPoll } from './poll.js';
