@@ -4,6 +4,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startServer } from './server.js';
 
+/**
+ * Milliseconds by which every answer to a change is late: `OUTFIT_E2E_LATE=400 npm run e2e` finds what only holds where
+ * the machine is quick, in the tests and in the application.
+ */
+const LATE_MS = Number(process.env['OUTFIT_E2E_LATE'] ?? 0);
+
 /** Every test has the application to itself, on a copy of the demo data: none sees what another did, so they run side by side. */
 export const test = base.extend<{ readonly application: string; readonly isDemo: boolean }>({
   /** False where a test begins with nothing at all. */
@@ -19,6 +25,14 @@ export const test = base.extend<{ readonly application: string; readonly isDemo:
     },
     { auto: true },
   ],
+  page: async ({ page }, use) => {
+    if (LATE_MS > 0)
+      await page.route('**/api/**', async (route) => {
+        if (route.request().method() !== 'GET') await new Promise((done) => setTimeout(done, LATE_MS));
+        await route.continue().catch(() => undefined);
+      });
+    await use(page);
+  },
   baseURL: async ({ application }, use) => use(application),
 });
 

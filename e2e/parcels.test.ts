@@ -69,3 +69,28 @@ test('a find at a table goes straight into a drawer, and what was spent is told'
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.filter((row) => row.impact === 'serious' || row.impact === 'critical')).toEqual([]);
 });
+
+test('a form that is opened while the one before is still being answered stays open', async ({ page }) => {
+  await page.goto('/parcels');
+  await page
+    .getByRole('region', { name: 'Late' })
+    .getByRole('button', { name: /Second Shelf/ })
+    .click();
+  const panel = page.getByRole('complementary', { name: 'Parcel from Second Shelf' });
+  await panel.getByRole('button', { name: 'It is here' }).click();
+  const form = panel.getByRole('form', { name: 'Put away' });
+  await pick(page, 'Put them into', 'Drawer D', form);
+  let answer = (): void => undefined;
+  const held = new Promise<void>((done) => (answer = done));
+  await page.route('**/received', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await form.getByRole('button', { name: /^Put \d+ pieces? away/ }).click();
+  await panel.getByRole('button', { name: 'Something was wrong' }).click();
+  const wrong = panel.getByRole('form', { name: 'Something was wrong' });
+  await wrong.getByLabel('How many').fill('2');
+  answer();
+  await expect(panel.getByRole('list', { name: 'Lines' })).toContainText('came');
+  await expect(wrong.getByLabel('How many')).toHaveValue('2');
+});
