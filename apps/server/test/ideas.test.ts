@@ -67,6 +67,20 @@ describe('ideas', () => {
     expect((await server.post(`ideas/${lantern.id}/promotion`, {})).status).toBe(409);
   });
 
+  test('what an idea became and lies in the bin is said; thrown away for good, the idea may be made again', async () => {
+    const lantern = await idea('The lantern maker');
+    const figure = lantern.figure ?? '';
+    await server.put('figures/bin', { figures: [figure], isAway: true });
+    expect(await idea('The lantern maker')).toMatchObject({ figure, isBinned: true });
+    const refused = await server.post<{ message: string }>(`ideas/${lantern.id}/promotion`, { lineUp: 'heron-crew' });
+    expect([refused.status, refused.body.message]).toEqual([409, expect.stringContaining('lies in the bin')]);
+    await server.request('DELETE', `bin/figure/${figure}`);
+    expect(await idea('The lantern maker')).toMatchObject({ figure: null, lineUp: null, isBinned: false });
+    const again = await server.post<IdeasDto>(`ideas/${lantern.id}/promotion`, { lineUp: 'heron-crew' });
+    const made = again.body.ideas.find(({ id }) => id === lantern.id)?.figure;
+    expect((await server.get<FigureDto>(`figures/${made ?? ''}`)).body.brief.name).toBe('The lantern maker');
+  });
+
   test('one of a line-up becomes one, and its notes say whose idea it was', async () => {
     const yard = await idea('The boat yard');
     const { body } = await server.post<IdeasDto>(`ideas/${yard.id}/promotion`, {});

@@ -4,6 +4,7 @@ import { count } from '@outfit/core';
 import { FiguresStore, NoticesService } from '../figures/index.js';
 import { LowestService, MarketService, WatchesService } from '../market/index.js';
 import { PromisesService, ServingsService } from '../wardrobe/index.js';
+import { becomingOf } from './becoming.js';
 import type { IdeasDto, OwedDto } from './ideas.dto.js';
 import { IdeasStore } from './ideas.store.js';
 
@@ -30,7 +31,7 @@ export class EveningService {
     const ideas = this.store
       .ideas()
       .filter(({ removedAt }) => removedAt === null)
-      .map(({ removedAt: _, ...row }) => ({ ...row, polled: polled.get(row.id) ?? 0 }));
+      .map(({ removedAt: _, ...row }) => ({ ...row, ...becomingOf(row, this.figures), polled: polled.get(row.id) ?? 0 }));
     const { figures, names, standings, toBuy, onTheirWay } = await this.promises.promises();
     const at = new Map(figures.map((id, i) => [id, i]));
     const known = new Map(this.figures.names().map(({ id, name }) => [id, name]));

@@ -38,8 +38,9 @@ export class IdeaDto {
   @ApiProperty({ description: 'Told by polls, each person once a poll' }) polled: number;
   @ApiProperty({ enum: IDEA_STATES }) state: IdeaState;
   @ApiProperty() reason: string;
-  @ApiProperty({ type: String, nullable: true, description: 'The figure it became' }) figure: string | null;
-  @ApiProperty({ type: String, nullable: true, description: 'The line-up it became' }) lineUp: string | null;
+  @ApiProperty({ type: String, nullable: true, description: 'The figure it became, unless that was thrown away' }) figure: string | null;
+  @ApiProperty({ type: String, nullable: true, description: 'The line-up it became, unless that was thrown away' }) lineUp: string | null;
+  @ApiProperty({ description: 'What it became lies in the bin' }) isBinned: boolean;
   @ApiProperty() addedAt: string;
   @ApiProperty() version: number;
 }

@@ -12,6 +12,7 @@ import { Problem, refuseStale } from '../platform/http/index.js';
 import { type Agreement, type ImportReportDto, orRefused } from '../platform/importing/index.js';
 import { LiveService } from '../platform/live/index.js';
 import { WardrobePicturesService } from '../wardrobe/index.js';
+import { becomingOf } from './becoming.js';
 import type { NewIdeaDto, NewOwedDto } from './ideas.dto.js';
 import { type IdeaRow, IdeasStore, type OwedRow } from './ideas.store.js';
 
@@ -127,8 +128,10 @@ export class IdeasService {
   promote(id: string, lineUp: string | undefined): Promise<void> {
     return this.database.write(() => {
       const idea = this.standing('idea', id);
-      if (idea.figure !== null || idea.lineUp !== null) throw new Problem(409, `“${idea.title}” was made into something already.`);
-      const made = this.makes.promoteNow({
+      const { figure, lineUp: made, isBinned } = becomingOf(idea, this.figures);
+      if (isBinned) throw new Problem(409, `What was made of “${idea.title}” lies in the bin. Take it out there, or throw it away first.`);
+      if (figure !== null || made !== null) throw new Problem(409, `“${idea.title}” was made into something already.`);
+      const becomes = this.makes.promoteNow({
         name: idea.title.slice(0, MOST_NAME),
         story: idea.words,
         credit: creditOf(idea).slice(0, MOST_CREDIT),
@@ -136,7 +139,7 @@ export class IdeasService {
         lineUp: lineUp ?? null,
         isLineUp: idea.kind === 'line-up',
       });
-      this.change('idea', id, idea, { ...made, state: 'planned' }, `Made “${idea.title}” a ${made.figure === null ? 'line-up' : 'figure'}`);
+      this.change('idea', id, idea, { ...becomes, state: 'planned' }, `Made “${idea.title}” a ${becomes.figure === null ? 'line-up' : 'figure'}`);
     });
   }
 

@@ -4744,10 +4744,12 @@ export type IdeaDto = {
   polled: number;
   state: 'heard' | 'liked' | 'planned' | 'made' | 'declined';
   reason: string;
-  /** The figure it became */
+  /** The figure it became, unless that was thrown away */
   figure: string | null;
-  /** The line-up it became */
+  /** The line-up it became, unless that was thrown away */
   lineUp: string | null;
+  /** What it became lies in the bin */
+  isBinned: boolean;
   addedAt: string;
   version: number;
 };

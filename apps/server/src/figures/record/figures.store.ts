@@ -23,6 +23,9 @@ interface InTheBin {
   readonly at: string;
 }
 
+/** Where something is that was made once. */
+export type Whereabouts = 'standing' | 'in the bin' | 'gone';
+
 /** May what is asked for lie in the bin? */
 type Where = 'standing' | 'in the bin too';
 
@@ -145,6 +148,14 @@ export class FiguresStore {
     if (where === 'standing' && (row.removedAt !== null || this.lineUp(row.lineUp, 'in the bin too').removedAt !== null))
       throw inTheBin(row.brief.name);
     return row;
+  }
+
+  /** Does a figure or a line-up stand, lie in the bin (a figure also with its line-up), or was it thrown away? */
+  whereabouts(of: 'figure' | 'line_up', id: string): Whereabouts {
+    const row = of === 'figure' ? this.figureTable.first({ id }) : this.lineUpTable.first({ id });
+    if (!row) return 'gone';
+    if (row.removedAt !== null) return 'in the bin';
+    return 'lineUp' in row ? this.whereabouts('line_up', row.lineUp) : 'standing';
   }
 
   /** The looks of figures that are not in the bin, in their order. */

@@ -129,7 +129,12 @@ function Idea({ idea, isLit, onEdit }: { readonly idea: IdeaDto; readonly isLit:
             onChoose={(id) => void make(id)}
           />
         )}
-        {!isOpen && (
+        {idea.isBinned && (
+          <Link className="text-lagoon underline" to="/bin">
+            what it became is in the bin
+          </Link>
+        )}
+        {!isOpen && !idea.isBinned && (
           <Link
             className="text-lagoon underline"
             to={idea.figure === null ? `/line-ups/${idea.lineUp ?? ''}` : `/figures/${idea.figure}/brief`}
