@@ -1,4 +1,4 @@
-import { test as base } from '@playwright/test';
+import { expect, type Page, test as base } from '@playwright/test';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -9,6 +9,13 @@ import { startServer } from './server.js';
  * the machine is quick, in the tests and in the application.
  */
 const LATE_MS = Number(process.env['OUTFIT_E2E_LATE'] ?? 0);
+
+/** Whoever leaves a page waits until it no longer asks to stay: until what was done there is saved. */
+async function whenSaved(page: Page): Promise<void> {
+  const asksToStay = (): Promise<boolean> =>
+    page.evaluate(() => !window.dispatchEvent(new Event('beforeunload', { cancelable: true }))).catch(() => false);
+  await expect.poll(asksToStay).toBe(false);
+}
 
 /** Every test has the application to itself, on a copy of the demo data: none sees what another did, so they run side by side. */
 export const test = base.extend<{ readonly application: string; readonly isDemo: boolean }>({
@@ -31,6 +38,9 @@ export const test = base.extend<{ readonly application: string; readonly isDemo:
         if (route.request().method() !== 'GET') await new Promise((done) => setTimeout(done, LATE_MS));
         await route.continue().catch(() => undefined);
       });
+    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+    page.goto = async (...args) => (await whenSaved(page), goto(...args));
+    page.reload = async (...args) => (await whenSaved(page), reload(...args));
     await use(page);
   },
   baseURL: async ({ application }, use) => use(application),

@@ -1,10 +1,21 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { readFile } from 'node:fs/promises';
+import type { Locator, Page } from '@playwright/test';
 import { pick } from './dressing.js';
 import { expect, test } from './fixtures.js';
 
 const csv = (text: string) => ({ name: 'choices.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
 const WAYS = ['Stage', 'Table', 'Variety', 'Order', 'Fix list'];
+
+/** Takes something by its middle, and lets it go on the middle of another. */
+async function dragOnto(page: Page, what: Locator, onto: Locator): Promise<void> {
+  const [from, to] = [await what.boundingBox(), await onto.boundingBox()];
+  if (!from || !to) throw new Error('both are on the page');
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 12 });
+  await page.mouse.up();
+}
 
 test('one selection in five ways of looking; a role and a faction for several at once, taken back', async ({ page }) => {
   await page.goto('/line-ups/winter-post');
@@ -65,15 +76,17 @@ test('a figure is moved by keys and by drag, and Undo brings it back', async ({ 
   await names.nth(0).focus();
   await page.keyboard.press('Alt+ArrowRight');
   await expect(names.nth(1)).toContainText('Marta Quill');
-  const [from, to] = [await names.nth(1).boundingBox(), await names.nth(4).boundingBox()];
-  if (!from || !to) throw new Error('figures have places');
-  await page.mouse.move(from.x + 30, from.y + 80);
-  await page.mouse.down();
-  await page.mouse.move(to.x + 40, to.y + 80, { steps: 12 });
-  await page.mouse.up();
+  await dragOnto(page, names.nth(1), names.nth(4));
   await expect(names.nth(4)).toContainText('Marta Quill');
   await page.getByRole('button', { name: 'Undo: Changed the order' }).click();
   await expect(names.nth(1)).toContainText('Marta Quill');
+
+  // The same in the list of the opening order, by its handle.
+  await page.getByRole('link', { name: 'Order' }).click();
+  const rows = page.getByRole('region', { name: 'Opening order' }).getByRole('listitem');
+  await expect(rows.nth(1)).toContainText('Marta Quill');
+  await dragOnto(page, rows.nth(1).getByTitle('Drag Marta Quill to another place'), rows.nth(3));
+  await expect(rows.nth(3)).toContainText('Marta Quill');
 });
 
 test('the uniform: what a change does is shown before it happens; who is set free stays; one undo', async ({ page }) => {
@@ -201,6 +214,19 @@ test('seats: what keeps somebody from sitting is said where they sit', async ({ 
   await sheet.getByRole('button', { name: 'Keep it' }).click();
   await expect(sheet).toBeHidden();
   await expect(page.getByRole('complementary', { name: 'Together' })).not.toContainText('Toss Hallam cannot sit');
+
+  // On the stage two change places by drag; whoever stands by takes the seat of whom they are dragged onto.
+  const boat = page.getByRole('list', { name: 'The Heron boat' });
+  await expect(boat.getByRole('listitem').nth(0)).toContainText(/Ibbe Lantry.*Bow/);
+  await dragOnto(page, boat.getByRole('listitem').nth(0), boat.getByRole('listitem').nth(4));
+  await expect(boat.getByRole('listitem').nth(4)).toContainText(/Ibbe Lantry.*Stern/);
+  await expect(boat.getByRole('listitem').nth(0)).toContainText(/Marta Quill.*Bow/);
+  const by = page.getByRole('list', { name: 'Standing by' });
+  await dragOnto(page, by.getByRole('listitem').filter({ hasText: 'Toss Hallam' }), boat.getByRole('listitem').nth(0));
+  await expect(boat.getByRole('listitem').nth(0)).toContainText('Toss Hallam');
+  await expect(by).toContainText('Marta Quill');
+  await page.getByRole('button', { name: 'Undo: Changed who sits where' }).click();
+  await expect(boat.getByRole('listitem').nth(0)).toContainText('Marta Quill');
 });
 
 test('none of the five ways has a serious accessibility fault', async ({ page }) => {

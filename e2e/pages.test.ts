@@ -59,3 +59,28 @@ test('a menu opens on the first press, by mouse and by keys, though its script i
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('menuitem', { name: 'Rename…' })).toBeFocused();
 });
+
+test('whoever leaves while something is not saved is asked first; once it is saved nobody asks', async ({ page }) => {
+  await page.goto('/figures/marta-quill/fitting?position=headgear');
+  let answer = (): void => undefined;
+  const held = new Promise<void>((done) => (answer = done));
+  await page.route('**/edits*', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.getByRole('button', { name: 'Take off', exact: true }).click();
+  await expect(page.getByText('Saving…')).toBeVisible();
+  const asked = new Promise<string>((tell) =>
+    page.once('dialog', (dialog) => {
+      tell(dialog.type());
+      void dialog.dismiss();
+    }),
+  );
+  await page.evaluate(() => window.location.assign('/market'));
+  expect(await asked).toBe('beforeunload');
+  await expect(page).toHaveURL(/fitting/);
+  answer();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.evaluate(() => window.location.assign('/market'));
+  await expect(page.getByRole('heading', { name: 'Market', level: 1 })).toBeVisible();
+});

@@ -53,8 +53,8 @@ const SILVER = 'HA-118·silver';
 describe('who gets which piece', () => {
   test('is told of every owned part that is wanted, and every figure has a standing', async () => {
     const told = await promises();
-    expect(told.figures).toHaveLength(64);
-    expect(new Set(told.standings)).toEqual(new Set(['wanting', 'ready to build', 'built', 'to be changed']));
+    expect(told.figures.filter((id) => !id.startsWith('spares of '))).toHaveLength(64);
+    expect(new Set(told.standings.filter(Boolean))).toEqual(new Set(['wanting', 'ready to build', 'built', 'to be changed']));
     expect(told.gets.every((gets, i) => gets <= (told.wants[i] ?? 0))).toBe(true);
     // The lamplighters alone are due on a day: they stand first.
     expect(told.names[0]).toBe('Lamplighter');
@@ -116,6 +116,33 @@ describe('who gets which piece', () => {
     expect(await standing('toss-hallam')).toEqual(['wanting', 1, 0]);
     await server.post(`looks/${chosen}/undo`);
     expect((await standing('toss-hallam'))[0]).toBe('ready to build');
+  });
+
+  test('the spares of a line-up stand behind every figure, follow who plays which role, and go with the line-up', async () => {
+    const oar = 'HE-904·teak+madder';
+    const ofSpares = async (): Promise<readonly string[]> =>
+      (await shares(oar)).filter((row) => row.startsWith('Spares of The Heron crew'));
+    const inDrawerD = { variant: oar, condition: 'used', place: 'Drawer D' };
+    // Two play an oar and get one spare each, behind whoever holds an oar in hand.
+    await server.post('wardrobe/pieces', { ...inDrawerD, quantity: 1 });
+    expect(await shares(oar)).toEqual([expect.stringContaining('1 of'), 'Spares of The Heron crew 0 of 2']);
+    await server.post('wardrobe/pieces', { ...inDrawerD, quantity: 1 });
+    expect(await ofSpares()).toEqual(['Spares of The Heron crew 1 of 2']);
+
+    const told = await promises();
+    const isSpares = (id: string): boolean => id.startsWith('spares of ');
+    const behind = told.figures.findIndex(isSpares);
+    expect(told.figures.slice(behind).every(isSpares)).toBe(true);
+    expect(new Set(told.standings.slice(behind))).toEqual(new Set(['']));
+
+    await server.put('line-ups/heron-crew/members', { figures: ['bram-otterby'], role: 'oar' });
+    expect(await ofSpares()).toEqual(['Spares of The Heron crew 1 of 3']);
+    await server.post('history/line-up/heron-crew/undo');
+    expect(await ofSpares()).toEqual(['Spares of The Heron crew 1 of 2']);
+    await server.put('line-ups/heron-crew/bin', { isAway: true });
+    expect(await shares(oar)).toEqual([]);
+    await server.put('line-ups/heron-crew/bin', { isAway: false });
+    expect(await ofSpares()).toEqual(['Spares of The Heron crew 1 of 2']);
   });
 
   test('a misprint serves nobody who shows it', async () => {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { line } from '@/workspace/line';
+import { isAnyInLine, line } from '@/workspace/line';
 
 /** A request under way, and how it ends. */
 function request() {
@@ -20,11 +20,14 @@ describe('a line of requests', () => {
     const undone = inOrder(undo.send);
     await settled();
     expect([edit.state.sent, undo.state.sent]).toEqual([true, false]);
+    expect(isAnyInLine()).toBe(true);
     edit.state.succeed();
     await settled();
     expect(undo.state.sent).toBe(true);
     undo.state.succeed();
     await undone;
+    await settled();
+    expect(isAnyInLine()).toBe(false);
   });
 
   test('tells what failed, and goes on with the next', async () => {

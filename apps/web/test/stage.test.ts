@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { FigureDto } from '../src/api';
 import { cellPx, fittingScale, LEAST_SCALE, rowHeight, rowsOf } from '../src/features/lineups/stage/fit';
-import { groupsOf } from '../src/features/lineups/stage/groups';
+import { groupsOf, sitterOf, spotId } from '../src/features/lineups/stage/groups';
 
 const SIZES = { widthMm: 22, heightMm: 44, headPx: 30 };
 
@@ -55,7 +55,7 @@ describe('who stands with whom', () => {
   test('by faction in the order of factions, who is in none last; by role with how many of how many', () => {
     const figures = [figure('a', { faction: 'y', role: 'Oar' }), figure('b'), figure('c', { faction: 'x', role: 'oar' })];
     const plan = { ...EMPTY_PLAN, factions: [faction('x'), faction('y')], roles: [{ name: 'Oar', least: 3, most: 3 }] };
-    expect(groupsOf(figures, plan, 'faction').map(({ title, spots }) => [title, spots.map((spot) => spot.figure.id)])).toEqual([
+    expect(groupsOf(figures, plan, 'faction').map(({ title, spots }) => [title, spots.map((spot) => spot.figure?.id)])).toEqual([
       ['X', ['c']],
       ['Y', ['a']],
       ['No faction', ['b']],
@@ -70,7 +70,7 @@ describe('who stands with whom', () => {
     const figures = [figure('recipe', {}, 8), figure('beard', {}, 2)];
     const army = groupsOf(figures, { ...EMPTY_PLAN, kind: 'army' }, 'order')[0]?.spots ?? [];
     expect(army).toHaveLength(10);
-    const bearded = army.flatMap(({ figure: one }, i) => (one.id === 'beard' ? [i] : []));
+    const bearded = army.flatMap(({ figure: one }, i) => (one?.id === 'beard' ? [i] : []));
     expect(bearded).toHaveLength(2);
     expect(Math.abs((bearded[0] ?? 0) - (bearded[1] ?? 0))).toBeGreaterThan(2);
     expect(groupsOf(figures, EMPTY_PLAN, 'order')[0]?.spots).toHaveLength(2);
@@ -90,8 +90,16 @@ describe('who stands with whom', () => {
     ];
     const groups = groupsOf([figure('a'), figure('b')], { ...EMPTY_PLAN, seatings }, 'seat');
     expect(groups.map(({ title, quota, spots }) => [title, quota, spots.length])).toEqual([
-      ['Boat', '1 of 2', 1],
+      ['Boat', '1 of 2', 2],
       ['Standing by', '', 1],
+    ]);
+    // Each spot has a name while something is dragged, and the name leads back to who is there and where.
+    const spots = groups.flatMap((group) => group.spots);
+    expect(new Set(spots.map(spotId)).size).toBe(3);
+    expect(spots.map((spot) => sitterOf(spotId(spot), groups))).toMatchObject([
+      { figure: 'b', at: { seating: 's', place: 0 } },
+      { figure: '', at: { seating: 's', place: 1 } },
+      { figure: 'a', at: null },
     ]);
   });
 });

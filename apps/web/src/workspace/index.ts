@@ -10,6 +10,7 @@ export { store, useAppDispatch } from './store';
 export { promisedOf } from './promised';
 export { isTyping } from './typing';
 export { useUndo } from './undo';
+export { askBeforeLeaving } from './unsaved';
 export { chosenLookOf, useWorkspaceState, type Workspace } from './workspace';
 export {
   lineUpOf,

@@ -7,7 +7,16 @@
 export function line(tell: (error: unknown) => void): (send: () => Promise<unknown>) => Promise<void> {
   let last: Promise<void> = Promise.resolve();
   return (send) => {
-    last = last.then(send).then(() => undefined, tell);
+    inLine += 1;
+    last = last
+      .then(send)
+      .then(() => undefined, tell)
+      .finally(() => (inLine -= 1));
     return last;
   };
 }
+
+let inLine = 0;
+
+/** Is any request of any line not answered yet? */
+export const isAnyInLine = (): boolean => inLine > 0;

@@ -1,4 +1,5 @@
 import { Injectable } from '@nestjs/common';
+import type { Spare } from '@outfit/core/lineup';
 import { type Brief, completeBrief, type Look, type LookPart } from '@outfit/core';
 import { Database, type EntityTable } from '../../platform/db/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
@@ -54,6 +55,15 @@ interface FigureWants {
   readonly parts: readonly LookPart[];
 }
 
+/** A line-up that wants parts beside the looks of its figures. */
+interface LineUpWithSpares {
+  readonly id: string;
+  readonly name: string;
+  readonly place: number;
+  readonly version: number;
+  readonly spares: readonly Spare[];
+}
+
 /** Line-ups, figures and looks in their tables. Every change of a row makes its version one more. */
 @Injectable()
 export class FiguresStore {
@@ -89,6 +99,17 @@ export class FiguresStore {
            FROM ${STANDING} JOIN look ON look.id = figure.chosenLook`,
       )
       .all() as FigureInLine[];
+  }
+
+  /** The line-ups that stand and want parts beside the looks. */
+  withSpares(): LineUpWithSpares[] {
+    const rows = this.database
+      .prepare(
+        `SELECT id, name, place, version, json_extract(plan, '$.spares') AS spares FROM line_up
+          WHERE removedAt IS NULL AND json_array_length(plan, '$.spares') > 0`,
+      )
+      .all() as (Omit<LineUpWithSpares, 'spares'> & { readonly spares: string })[];
+    return rows.map((row) => ({ ...row, spares: JSON.parse(row.spares) as Spare[] }));
   }
 
   /** What some figures want of the wardrobe. */

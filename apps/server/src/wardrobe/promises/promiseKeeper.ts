@@ -1,3 +1,4 @@
+import { lineUpOfSpares, sparesId, sparesOf } from '@outfit/core/lineup';
 import { inSight, LEAST_IN_SIGHT, type LookPart, spotOf, Visibility, wornParts } from '@outfit/core';
 import { holesOf, orderOf, type Pin, PromiseBook, reachOf, type ServingRun } from '@outfit/core/wardrobe';
 import { Injectable } from '@nestjs/common';
@@ -10,6 +11,9 @@ import { PromisesRecord, type ServingRow } from './promisesRecord.js';
 /** Done in one go: whoever asks for something else meanwhile waits for so much. */
 const FIGURES_A_TURN = 100;
 const LOTS_A_TURN = 4000;
+
+/** Sorts after every day there is. */
+const BEHIND_FIGURES = '~';
 
 /** A figure as it was when its wants were written into the book. */
 interface Noted extends FigureInLine {
@@ -26,6 +30,8 @@ export class PromiseKeeper {
   private book = new PromiseBook((figure, spot) => this.isSeen(figure, spot));
   private partsRevision = -1;
   private readonly noted = new Map<string, Noted>();
+  /** The spares of line-ups by what they are called, with what they were worked out of. */
+  private readonly spares = new Map<string, { readonly of: string; readonly order: string }>();
   private readonly looks = new Map<string, readonly LookPart[]>();
   private readonly seen = new Map<string, ReadonlyMap<string, boolean>>();
   private lastMovement = -1;
@@ -54,14 +60,22 @@ export class PromiseKeeper {
     return [...this.noted.values()].sort((a, b) => (a.order < b.order ? -1 : 1)).map(({ id }) => id);
   }
 
-  lineUpOf(figure: string): string | undefined {
-    return this.noted.get(figure)?.lineUp;
+  /** Everybody who claims pieces: figures as they stand in line, then the spares of line-ups. */
+  claimants(): readonly string[] {
+    const spares = [...this.spares].sort(([, a], [, b]) => (a.order < b.order ? -1 : 1)).map(([id]) => id);
+    return [...this.line(), ...spares];
+  }
+
+  /** The line-up of a figure, or of spares. */
+  lineUpOf(claimant: string): string | undefined {
+    return this.noted.get(claimant)?.lineUp ?? lineUpOfSpares(claimant) ?? undefined;
   }
 
   private async catchUp(): Promise<void> {
     if (this.partsRevision !== this.catalogue.partsRevision) this.beginAnew();
     await this.catchUpWithPieces();
-    await this.catchUpWithFigures();
+    const figures = await this.catchUpWithFigures();
+    this.catchUpWithSpares(figures);
   }
 
   /** Parts may be known by other numbers or be worn otherwise: everything is read again. */
@@ -69,12 +83,13 @@ export class PromiseKeeper {
     this.partsRevision = this.catalogue.partsRevision;
     this.book = new PromiseBook((figure, spot) => this.isSeen(figure, spot));
     this.noted.clear();
+    this.spares.clear();
     this.lastMovement = -1;
     this.said = new Map();
     this.revision += 1;
   }
 
-  private async catchUpWithFigures(): Promise<void> {
+  private async catchUpWithFigures(): Promise<readonly FigureInLine[]> {
     const rows = this.figures.inLine();
     const standing = new Set(rows.map((row) => row.id));
     for (const id of this.noted.keys()) if (!standing.has(id)) this.forget(id);
@@ -83,6 +98,39 @@ export class PromiseKeeper {
       if (from > 0) await nextTurn();
       this.note(changed.slice(from, from + FIGURES_A_TURN));
     }
+    return rows;
+  }
+
+  /** Parts wanted beside the looks claim pieces like figures do, behind all of them. */
+  private catchUpWithSpares(figures: readonly FigureInLine[]): void {
+    const lineUps = new Map(this.figures.withSpares().map((row) => [sparesId(row.id), row]));
+    for (const id of this.spares.keys())
+      if (!lineUps.has(id)) {
+        this.spares.delete(id);
+        this.book.remove(id);
+        this.revision += 1;
+      }
+    const members = new Map<string, string>();
+    if (lineUps.size > 0)
+      for (const { lineUp, id, version } of figures) members.set(lineUp, `${members.get(lineUp) ?? ''} ${id} ${version}`);
+    for (const [id, lineUp] of lineUps) {
+      const of = `${lineUp.version}${members.get(lineUp.id) ?? ''}`;
+      if (this.spares.get(id)?.of !== of) this.noteSpares(id, lineUp, of);
+    }
+  }
+
+  private noteSpares(id: string, lineUp: ReturnType<FiguresStore['withSpares']>[number], of: string): void {
+    const catalogue = this.catalogue.now();
+    const members = this.figures.figuresOf(lineUp.id).map(({ role, faction, brief }) => ({ role, faction, copies: brief.copies }));
+    const order = `${BEHIND_FIGURES} ${String(lineUp.place).padStart(6, '0')} ${id}`;
+    this.spares.set(id, { of, order });
+    this.book.set({
+      ...{ id, name: `Spares of ${lineUp.name}`, order, copies: 1, group: null, newOnly: false },
+      parts: [...sparesOf(lineUp, members)].flatMap(([variant, count]) =>
+        Array.from({ length: count }, (_, i) => ({ spot: `${variant} ${i}`, variant: catalogue.resolve(variant) })),
+      ),
+    });
+    this.revision += 1;
   }
 
   private note(rows: readonly FigureInLine[]): void {

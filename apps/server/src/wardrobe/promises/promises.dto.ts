@@ -8,7 +8,8 @@ export class SharedRowDto {
 }
 
 /**
- * Who gets what of the parts that are owned and wanted, in columns. Figures stand in line, the first served first; the i-th row is of
+ * Who gets what of the parts that are owned and wanted, in columns. Figures stand in line, the first served first, and behind them the
+ * spares of line-ups, which are no figures and have no standing; the i-th row is of
  * `variants[of[i]]` for `figures[by[i]]`.
  */
 export class PromisesDto {

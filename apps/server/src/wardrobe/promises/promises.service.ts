@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { spotOf } from '@outfit/core';
+import { lineUpOfSpares } from '@outfit/core/lineup';
 import {
   type Claimant,
   claimsOf,
@@ -67,7 +68,7 @@ export class PromisesService {
     const due = this.record.dueDays();
     const of = `${revision} ${[...due].join(' ')}`;
     if (this.told?.of === of) return this.told.promises;
-    const figures = this.keeper.line();
+    const figures = this.keeper.claimants();
     const lineOf = new Map(figures.map((id, i) => [id, i]));
     const held = this.record.builtInto();
     const standings = await inTurns(figures, (id) =>
@@ -98,7 +99,8 @@ export class PromisesService {
     const promises: PromisesDto = {
       figures,
       names: figures.map((id) => book.claimant(id)?.name ?? ''),
-      standings: standings.map((row) => row?.standing ?? ''),
+      // Spares are not built.
+      standings: standings.map((row, i) => (lineUpOfSpares(figures[i] ?? '') === null ? (row?.standing ?? '') : '')),
       toBuy: standings.map((row) => row?.toBuy ?? 0),
       onTheirWay: standings.map((row) => row?.onTheirWay ?? 0),
       sealed: figures.map((id, i) => ((standings[i]?.onTheirWay ?? 0) > 0 ? sealedIn(book.servedTo(id)) : 0)),

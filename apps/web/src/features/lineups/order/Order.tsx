@@ -1,13 +1,11 @@
 import { orderByFaction, rankingOf, shuffledOrder } from '@outfit/core/lineup';
-import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useMemo } from 'react';
-import { Link } from 'react-router';
-import { useListChoicesQuery, useOrderLineUpMutation } from '@/api';
-import { FigurePicture } from '@/parts';
-import { attempt, Button, useAddress } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { DndContext } from '@dnd-kit/core';
+import { useListChoicesQuery } from '@/api';
+import { Button, useAddress } from '@/ui';
 import type { WayProps } from '../LineUpPage';
 import { newSeed } from '../sheets/PlanSheet';
+import { useOrder, whenDropped } from '../useOrder';
+import { OrderRow } from './OrderRow';
 import { Packs } from './Packs';
 import { Ranking } from './Ranking';
 
@@ -41,19 +39,8 @@ export default function Order(props: WayProps) {
 }
 
 function OpeningOrder({ lineUp, judged, selection }: WayProps) {
-  const { catalogue } = useWorkspace();
-  const [order, { isLoading }] = useOrderLineUpMutation();
+  const { ids, put, moveTo, onto, sensors } = useOrder(lineUp);
   const { data } = useListChoicesQuery({ id: lineUp.id });
-  const ids = useMemo(() => lineUp.figures.map(({ id }) => id), [lineUp]);
-  const put = (figures: readonly string[]): void => {
-    if (figures.join() === ids.join() || isLoading) return;
-    void attempt(order({ id: lineUp.id, version: lineUp.version, orderDto: { figures: [...figures] } }).unwrap());
-  };
-  const step = (at: number, by: -1 | 1): void => {
-    const next = [...ids];
-    [next[at], next[at + by]] = [next[at + by] ?? '', next[at] ?? ''];
-    put(next);
-  };
   const choices = data?.choices ?? [];
   return (
     <div className="flex min-h-0 flex-1 max-md:flex-col max-md:overflow-auto">
@@ -65,40 +52,20 @@ function OpeningOrder({ lineUp, judged, selection }: WayProps) {
           {choices.length > 0 && <Button onClick={() => put(rankingOf(ids, choices).ranked.map(({ id }) => id))}>By ranking</Button>}
           <Button onClick={() => put(shuffledOrder(ids, newSeed()))}>Shuffle</Button>
         </div>
-        <ol>
-          {judged.map(({ figure, look }, i) => (
-            <li
-              key={figure.id}
-              className={`border-rule flex items-center gap-2 border-b py-0.5 ${selection.has(figure.id) ? 'bg-lagoon-wash' : ''}`}
-            >
-              <span className="text-pencil w-6 text-right font-mono text-[0.87rem]">{i + 1}</span>
-              <span className="flex h-12 w-10 items-end justify-center overflow-hidden">
-                {look.parts.length > 0 && <FigurePicture look={look} catalogue={catalogue} pxPerMm={1} label="" />}
-              </span>
-              <Link to={`/figures/${figure.id}/brief`} className="hover:text-lagoon min-w-0 flex-1 truncate">
-                {figure.brief.name}
-              </Link>
-              <button
-                type="button"
-                aria-label={`Move ${figure.brief.name} forward`}
-                disabled={i === 0}
-                className="text-pencil hover:text-ink p-1 disabled:opacity-30"
-                onClick={() => step(i, -1)}
-              >
-                <ArrowUp size={15} strokeWidth={1.75} />
-              </button>
-              <button
-                type="button"
-                aria-label={`Move ${figure.brief.name} back`}
-                disabled={i === judged.length - 1}
-                className="text-pencil hover:text-ink p-1 disabled:opacity-30"
-                onClick={() => step(i, 1)}
-              >
-                <ArrowDown size={15} strokeWidth={1.75} />
-              </button>
-            </li>
-          ))}
-        </ol>
+        <DndContext sensors={sensors} onDragEnd={whenDropped(onto)}>
+          <ol>
+            {judged.map((row, i) => (
+              <OrderRow
+                key={row.figure.id}
+                judged={row}
+                at={i}
+                isLast={i === judged.length - 1}
+                isChosen={selection.has(row.figure.id)}
+                onMove={(to) => moveTo(row.figure.id, to)}
+              />
+            ))}
+          </ol>
+        </DndContext>
       </section>
       <Packs lineUp={lineUp} />
     </div>

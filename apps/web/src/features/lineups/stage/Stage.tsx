@@ -1,14 +1,18 @@
-import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { DndContext } from '@dnd-kit/core';
+import { placesChanged } from '@outfit/core/lineup';
 import { figureBox } from '@outfit/drawing';
 import { Minus, Plus } from 'lucide-react';
-import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from 'react';
-import { useOrderLineUpMutation } from '@/api';
-import { attempt, Button, Chips, useAddress } from '@/ui';
+import { type KeyboardEvent, useMemo, useRef, useState } from 'react';
+import { Button, Chips, useAddress } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import type { WayProps } from '../LineUpPage';
+import { useOrder, whenDropped } from '../useOrder';
+import { usePlan } from '../usePlan';
+import { Band, EmptyPlace, OpenPlaces, StageGroup } from './ground';
 import { cellPx, fittingScale, labelPx, LEAST_SCALE, MOST_SCALE, rowsOf } from './fit';
-import { type Grouping, GROUPINGS, groupsOf } from './groups';
+import { type Grouping, GROUPINGS, groupsOf, sitterOf, spotId } from './groups';
 import { StageFigure } from './StageFigure';
+import { useRoom } from './useRoom';
 
 const GROUP_WORDS: Readonly<Record<Grouping, string>> = { order: 'in order', faction: 'by faction', role: 'by role', seat: 'by seat' };
 const isGrouping = (text: string | null): text is Grouping => (GROUPINGS as readonly string[]).includes(text ?? '');
@@ -25,7 +29,8 @@ interface StageProps extends WayProps {
 /** Figures at their true relative height, in as many rows as it takes. */
 export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
   const { catalogue } = useWorkspace();
-  const [order] = useOrderLineUpMutation();
+  const { ids, moveTo, onto, sensors } = useOrder(lineUp);
+  const { plan, save } = usePlan(lineUp);
   const [params, change] = useAddress();
   const [zoom, setZoom] = useState(1);
   const stage = useRef<HTMLDivElement>(null);
@@ -54,21 +59,18 @@ export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
   const rows = useMemo(() => rowsOf(spots, cell, room.widthPx, least), [spots, cell, room.widthPx, least]);
   const heights = useMemo(() => new Map(told.heights.rows.map((row) => [row.figure, row])), [told]);
   const byId = useMemo(() => new Map(judged.map((row, i) => [row.figure.id, { ...row, number: i + 1 }])), [judged]);
-  const ids = lineUp.figures.map(({ id }) => id);
   const { factions, seatings } = lineUp.plan;
   const offered = GROUPINGS.filter((own) => (own !== 'faction' || factions.length > 0) && (own !== 'seat' || seatings.length > 0));
   const isMeasured = params.get('bands') === '1';
   const [first] = lineUp.figures;
   const bands = isMeasured && first ? Object.entries(catalogue.systemOf(first.brief).bandHeightMm) : [];
 
-  const moveTo = (id: string, to: number): void => {
-    const rest = ids.filter((own) => own !== id);
-    const next = [...rest.slice(0, to), id, ...rest.slice(to)];
-    if (next.join() !== ids.join()) void attempt(order({ id: lineUp.id, version: lineUp.version, orderDto: { figures: next } }).unwrap());
-  };
-  const onDragEnd = ({ active, over }: DragEndEvent): void => {
-    swallowClick();
-    if (over && active.id !== over.id) moveTo(String(active.id), ids.indexOf(String(over.id)));
+  /** By seat, a drag says who sits where: the two change places. */
+  const changePlaces = (id: string, over: string): void => {
+    const [one, other] = [sitterOf(id, groups), sitterOf(over, groups)];
+    if (!one || !other) return;
+    if (one.at === null && other.at === null) return onto(id, over);
+    void save({ seatings: [...placesChanged(plan.seatings, one, other)] }, 'Changed who sits where');
   };
   const onKey = (id: string, event: KeyboardEvent): void => {
     const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
@@ -78,15 +80,14 @@ export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
     }
     if (step === undefined) return;
     event.preventDefault();
-    if (event.altKey) return moveTo(id, Math.max(0, ids.indexOf(id) + step));
+    if (event.altKey) return moveTo(id, ids.indexOf(id) + step);
     const next = ids[ids.indexOf(id) + step];
     if (next !== undefined) stage.current?.querySelector<HTMLElement>(`[data-figure="${CSS.escape(next)}"] a`)?.focus();
   };
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   return (
     <div className="dotted relative flex min-h-0 flex-1 flex-col">
       <div ref={stage} className="min-h-0 flex-1 overflow-auto">
-        <DndContext sensors={sensors} onDragEnd={onDragEnd}>
+        <DndContext sensors={sensors} onDragEnd={whenDropped(grouping === 'seat' ? changePlaces : onto)}>
           <div className="flex min-h-full flex-col justify-evenly">
             {rows.map((row, i) => (
               <div key={i} className="relative flex items-end gap-[22px] px-[18px] pb-2.5">
@@ -97,36 +98,34 @@ export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
                   const group = groups[segment.group];
                   if (!group) return <OpenPlaces key="open" count={open} heightPx={36 * scale} widthPx={cell} />;
                   return (
-                    <div key={segment.group} className="shrink-0">
-                      {groups.length > 1 && (
-                        <h2 className="flex items-baseline gap-2 px-1 text-[1.07rem] whitespace-nowrap">
-                          {group.title} <span className="text-pencil font-sans text-[0.87rem] font-normal">{group.quota}</span>
-                        </h2>
-                      )}
-                      <ul className="flex items-end" aria-label={group.title || 'Figures'}>
-                        {segment.spots.map((spot) => {
-                          if (!spot) return null;
-                          const { figure, copy } = spot;
-                          const one = byId.get(figure.id);
-                          return (
-                            one && (
-                              <StageFigure
-                                key={`${figure.id} ${copy}`}
-                                judged={one}
-                                number={one.number}
-                                copy={copy}
-                                scale={scale}
-                                cell={cell}
-                                height={isMeasured ? (heights.get(figure.id) ?? null) : null}
-                                isChosen={selection.has(figure.id)}
-                                onToggle={(through) => selection.toggle(figure.id, through)}
-                                onKey={(event) => onKey(figure.id, event)}
-                              />
-                            )
-                          );
-                        })}
-                      </ul>
-                    </div>
+                    <StageGroup key={segment.group} group={group} isTitled={groups.length > 1}>
+                      {segment.spots.map((spot) => {
+                        if (!spot) return null;
+                        if (!spot.figure)
+                          return <EmptyPlace key={spotId(spot)} place={spot.place} id={spotId(spot)} scale={scale} cell={cell} />;
+                        const { figure, copy, place } = spot;
+                        const one = byId.get(figure.id);
+                        return (
+                          one && (
+                            <StageFigure
+                              key={spotId(spot)}
+                              judged={one}
+                              id={spotId(spot)}
+                              number={one.number}
+                              copy={copy}
+                              place={place}
+                              problems={place ? told.seats.filter((row) => row.seating === place.seating && row.figure === figure.id) : []}
+                              scale={scale}
+                              cell={cell}
+                              height={isMeasured ? (heights.get(figure.id) ?? null) : null}
+                              isChosen={selection.has(figure.id)}
+                              onToggle={(through) => selection.toggle(figure.id, through)}
+                              onKey={(event) => onKey(figure.id, event)}
+                            />
+                          )
+                        );
+                      })}
+                    </StageGroup>
                   );
                 })}
               </div>
@@ -165,7 +164,11 @@ export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
           </label>
         )}
         {!isMeasured && (
-          <span className="text-pencil max-lg:hidden">Drag, or Alt and an arrow, to move; Space to choose, Shift for all between.</span>
+          <span className="text-pencil max-lg:hidden">
+            {grouping === 'seat'
+              ? 'Drag somebody onto another: the two change places.'
+              : 'Drag, or Alt and an arrow, to move; Space to choose, Shift for all between.'}
+          </span>
         )}
         <span className="ml-auto flex items-center gap-1">
           <Button tone="quiet" aria-label="Smaller" className="!px-1" onClick={() => setZoom(zoom / ZOOM)}>
@@ -181,55 +184,4 @@ export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
       </div>
     </div>
   );
-}
-
-const SOON_MS = 60;
-
-/** The click that ends a drag opens nothing. It is caught before anybody else, as the drag's own sensor hides it from React. */
-function swallowClick(): void {
-  const swallow = (event: Event): void => event.preventDefault();
-  window.addEventListener('click', swallow, { capture: true, once: true });
-  setTimeout(() => window.removeEventListener('click', swallow, { capture: true }), SOON_MS);
-}
-
-/** How tall an age stands, behind those who should. */
-const Band = ({ band, bottomPx }: { readonly band: string; readonly bottomPx: number }) => (
-  <span
-    aria-hidden="true"
-    className="border-lagoon pointer-events-none absolute inset-x-0 border-t border-dashed"
-    style={{ bottom: bottomPx }}
-  >
-    <span className="text-lagoon bg-paper absolute right-1 -translate-y-1/2 px-1 text-[0.73rem]">{band}</span>
-  </span>
-);
-
-const OpenPlaces = ({ count, heightPx, widthPx }: { readonly count: number; readonly heightPx: number; readonly widthPx: number }) => (
-  <div
-    className="border-pencil text-pencil mb-12 flex shrink-0 items-center justify-center overflow-hidden border-2 border-dashed text-center text-[0.8rem] leading-tight"
-    style={{ height: heightPx, width: widthPx }}
-  >
-    {widthPx < 80 ? (
-      <span title={`${count} promised, not chosen yet`}>+{count}</span>
-    ) : (
-      <>
-        {count} promised,
-        <br />
-        not chosen yet
-      </>
-    )}
-  </div>
-);
-
-/** How large the stage is, as the window changes. */
-function useRoom(of: { readonly current: Element | null }): { readonly widthPx: number; readonly heightPx: number } {
-  const [room, setRoom] = useState({ widthPx: 980, heightPx: 600 });
-  useEffect(() => {
-    if (!of.current) return;
-    const watcher = new ResizeObserver(([entry]) => {
-      if (entry) setRoom({ widthPx: Math.floor(entry.contentRect.width), heightPx: Math.floor(entry.contentRect.height) });
-    });
-    watcher.observe(of.current);
-    return () => watcher.disconnect();
-  }, [of]);
-  return room;
 }

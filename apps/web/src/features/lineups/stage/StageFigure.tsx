@@ -1,18 +1,25 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { graveCount, money } from '@outfit/core';
-import type { HeightOf } from '@outfit/core/lineup';
+import type { HeightOf, SeatProblem } from '@outfit/core/lineup';
 import { type KeyboardEvent, memo } from 'react';
 import { Link } from 'react-router';
 import { FigurePicture } from '@/parts';
 import { plural } from '@/ui';
 import { type Judged, useStanding } from '@/workspace';
 import { labelPx } from './fit';
+import { PlaceUnder } from './ground';
+import type { StagePlace } from './groups';
 
 interface StageFigureProps {
   readonly judged: Judged;
+  /** What it is called while something is dragged. */
+  readonly id: string;
   readonly number: number;
   /** Which of its copies it is; the first is the one that is pressed, moved and chosen. */
   readonly copy: number;
+  /** Where it sits, and what keeps it from sitting there. */
+  readonly place: StagePlace | null;
+  readonly problems: readonly SeatProblem[];
   readonly scale: number;
   readonly cell: number;
   /** How tall it stands for its age, where that is asked for. */
@@ -23,10 +30,11 @@ interface StageFigureProps {
 }
 
 /** A figure on the stage with its number, its name and the one thing that matters next. */
-export function StageFigure({ judged, number, copy, scale, cell, height, isChosen, onToggle, onKey }: StageFigureProps) {
+export function StageFigure(props: StageFigureProps) {
+  const { judged, id, number, copy, place, problems, scale, cell, height, isChosen, onToggle, onKey } = props;
   const { figure, look, workspace } = judged;
-  const dragged = useDraggable({ id: copy === 0 ? figure.id : `${figure.id} ${copy}`, disabled: copy > 0 });
-  const under = useDroppable({ id: figure.id, disabled: copy > 0 });
+  const dragged = useDraggable({ id, disabled: copy > 0 });
+  const under = useDroppable({ id, disabled: copy > 0 });
   const name = figure.brief.name;
   const picture = <Drawn judged={judged} scale={scale} label={copy === 0 ? name : ''} />;
   if (copy > 0)
@@ -48,6 +56,7 @@ export function StageFigure({ judged, number, copy, scale, cell, height, isChose
       className={`group relative shrink-0 ${isChosen ? 'bg-lagoon-wash' : ''} ${under.isOver && !dragged.isDragging ? 'outline-lagoon outline-2 outline-dashed' : ''}`}
       {...dragged.listeners}
     >
+      {place && <PlaceUnder kind={place.kind} scale={scale} />}
       <label
         className={`absolute top-0 left-0 z-10 p-1 max-sm:-top-4 max-sm:-left-0.5 ${isChosen ? '' : 'opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 max-sm:opacity-100'}`}
         title={`Choose ${name}`}
@@ -64,7 +73,7 @@ export function StageFigure({ judged, number, copy, scale, cell, height, isChose
       </label>
       <Link
         to={`/figures/${figure.id}/brief`}
-        className="flex flex-col items-center"
+        className="relative flex flex-col items-center"
         draggable={false}
         title={scale < 3.2 ? name : undefined}
         onKeyDown={onKey}
@@ -90,7 +99,13 @@ export function StageFigure({ judged, number, copy, scale, cell, height, isChose
                 <span className="text-pencil font-mono text-[0.73rem] font-normal">{number}</span> {name}
               </span>
               <span className="sr-only">{wordsOf(judged)}</span>
-              {height ? <Height height={height} /> : <Next figure={figure.id} judged={judged} currency={workspace.currency} />}
+              {height ? (
+                <Height height={height} />
+              ) : place ? (
+                <Sits place={place} problems={problems} />
+              ) : (
+                <Next figure={figure.id} judged={judged} currency={workspace.currency} />
+              )}
             </>
           )}
         </span>
@@ -132,6 +147,18 @@ const Height = ({ height: { age, band, bodyMm, offMm } }: { readonly height: Hei
     {offMm === 0 ? '' : offMm > 0 ? `, ${offMm.toFixed(1)} over` : `, ${(-offMm).toFixed(1)} under`}
   </span>
 );
+
+/** The place it has, in madder or saffron where something keeps it from sitting well. */
+function Sits({ place, problems }: { readonly place: StagePlace; readonly problems: readonly SeatProblem[] }) {
+  const isBlocked = problems.some(({ severity }) => severity === 'blocks');
+  const tone = problems.length === 0 ? 'text-pencil' : isBlocked ? 'text-madder' : 'text-saffron';
+  return (
+    <span className={`block truncate text-[0.8rem] ${tone}`} title={problems.map(({ sentence }) => sentence).join(' ')}>
+      {place.name}
+      {problems.length > 0 && `, ${isBlocked ? 'cannot sit' : 'sits badly'}`}
+    </span>
+  );
+}
 
 /** The one thing that matters next: what blocks, what is to buy, what it waits for, that it is built. */
 function Next({

@@ -1,15 +1,24 @@
-import { arranged, type LineUpPlan } from '@outfit/core/lineup';
+import { arranged, type LineUpPlan, type Seating, type SeatAt, type Sitter } from '@outfit/core/lineup';
 import type { FigureDto } from '@/api';
 
 export const GROUPINGS = ['order', 'faction', 'role', 'seat'] as const;
 export type Grouping = (typeof GROUPINGS)[number];
 
-/** One that stands on the stage: a figure, or one of its copies. */
-interface StageSpot {
-  readonly figure: FigureDto;
-  /** Which of its copies, from 0; the first is the one that is pressed. */
-  readonly copy: number;
+/** A place of a seating, as it is drawn on the stage. */
+export interface StagePlace extends SeatAt {
+  readonly name: string;
+  readonly kind: Seating['kind'];
 }
+
+/** One that stands on the stage: a figure, one of its copies, or a place that nobody has yet. */
+export type StageSpot =
+  | {
+      readonly figure: FigureDto;
+      /** Which of its copies, from 0; the first is the one that is pressed. */
+      readonly copy: number;
+      readonly place: StagePlace | null;
+    }
+  | { readonly figure: null; readonly place: StagePlace };
 
 export interface StageGroup {
   readonly title: string;
@@ -34,9 +43,14 @@ export function groupsOf(figures: readonly FigureDto[], plan: LineUpPlan, groupi
     );
   }
   if (grouping === 'seat' && plan.seatings.length > 0) {
-    const seated = plan.seatings.map(({ name, places }) => {
-      const members = places.flatMap(({ figure }) => figures.filter(({ id }) => id === figure));
-      return { title: name || 'Seats', quota: `${members.length} of ${places.length}`, spots: spotsOf(members, plan) };
+    const byId = new Map(figures.map((figure) => [figure.id, figure]));
+    const seated = plan.seatings.map(({ id, name, kind, places }) => {
+      const spots = places.map(({ name: own, figure }, place): StageSpot => {
+        const sitter = byId.get(figure);
+        const at = { seating: id, place, name: own, kind };
+        return sitter ? { figure: sitter, copy: 0, place: at } : { figure: null, place: at };
+      });
+      return { title: name || 'Seats', quota: `${spots.filter(({ figure }) => figure).length} of ${places.length}`, spots };
     });
     const taken = new Set(plan.seatings.flatMap(({ places }) => places.map(({ figure }) => figure)));
     const rest = figures.filter(({ id }) => !taken.has(id));
@@ -66,13 +80,26 @@ function quotaOf(members: readonly FigureDto[], { roles }: LineUpPlan): string {
 
 function spotsOf(figures: readonly FigureDto[], { kind }: LineUpPlan): readonly StageSpot[] {
   const all = figures.reduce((sum, { brief }) => sum + brief.copies, 0);
-  if (kind !== 'army' || all > MOST_COPIES || all === figures.length) return figures.map((figure) => ({ figure, copy: 0 }));
+  if (kind !== 'army' || all > MOST_COPIES || all === figures.length) return figures.map((figure) => ({ figure, copy: 0, place: null }));
   const counts = figures.map(({ brief }) => brief.copies);
   const next = figures.map(() => 0);
   return arranged(counts).flatMap((at) => {
     const figure = figures[at];
     const copy = next[at] ?? 0;
     next[at] = copy + 1;
-    return figure ? [{ figure, copy }] : [];
+    return figure ? [{ figure, copy, place: null }] : [];
   });
+}
+
+/** What a spot is called while something is dragged: a figure that has places in two seatings stands there twice. */
+export const spotId = (spot: StageSpot): string => {
+  if (!spot.figure) return `${spot.place.seating} ${spot.place.place}`;
+  if (spot.place) return `${spot.figure.id} in ${spot.place.seating}`;
+  return spot.copy === 0 ? spot.figure.id : `${spot.figure.id} ${spot.copy}`;
+};
+
+/** Who is on the spot of a name, and where that is; null for a name of nobody. */
+export function sitterOf(id: string, groups: readonly StageGroup[]): Sitter | null {
+  const spot = groups.flatMap(({ spots }) => spots).find((own) => spotId(own) === id);
+  return spot ? { figure: spot.figure?.id ?? '', at: spot.place } : null;
 }

@@ -4,7 +4,7 @@ import { type PieceDto, type RunPromisesDto, useReadRunPromisesQuery } from '@/a
 import { FigurePicture, toPrices } from '@/parts';
 import { Button, plural } from '@/ui';
 import { chosenLookOf, useFigure, useWorkspace } from '@/workspace';
-import { usePins, whyServed } from '../sorting';
+import { shortFigure, toClaimant, usePins, whyServed } from '../sorting';
 
 const MOST_PICTURED = 3;
 
@@ -20,7 +20,7 @@ export function Doing({ piece }: { readonly piece: PieceDto }) {
           <li key={row.figure} className="flex items-baseline gap-2">
             <span className="min-w-0 flex-1">
               <span className="font-mono">{row.quantity}</span> for{' '}
-              <Link to={`/figures/${row.figure}/fitting`} className="underline">
+              <Link to={toClaimant(row.figure)} className="underline">
                 {row.name}
               </Link>
               {row.isPinned && ', kept for it'}
@@ -58,8 +58,7 @@ function Clash({ clash, piece }: { readonly clash: NonNullable<RunPromisesDto['c
   const { prices, currency } = useWorkspace();
   const pin = usePins();
   const price = prices.get(clash.variant);
-  const short = clash.contenders.filter((row) => row.gets < row.wants);
-  const first = short.find((row) => row.gets === 0) ?? short[0];
+  const first = shortFigure(clash.contenders);
   return (
     <div className="border-l-madder border-l-[3px] pl-2.5">
       <p className="text-madder font-semibold">
@@ -93,7 +92,7 @@ function Wanting({ figure, name, isServed }: { readonly figure: string; readonly
   const known = useFigure(figure);
   return (
     <li title={name} className={isServed ? '' : 'opacity-50'}>
-      <Link to={`/figures/${figure}/fitting`} aria-label={name}>
+      <Link to={toClaimant(figure)} aria-label={name}>
         {known ? (
           <FigurePicture look={chosenLookOf(known)} catalogue={catalogue} pxPerMm={1.9} label="" />
         ) : (

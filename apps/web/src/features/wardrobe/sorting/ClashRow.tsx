@@ -4,6 +4,7 @@ import type { ClashDto } from '@/api';
 import { PartPicture, toPrices } from '@/parts';
 import { Button } from '@/ui';
 import { useWorkspace } from '@/workspace';
+import { shortFigure } from './claimants';
 import { whyServed } from './clashWords';
 import { usePins } from './usePins';
 
@@ -13,8 +14,7 @@ export function ClashRow({ clash }: { readonly clash: ClashDto }) {
   const pin = usePins();
   const variant = catalogue.variant(clash.variant);
   const price = prices.get(clash.variant);
-  const without = clash.contenders.filter((row) => row.gets < row.wants);
-  const first = without.find((row) => row.gets === 0) ?? without[0];
+  const first = shortFigure(clash.contenders);
   const [run] = clash.runs;
   return (
     <li className="border-rule flex gap-3 border-b py-2" aria-label={catalogue.nameOf(variant)}>
