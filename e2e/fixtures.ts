@@ -5,10 +5,10 @@ import { join } from 'node:path';
 import { startServer } from './server.js';
 
 /**
- * Milliseconds by which every answer to a change is late: `OUTFIT_E2E_LATE=400 npm run e2e` finds what only holds where
- * the machine is quick, in the tests and in the application.
+ * Milliseconds by which every change, and every reading, reaches the server late: `OUTFIT_E2E_LATE=400 npm run e2e` finds what only holds
+ * where the machine is quick, in the tests and in the application.
  */
-const LATE_MS = Number(process.env['OUTFIT_E2E_LATE'] ?? 0);
+const LATE_MS = { change: Number(process.env['OUTFIT_E2E_LATE'] ?? 0), read: Number(process.env['OUTFIT_E2E_LATE_READS'] ?? 0) };
 
 /** Whoever leaves a page waits until it no longer asks to stay: until what was done there is saved. */
 async function whenSaved(page: Page): Promise<void> {
@@ -33,9 +33,10 @@ export const test = base.extend<{ readonly application: string; readonly isDemo:
     { auto: true },
   ],
   page: async ({ page }, use) => {
-    if (LATE_MS > 0)
+    if (LATE_MS.change + LATE_MS.read > 0)
       await page.route('**/api/**', async (route) => {
-        if (route.request().method() !== 'GET') await new Promise((done) => setTimeout(done, LATE_MS));
+        const lateMs = route.request().method() === 'GET' ? LATE_MS.read : LATE_MS.change;
+        await new Promise((done) => setTimeout(done, lateMs));
         await route.continue().catch(() => undefined);
       });
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];

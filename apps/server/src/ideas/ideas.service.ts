@@ -139,7 +139,13 @@ export class IdeasService {
         lineUp: lineUp ?? null,
         isLineUp: idea.kind === 'line-up',
       });
-      this.change('idea', id, idea, { ...becomes, state: 'planned' }, `Made “${idea.title}” a ${becomes.figure === null ? 'line-up' : 'figure'}`);
+      this.change(
+        'idea',
+        id,
+        idea,
+        { ...becomes, state: 'planned' },
+        `Made “${idea.title}” a ${becomes.figure === null ? 'line-up' : 'figure'}`,
+      );
     });
   }
 
