@@ -161,6 +161,12 @@ test('a figure that stands keeps its history with photographs; one-handed on a p
   const history = page.getByRole('region', { name: 'Bench history' });
   await expect(history).toContainText('16 minutes at work');
   await expect(history.getByRole('img', { name: 'Thea Bramble after' })).toBeVisible();
+  const who = history.getByLabel('Who was at it').first();
+  await who.fill('Wilma Ketch');
+  await who.blur();
+  await expect(history).toContainText('Wilma Ketch, 16 minutes at work');
+  await page.reload();
+  await expect(who).toHaveValue('Wilma Ketch');
   for (const path of ['/bench', '/figures/thea-bramble/bench', '/figures/vita-lark/bench']) {
     await page.goto(path);
     await expect(page.getByRole('heading', { name: /^(Bench|Thea Bramble|Vita Lark)$/ })).toBeVisible();

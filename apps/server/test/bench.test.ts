@@ -64,6 +64,24 @@ describe('a figure that is ready to build', () => {
     await server.post(`bench/${done.id}/end`, { as: 'left' });
   });
 
+  test('keeps who was at it and what was remarked, each by itself; the next session begins with the same person', async () => {
+    const session = await begin('toss-hallam');
+    const noted = await server.put<BenchSessionDto>(`bench/${session.id}/note`, { who: ' Wilma Ketch ' });
+    await server.put(`bench/${session.id}/note`, { remark: 'The left hand sits tight.' });
+    expect([noted.status, noted.body.who]).toEqual([200, 'Wilma Ketch']);
+    expect((await server.get<BenchSessionDto>(`bench/${session.id}`)).body).toMatchObject({
+      who: 'Wilma Ketch',
+      remark: 'The left hand sits tight.',
+    });
+    expect((await undo()).body.done).toBe('Noted at the bench: Toss Hallam');
+    expect((await server.get<BenchSessionDto>(`bench/${session.id}`)).body).toMatchObject({ who: 'Wilma Ketch', remark: '' });
+    await server.post(`bench/${session.id}/end`, { as: 'left' });
+    const next = await begin('toss-hallam');
+    expect(next.who).toBe('Wilma Ketch');
+    await server.put(`bench/${next.id}/note`, { who: '' });
+    await server.post(`bench/${next.id}/end`, { as: 'left' });
+  });
+
   test('is refused where something lacks, with what; a step out of turn and a figure twice too', async () => {
     const refused = await server.post<Refused>('bench', { figures: [{ figure: 'marta-quill' }] });
     expect([refused.status, refused.body.message]).toEqual([

@@ -6,7 +6,7 @@ import {
   BenchSessionDto,
   EndSessionDto,
   InsteadChoiceDto,
-  RemarkDto,
+  SessionNoteDto,
   SessionPieceQuery,
   SessionSummaryDto,
   ToDoDto,
@@ -97,11 +97,11 @@ export class BenchController {
     return this.troubles.report(id, body);
   }
 
-  @Put(':id/remark')
+  @Put(':id/note')
   @ApiOperation({ operationId: 'noteSession' })
   @ApiOkResponse({ type: BenchSessionDto })
-  remark(@Param('id') id: string, @Body() { remark }: RemarkDto): Promise<BenchSessionDto> {
-    return this.service.remark(id, remark);
+  note(@Param('id') id: string, @Body() body: SessionNoteDto): Promise<BenchSessionDto> {
+    return this.service.note(id, body);
   }
 
   @Post(':id/end')

@@ -138,6 +138,7 @@ export class BenchSessionDto {
   @ApiProperty() title: string;
   @ApiProperty({ enum: SESSION_STATES }) state: SessionState;
   @ApiProperty() remark: string;
+  @ApiProperty({ description: 'Who was at it; empty where nobody said' }) who: string;
   @ApiProperty() begunAt: string;
   @ApiProperty({ type: String, nullable: true }) endedAt: string | null;
   @ApiProperty({ description: 'Time at work, pauses left out' }) minutes: number;
@@ -159,8 +160,9 @@ export class BeginDto {
   @Rows('Figures', () => BeginFigureDto, { least: 1, most: 60 }) figures: BeginFigureDto[];
 }
 
-export class RemarkDto {
-  @Text('Remark', { least: 0, most: 2000, lines: true }) remark: string;
+export class SessionNoteDto {
+  @Text('Remark', { least: 0, most: 2000, lines: true, optional: true }) remark?: string;
+  @Text('Who', { least: 0, most: 80, name: false, optional: true }) who?: string;
 }
 
 const ENDINGS = ['put back', 'left'] as const;

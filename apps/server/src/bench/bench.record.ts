@@ -32,6 +32,8 @@ export interface SessionRow {
   readonly state: SessionState;
   readonly plan: string;
   readonly remark: string;
+  /** Who was at it; empty where nobody said. */
+  readonly who: string;
   readonly begunAt: string;
   readonly endedAt: string | null;
   readonly removedAt: string | null;
@@ -127,11 +129,18 @@ export class BenchRecord {
 
   write(row: SessionRow): void {
     this.prepare(
-      `INSERT INTO bench_session (id, ordinal, title, state, plan, remark, begunAt, endedAt, removedAt, version)
-         VALUES (:id, :ordinal, :title, :state, :plan, :remark, :begunAt, :endedAt, :removedAt, :version)
+      `INSERT INTO bench_session (id, ordinal, title, state, plan, remark, who, begunAt, endedAt, removedAt, version)
+         VALUES (:id, :ordinal, :title, :state, :plan, :remark, :who, :begunAt, :endedAt, :removedAt, :version)
          ON CONFLICT (id) DO UPDATE SET title = excluded.title, state = excluded.state, plan = excluded.plan, remark = excluded.remark,
+           who = excluded.who,
            begunAt = excluded.begunAt, endedAt = excluded.endedAt, removedAt = excluded.removedAt, version = excluded.version`,
     ).run(row);
+  }
+
+  /** Who was at the session that was begun last. */
+  lastWho(): string {
+    const who = this.prepare('SELECT who FROM bench_session WHERE removedAt IS NULL ORDER BY ordinal DESC LIMIT 1').pluck().get();
+    return (who as string | undefined) ?? '';
   }
 
   ticks(session: string): TickRow[] {

@@ -6,7 +6,7 @@ import { Database } from '../platform/db/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
 import { EntriesService, WardrobePicturesService } from '../wardrobe/index.js';
-import type { BeginDto, BenchSessionDto, EndSessionDto } from './bench.dto.js';
+import type { BeginDto, BenchSessionDto, EndSessionDto, SessionNoteDto } from './bench.dto.js';
 import { type BenchPlan, BenchRecord, type PlannedStep, type SessionRow, type TickRow } from './bench.record.js';
 import { type BenchPlaces, backwards, movementsOf, piecesNow } from './movements.js';
 import { BenchPlanner } from './planner.service.js';
@@ -73,6 +73,8 @@ export class BenchService {
       const title = `${first?.name ?? ''}${others.length > 0 ? ` and ${others.length} more` : many > 1 ? `, ${many} of them` : ''}`;
       const row: SessionRow = {
         ...{ id: randomUUID(), ordinal: this.record.nextOrdinal(), title, state: 'open', plan: JSON.stringify(plan), remark: '' },
+        // Most often it is the same person again.
+        who: this.record.lastWho(),
         ...{ begunAt: this.entries.now(), endedAt: null, removedAt: null, version: 1 },
       };
       this.record.write(row);
@@ -155,10 +157,13 @@ export class BenchService {
     });
   }
 
-  remark(id: string, remark: string): Promise<BenchSessionDto> {
+  /** Keeps who was at it, and what is remarked of it. */
+  note(id: string, { remark, who }: SessionNoteDto): Promise<BenchSessionDto> {
     return this.entries.changing<BenchSessionDto>(() => {
       const before = this.kept(id);
-      const after: KeptSession = { ...before, session: { ...before.session, remark, version: before.session.version + 1 } };
+      const { session } = before;
+      const noted = { remark: remark ?? session.remark, who: who?.trim() ?? session.who };
+      const after: KeptSession = { ...before, session: { ...session, ...noted, version: session.version + 1 } };
       this.entries.keep(`Noted at the bench: ${before.session.title}`, { others: [before] }, { others: [after] });
       this.restore(after);
       return this.views.session(id);

@@ -80,7 +80,7 @@ export class BenchOpening {
         title,
         state: isDone ? 'built' : 'open',
         plan: JSON.stringify(plan),
-        remark,
+        ...{ remark, who: '' },
       },
       ...{ begunAt: at(0), endedAt: isDone ? at(upTo) : null, removedAt: null, version: 1 },
     };

@@ -1262,9 +1262,9 @@ const injectedRtkApi = api
       }),
       noteSession: build.mutation<NoteSessionApiResponse, NoteSessionApiArg>({
         query: (queryArg) => ({
-          url: `/api/bench/${queryArg.id}/remark`,
+          url: `/api/bench/${queryArg.id}/note`,
           method: 'PUT',
-          body: queryArg.remarkDto,
+          body: queryArg.sessionNoteDto,
         }),
         invalidatesTags: ['bench'],
       }),
@@ -2100,7 +2100,7 @@ export type ReportTroubleApiArg = {
 export type NoteSessionApiResponse = /** status 200  */ BenchSessionDto;
 export type NoteSessionApiArg = {
   id: string;
-  remarkDto: RemarkDto;
+  sessionNoteDto: SessionNoteDto;
 };
 export type EndSessionApiResponse = /** status 201  */ BenchSessionDto;
 export type EndSessionApiArg = {
@@ -4672,6 +4672,8 @@ export type BenchSessionDto = {
   title: string;
   state: 'open' | 'built' | 'put back' | 'left';
   remark: string;
+  /** Who was at it; empty where nobody said */
+  who: string;
   begunAt: string;
   endedAt: string | null;
   /** Time at work, pauses left out */
@@ -4724,8 +4726,9 @@ export type TroubleReportDto = {
   /** The run whose piece takes its place; none to build without it */
   run?: number;
 };
-export type RemarkDto = {
-  remark: string;
+export type SessionNoteDto = {
+  remark?: string;
+  who?: string;
 };
 export type EndSessionDto = {
   as: 'put back' | 'left';

@@ -112,6 +112,7 @@ export {
   type BenchSessionDto,
   type BenchStepDto,
   type ReadyFigureDto,
+  type SessionNoteDto,
   type SessionSummaryDto,
   useBeginSessionMutation,
   useEndSessionMutation,

@@ -15,6 +15,7 @@ import { Parcels1765400000000 } from './0014-parcels.js';
 import { Bench1765500000000 } from './0015-bench.js';
 import { Claims1765600000000 } from './0016-claims.js';
 import { LineUps1765700000000 } from './0017-line-ups.js';
+import { WhoBuilt1765800000000 } from './0018-who-built.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -35,4 +36,5 @@ export const MIGRATIONS = [
   Bench1765500000000,
   Claims1765600000000,
   LineUps1765700000000,
+  WhoBuilt1765800000000,
 ];

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { type BenchSessionDto, useNoteSessionMutation } from '@/api';
+import { type BenchSessionDto, type SessionNoteDto, useNoteSessionMutation } from '@/api';
 import { FigurePicture, Photographs } from '@/parts';
-import { attempt, Button, longMoment, plural } from '@/ui';
+import { attempt, Button, Input, Label, longMoment, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 
 const WORDS: Readonly<Record<BenchSessionDto['state'], string>> = {
@@ -12,7 +12,7 @@ const WORDS: Readonly<Record<BenchSessionDto['state'], string>> = {
   left: 'Left as it lies',
 };
 
-/** A session as it is told afterwards: when, how long, what broke, photographs before and after, remarks. */
+/** A session as it is told afterwards: when, who, how long, what broke, photographs before and after, remarks. */
 export function SessionLog({ session, isLarge = false }: { readonly session: BenchSessionDto; readonly isLarge?: boolean }) {
   const { catalogue } = useWorkspace();
   const altered = session.steps.filter((step) => step.kind === 'alter' && step.doneAt !== null);
@@ -35,6 +35,7 @@ export function SessionLog({ session, isLarge = false }: { readonly session: Ben
         </h2>
         <p className="text-pencil text-[0.93rem]">
           {longMoment(session.endedAt ?? session.begunAt)}
+          {session.who !== '' && `, ${session.who}`}
           {session.minutes > 0 && `, ${plural(session.minutes, 'minute')} at work`}, {done} of {plural(session.steps.length, 'step')} done
         </p>
         {session.troubles.length > 0 && (
@@ -57,29 +58,40 @@ export function SessionLog({ session, isLarge = false }: { readonly session: Ben
             <Photographs of={`bench:${session.id}:after`} label={`${session.title} after`} isLarge />
           </dd>
         </dl>
-        <Remark session={session} />
+        <Notes session={session} />
       </div>
     </article>
   );
 }
 
-function Remark({ session }: { readonly session: BenchSessionDto }) {
+/** Who was at it, and what is remarked; kept when the field is left. */
+function Notes({ session }: { readonly session: BenchSessionDto }) {
   const [note] = useNoteSessionMutation();
-  const [text, setText] = useState(session.remark);
-  const keep = (): void => {
-    if (text !== session.remark) void attempt(note({ id: session.id, remarkDto: { remark: text } }).unwrap());
-  };
+  const [remark, setRemark] = useState(session.remark);
+  const [who, setWho] = useState(session.who);
+  const keep = (sessionNoteDto: SessionNoteDto): void => void attempt(note({ id: session.id, sessionNoteDto }).unwrap());
   return (
-    <textarea
-      aria-label="Remarks"
-      placeholder="Remarks"
-      rows={2}
-      maxLength={2000}
-      value={text}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
-      className="border-rule bg-sheet rounded-cut w-full max-w-xl border px-2 py-1 text-[0.93rem]"
-    />
+    <>
+      <Label text="Who was at it">
+        <Input
+          className="!w-56"
+          maxLength={80}
+          value={who}
+          onChange={(event) => setWho(event.target.value)}
+          onBlur={() => who.trim() !== session.who && keep({ who })}
+        />
+      </Label>
+      <textarea
+        aria-label="Remarks"
+        placeholder="Remarks"
+        rows={2}
+        maxLength={2000}
+        value={remark}
+        onChange={(event) => setRemark(event.target.value)}
+        onBlur={() => remark !== session.remark && keep({ remark })}
+        className="border-rule bg-sheet rounded-cut w-full max-w-xl border px-2 py-1 text-[0.93rem]"
+      />
+    </>
   );
 }
 
