@@ -40,7 +40,7 @@ const SELLER = {
 const PICTURE = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==', 'base64');
 
 /** One of each kind of writing, told apart by its tag. */
-function writings(tag: string, figure: FigureDto): readonly Writing[] {
+function writings(tag: string, figure: FigureDto, lineUp: LineUpDto): readonly Writing[] {
   // A box of its own for each file: another count of the same box would take the place of the one before.
   const row = (variant: string): string => `${variant},1,used,box of ${tag},${tag}`;
   return [
@@ -73,6 +73,39 @@ function writings(tag: string, figure: FigureDto): readonly Writing[] {
       found: counting(
         `SELECT (SELECT COUNT(*) FROM line_up WHERE name = @tag) +
            (SELECT COUNT(*) FROM change WHERE subject = 'workroom' AND label LIKE '%“' || @tag || '”')`,
+        tag,
+      ),
+    },
+    {
+      what: 'what a line-up keeps, and its line in the history',
+      rows: 1,
+      method: 'PUT',
+      path: `line-ups/${lineUp.id}/plan`,
+      body: { plan: { ...lineUp.plan, notes: tag }, label: tag },
+      found: counting(`SELECT COUNT(*) FROM change WHERE subject = 'line-up' AND label = @tag`, tag),
+    },
+    {
+      what: 'a choice between two',
+      rows: 2,
+      method: 'POST',
+      path: `line-ups/${lineUp.id}/choices`,
+      body: { who: tag, first: figure.id, second: lineUp.figures.find(({ id }) => id !== figure.id)?.id, outcome: 'tie' },
+      found: counting(
+        `SELECT COUNT(*) + COUNT(change.id) FROM pair_choice
+           LEFT JOIN change ON change.subject = 'ranking' AND pair_choice.id IN (SELECT value FROM json_each(change.after, '$.ids'))
+           WHERE who = @tag`,
+        tag,
+      ),
+    },
+    {
+      what: 'an idea and its line in the history',
+      rows: 2,
+      method: 'POST',
+      path: 'ideas',
+      body: { kind: 'figure', title: tag, words: '', who: '', heardAt: '', parts: [], votes: 0, state: 'heard', reason: '' },
+      found: counting(
+        `SELECT (SELECT COUNT(*) FROM idea WHERE title = @tag) +
+           (SELECT COUNT(*) FROM change WHERE subject = 'ideas' AND label = 'Wrote down “' || @tag || '”')`,
         tag,
       ),
     },
@@ -173,15 +206,15 @@ test('what was acknowledged outlives a kill at any moment, and what was under wa
   for (const [round, promises] of [3, 9, 20].entries()) {
     const server = await startProcess(folder, '--demo');
     const lineUps = (await (await fetch(`${server.base}/api/line-ups`)).json()) as LineUpDto[];
-    const figures = lineUps.flatMap((lineUp) => lineUp.figures);
+    const figures = lineUps.flatMap((lineUp) => lineUp.figures.map((figure) => ({ figure, lineUp })));
     const gone = new Promise((resolve) => server.process.once('exit', resolve));
     let isDead = false;
     const until = promised + promises;
     const client = async (number: number): Promise<void> => {
-      const figure = figures[number];
-      if (!figure) throw new Error('the demo has figures');
+      const one = figures[number];
+      if (!one) throw new Error('the demo has figures');
       for (let turn = 0; !isDead; turn += 1)
-        for (const writing of writings(`killed-${round}-${number}-${turn}`, figure)) {
+        for (const writing of writings(`killed-${round}-${number}-${turn}`, one.figure, one.lineUp)) {
           const entry = { writing, answer: null as boolean | null };
           sent.push(entry);
           entry.answer = await send(server, writing);
@@ -212,6 +245,13 @@ test('what was acknowledged outlives a kill at any moment, and what was under wa
       )
       .all();
     expect(parts).toEqual([]);
+    const plans = database
+      .prepare(
+        `SELECT line_up.id FROM line_up JOIN change ON change.id = (SELECT MAX(id) FROM change WHERE subject = 'line-up' AND item = line_up.id)
+           WHERE json_extract(change.after, '$.lineUps."' || line_up.id || '".plan.notes') <> json_extract(line_up.plan, '$.notes')`,
+      )
+      .all();
+    expect(plans).toEqual([]);
     database.close();
   }
   expect(sent.filter(({ answer }) => answer === false)).toEqual([]);
