@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { pick } from './dressing.js';
 import { expect, test } from './fixtures.js';
 
 /** Keeps a script waiting. */
@@ -83,4 +84,24 @@ test('whoever leaves while something is not saved is asked first; once it is sav
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.evaluate(() => window.location.assign('/market'));
   await expect(page.getByRole('heading', { name: 'Market', level: 1 })).toBeVisible();
+});
+
+test('a part that was just added is known on the next page, though the catalogue takes its time', async ({ page }) => {
+  await page.goto('/catalogue/own');
+  await expect(page.getByRole('button', { name: 'Add this part' })).toBeVisible();
+  await page.route('**/catalogue/packed', async (route) => {
+    await new Promise((done) => setTimeout(done, 1500));
+    await route.continue();
+  });
+  await pick(page, 'Mould', 'bob');
+  await pick(page, /^Colour 1, /, 'moss');
+  await page.getByLabel('How many you have').fill('3');
+  await page.getByRole('button', { name: 'Add this part' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Added.' })).toBeVisible();
+  await page.getByRole('link', { name: 'Wardrobe' }).click();
+  await expect(page.getByRole('heading', { name: 'Wardrobe', level: 1 })).toBeVisible();
+  await page.getByRole('link', { name: 'Parts', exact: true }).click();
+  await page.getByLabel('Search the wardrobe').fill('bob moss');
+  await expect(page.getByRole('table').getByText(/moss/i).first()).toBeVisible();
+  await expect(page.getByText('This screen broke')).toBeHidden();
 });

@@ -1,4 +1,4 @@
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { type BaseQueryApi, createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { BASE } from './path';
 import { TAB } from './tab';
 
@@ -29,10 +29,25 @@ const ask = fetchBaseQuery({
  * Asks, and freezes the answer at its top. The store then takes it as it is; otherwise it would go through every row of a catalogue
  * of 60,000 to freeze that too, which takes a second, and what the types say is read only is not written anyway.
  */
-const askAndFreeze: typeof ask = async (...args) => {
-  const answer = await ask(...args);
+const askAndFreeze: typeof ask = async (args, store, extra) => {
+  const answer = await ask(args, store, extra);
+  if (store.type === 'query') await catalogueReadAgain(store);
   return answer.error === undefined ? { ...answer, data: Object.freeze(answer.data) } : answer;
 };
+
+/** What tells all parts there are. */
+const CATALOGUE = 'readPackedCatalogue';
+
+/**
+ * Answers name parts by their numbers. While the catalogue is read again, none overtakes it: a page would meet parts that it does not know
+ * yet. At the start nothing waits, as no page is drawn without a catalogue.
+ */
+async function catalogueReadAgain({ endpoint, dispatch, getState }: BaseQueryApi): Promise<void> {
+  if (endpoint === CATALOGUE) return;
+  const { queries } = (getState() as { readonly api: ReturnType<typeof api.reducer> }).api;
+  if (queries[`${CATALOGUE}(undefined)`]?.data === undefined) return;
+  await dispatch(api.util.getRunningQueryThunk(CATALOGUE as never, undefined as never));
+}
 
 /** The one API slice; `generated.ts` adds the endpoints, `index.ts` what the cache should do. */
 export const api = createApi({

@@ -1,6 +1,6 @@
 import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
-import { BASE } from '@/api';
+import { BASE, useReadPackedCatalogueQuery } from '@/api';
 import { Broken } from './Broken';
 import { ELSEWHERE, PAGES } from './pages';
 import { Shell } from './Shell';
@@ -14,11 +14,12 @@ export const App = () => (
   </BrowserRouter>
 );
 
-/** A screen that broke says so, and is left by going elsewhere. */
+/** A screen that broke says so, and is left by going elsewhere. Where it met a part it does not know, it stands again once the catalogue does. */
 function Unbroken() {
   const { pathname } = useLocation();
+  const { version } = useReadPackedCatalogueQuery(undefined, { selectFromResult: ({ data }) => ({ version: data?.version }) });
   return (
-    <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
+    <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname, version]}>
       <Pages />
     </ErrorBoundary>
   );
