@@ -94,7 +94,7 @@ async function measure(name, folder, args) {
   row('a colour entered', ms(saved.ms));
   row('the search after it', ms((await ask(base, 'catalogue/search?q=knot')).ms));
   // Before anything long: an errand goes on being solved on one core after its first plan.
-  for (const [page, { usableMs, kB, scriptKB }] of Object.entries(await pagesOf(base, figure.id)))
+  for (const [page, { usableMs, kB, scriptKB }] of Object.entries(await pagesOf(base, figure.id, lineUps[0].id)))
     row(`page ${page}`, `usable ${ms(usableMs)}`, `${kB.toFixed(0)} kB sent, scripts ${scriptKB.toFixed(0)} kB`);
   for (const [deed, { median, p95, count }] of Object.entries(await deedsOf(base, figure.id)))
     row(deed, `median ${ms(median)}`, `p95 ${ms(p95)}`, `${count} times`);

@@ -15,7 +15,7 @@ const MOST_MS = 60_000;
 const SETTLED_MS = 1000;
 
 /** Each page with what shows that it can be used. The fitting twice: the figure drawn and judged, and its candidates ranked. */
-const PAGES = (figure) => [
+const PAGES = (figure, lineUp) => [
   ['/', '/', 'footer[aria-label="Shelf"] button'],
   ['/catalogue', '/catalogue', '[data-testid="found"]', 'part'],
   ['/wardrobe', '/wardrobe', '[aria-label="Pieces"] [role="option"]'],
@@ -27,6 +27,13 @@ const PAGES = (figure) => [
   ['fitting, ranked', `/figures/${figure}/fitting?position=headgear`, '[role="option"]'],
   ['brief', `/figures/${figure}/brief`, 'main', 'Add a wish'],
   ['errand', `/figures/${figure}/errand`, 'main button'],
+  ['line-up, stage', `/line-ups/${lineUp}`, '[data-testid="promised"]', 'complete'],
+  ['line-up, table', `/line-ups/${lineUp}/table`, 'tbody tr'],
+  ['line-up, variety', `/line-ups/${lineUp}/variety`, 'table'],
+  ['line-up, fix list', `/line-ups/${lineUp}/fixes`, '[aria-label="Fix list"] [role="status"]', 'best left'],
+  ['ideas', '/ideas', 'main li'],
+  ['parcels', '/parcels', 'main h1'],
+  ['bench', '/bench', 'main h1'],
 ];
 
 /** In the page: the paint after something with these words is first there, counted from the start of the way to the page. */
@@ -45,10 +52,10 @@ function watch([selector, words = '']) {
   });
 }
 
-export async function pagesOf(base, figure) {
+export async function pagesOf(base, figure, lineUp) {
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });
   const measured = {};
-  for (const [name, path, ...usable] of PAGES(figure)) {
+  for (const [name, path, ...usable] of PAGES(figure, lineUp)) {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
     const page = await context.newPage();
     const client = await context.newCDPSession(page);

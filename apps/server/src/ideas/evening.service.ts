@@ -98,11 +98,11 @@ export class EveningService {
     rows: readonly { readonly id: string; readonly name: string; readonly toBuy: number }[],
   ): Promise<readonly Chance[]> {
     const prices = await this.lowest.landedMinor();
+    const servings = await this.servings.servingsOf(rows.map(({ id }) => id));
     const chances: Chance[] = [];
     for (const { id, name, toBuy } of rows) {
-      const own = await this.servings.servingOf(id);
       let costMinor: number | null = 0;
-      for (const { variant, lacks } of own?.served ?? []) {
+      for (const { variant, lacks } of servings.get(id)?.served ?? []) {
         if (lacks === 0) continue;
         const price = prices.get(variant);
         costMinor = price === undefined || costMinor === null ? null : costMinor + price * lacks;

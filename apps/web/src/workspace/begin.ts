@@ -17,11 +17,12 @@ export async function begin({ dispatch }: typeof Store, path: string): Promise<v
   void dispatch(readPrices.initiate(undefined, AHEAD));
   const [, kind, id = ''] = path.split('/').map(decodeURIComponent);
   // What is promised to others is not there for a figure: nothing is judged or ranked twice where it is known from the first.
-  if (kind === 'figures') void dispatch(readPromises.initiate(undefined, AHEAD));
+  if (kind === 'figures' || kind === 'line-ups') void dispatch(readPromises.initiate(undefined, AHEAD));
+  if (kind === 'line-ups' && id !== '') void dispatch(readLineUp.initiate({ id }, AHEAD));
   // The market is gone through for it: the longest any page waits for.
   if (kind === 'market' && id === '') void dispatch(readWanted.initiate(undefined, AHEAD));
   const { data = [] } = await names;
-  const lineUp = kind === 'figures' ? lineUpOf(data, id) : data.find((row) => kind === 'line-ups' && row.id === id)?.id;
+  const lineUp = kind === 'figures' ? lineUpOf(data, id) : undefined;
   if (lineUp !== undefined) void dispatch(readLineUp.initiate({ id: lineUp }, AHEAD));
   const { data: catalogue } = await packed;
   if (catalogue) rememberCatalogue(catalogue);

@@ -56,12 +56,22 @@ export class ServingsService {
 
   /** A figure with what serves each of its parts, and how it stands; null when it wants nothing. */
   async servingOf(figure: string): Promise<FigureServed | null> {
+    return (await this.servingsOf([figure])).get(figure) ?? null;
+  }
+
+  /** Some figures with what serves each of their parts; those that want nothing are left out. */
+  async servingsOf(figures: readonly string[]): Promise<ReadonlyMap<string, FigureServed>> {
     const { book } = await this.keeper.now();
-    const claimant = book.claimant(figure);
-    if (!claimant) return null;
-    const served = book.servedTo(figure);
-    const standing = standingOfFigure(served, claimant.copies, this.record.builtInto().get(figure) ?? 0);
-    return { claimant, served, standing: standing?.standing ?? null };
+    const built = this.record.builtInto();
+    const servings = new Map<string, FigureServed>();
+    for (const figure of figures) {
+      const claimant = book.claimant(figure);
+      if (!claimant) continue;
+      const served = book.servedTo(figure);
+      const standing = standingOfFigure(served, claimant.copies, built.get(figure) ?? 0);
+      servings.set(figure, { claimant, served, standing: standing?.standing ?? null });
+    }
+    return servings;
   }
 
   /** The figures that are not built, of those that several of are wanted: some of them may be ready before the rest. */
