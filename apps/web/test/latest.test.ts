@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { LatestWork, Superseded } from '@/workspace/latest';
+import { LatestWork, Superseded } from '@/workspace/sending/latest';
 
 /** Work that ends when the test says so. */
 function workshop() {

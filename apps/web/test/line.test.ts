@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { isAnyInLine, line } from '@/workspace/line';
+import { isAnyInLine, line } from '@/workspace/sending/line';
 
 /** A request under way, and how it ends. */
 function request() {

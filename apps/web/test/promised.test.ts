@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { Catalogue } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
-import { OwnedPieces } from '@/workspace/ownedPieces';
+import { OwnedPieces } from '@/workspace/answers/ownedPieces';
 import { Promised, supplyFrom, workspaceFor } from '@/workspace/promised';
 import type { Workspace } from '@/workspace/workspace';
 

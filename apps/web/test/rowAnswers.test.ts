@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { Catalogue } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import type { PricesDto } from '@/api';
-import { LowestPrices } from '@/workspace/lowestPrices';
-import { rememberOwned, rememberPrices } from '@/workspace/rowAnswers';
+import { LowestPrices } from '@/workspace/answers/lowestPrices';
+import { rememberOwned, rememberPrices } from '@/workspace/answers/rowAnswers';
 
 const { catalogue: data } = demoWorld();
 const catalogue = new Catalogue(data);

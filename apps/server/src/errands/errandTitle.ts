@@ -1,7 +1,7 @@
 import { lineUpOfSpares, sparesId } from '@outfit/core/lineup';
 import type { FiguresService } from '../figures/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
-import type { StoredLine } from './errand.entity.js';
+import type { StoredLine } from './record/errand.entity.js';
 
 /** An errand that makes whole figures whole again is begun from the wardrobe. */
 const WARDROBE = 'wardrobe';

@@ -13,7 +13,7 @@ import {
   TickedDto,
 } from './errands.dto.js';
 import { KeptErrandsService } from './keptErrands.service.js';
-import { SubstitutesService } from './substitutes.service.js';
+import { SubstitutesService } from './planning/substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandJobDto, PlanDto, SeriesJobDto } from './solving/index.js';
 import { WantedDto, WantedService } from './wanted/index.js';

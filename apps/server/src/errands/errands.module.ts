@@ -3,14 +3,14 @@ import { CatalogueModule } from '../catalogue/index.js';
 import { FiguresModule } from '../figures/index.js';
 import { MarketModule } from '../market/index.js';
 import { WardrobeModule } from '../wardrobe/index.js';
-import { CheaperService } from './cheaper.js';
+import { CheaperService } from './planning/cheaper.js';
 import { ErrandsController } from './errands.controller.js';
 import { KeptErrandsService } from './keptErrands.service.js';
-import { SubstitutesService } from './substitutes.service.js';
+import { SubstitutesService } from './planning/substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
-import { ErrandsStore } from './errands.store.js';
+import { ErrandsStore } from './record/errands.store.js';
 import { PlannedService } from './planned.service.js';
-import { ErrandPlanner } from './planner.js';
+import { ErrandPlanner } from './planning/planner.js';
 import { WantedService } from './wanted/index.js';
 
 @Module({

@@ -1,4 +1,4 @@
-export { ErrandEntity } from './errand.entity.js';
+export { ErrandEntity } from './record/errand.entity.js';
 export { ErrandsModule } from './errands.module.js';
 export { ErrandsService } from './errands.service.js';
 export { PlannedService } from './planned.service.js';

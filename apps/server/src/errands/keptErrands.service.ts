@@ -5,7 +5,7 @@ import { Database } from '../platform/db/index.js';
 import { JobsService } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
 import type { ErrandRowDto } from './errands.dto.js';
-import { ErrandsStore } from './errands.store.js';
+import { ErrandsStore } from './record/errands.store.js';
 import type { ErrandJobDto } from './solving/index.js';
 
 /** The errands that were planned from a figure or line-up: listed, named, put in the bin and taken out again. */

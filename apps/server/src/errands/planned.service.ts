@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { ErrandDto } from './errands.dto.js';
 import { ErrandsService } from './errands.service.js';
-import { ErrandsStore } from './errands.store.js';
+import { ErrandsStore } from './record/errands.store.js';
 
 /** What the newest errands say of figures, for whoever orders or looks back. */
 @Injectable()

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Header, Param, ParseIntPipe, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { ClaimsService } from './claims.service.js';
+import { ClaimsService } from './settling/claims.service.js';
 import { calendarOf } from './calendar.js';
 import {
   ClaimDto,
@@ -16,8 +16,8 @@ import {
   SettleDto,
   SpentDto,
 } from './parcels.dto.js';
-import { CostsService } from './costs.service.js';
-import { OrdersService } from './orders.service.js';
+import { CostsService } from './settling/costs.service.js';
+import { OrdersService } from './ordering/orders.service.js';
 import { ParcelsService } from './parcels.service.js';
 
 @ApiTags('parcels')

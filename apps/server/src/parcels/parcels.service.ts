@@ -16,9 +16,9 @@ import { AdvanceService, MarketService } from '../market/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
 import { EntriesService, ServingsService, type WaitingFigure } from '../wardrobe/index.js';
-import { OrdersService } from './orders.service.js';
+import { OrdersService } from './ordering/orders.service.js';
 import { ParcelDeeds } from './parcelDeeds.service.js';
-import { arrivalMovements } from './arrival.js';
+import { arrivalMovements } from './settling/arrival.js';
 import type {
   DeadlineDto,
   EndDto,

@@ -1,16 +1,16 @@
 export { begin } from './begin';
-export { useCompany } from './company';
+export { useCompany } from './judged/company';
 export { ForFigure, useIsLate, useStanding, useWorkspaceFor } from './ForFigure';
-export { type Judged, useJudged } from './judgements';
-export { LatestWork, Superseded } from './latest';
-export { line } from './line';
-export { listenToJob, useJob } from './jobs';
-export { useLive } from './live';
+export { type Judged, useJudged } from './judged/judgements';
+export { LatestWork, Superseded } from './sending/latest';
+export { line } from './sending/line';
+export { listenToJob, useJob } from './sending/jobs';
+export { useLive } from './sending/live';
 export { store, useAppDispatch } from './store';
 export { promisedOf } from './promised';
 export { isTyping } from './typing';
-export { useUndo } from './undo';
-export { askBeforeLeaving } from './unsaved';
+export { useUndo } from './sending/undo';
+export { askBeforeLeaving } from './sending/unsaved';
 export { chosenLookOf, useWorkspaceState, type Workspace } from './workspace';
 export {
   lineUpOf,

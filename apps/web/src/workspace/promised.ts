@@ -1,7 +1,7 @@
 import { type Supply, type WantElsewhere } from '@outfit/core';
 import { availableOfAll, type ShareColumns } from '@outfit/core/wardrobe';
 import type { PromisesDto } from '@/api';
-import type { OwnedPieces } from './ownedPieces';
+import type { OwnedPieces } from './answers/ownedPieces';
 import type { Workspace } from './workspace';
 
 /** How many pieces of a part a figure can count on. */

@@ -8,10 +8,10 @@ import {
   useReadPricesQuery,
   useReadStockQuery,
 } from '@/api';
-import type { LowestPrices } from './lowestPrices';
-import type { OwnedPieces } from './ownedPieces';
+import type { LowestPrices } from './answers/lowestPrices';
+import type { OwnedPieces } from './answers/ownedPieces';
 import { supplyFrom } from './promised';
-import { rememberOwned, rememberPrices } from './rowAnswers';
+import { rememberOwned, rememberPrices } from './answers/rowAnswers';
 
 /** What every screen stands on beside the figures: the catalogue, what is owned and what it costs. An edit of a figure leaves it as it is. */
 export interface Workspace {

@@ -6,36 +6,42 @@ export {
   type AlterationKind,
   type AlterationSchool,
   alterationWords,
+  applyEdit,
+  applyEdits,
   cautionFor,
-  isIrreversible,
-  printLeft,
-} from './alterations.js';
-export { balance } from './balance.js';
-export { brittleness } from './brittle.js';
-export { editionIn, skinsFor } from './editions.js';
-export { applyEdit, applyEdits, EditRefused, LOOK_ACTIONS, type LookEdit } from './edits.js';
-export { browColour, moodOf, shownFace, type ShownFace } from './face.js';
-export { bodyHeight, overallHeight, standingHeight } from './height.js';
-export {
-  type NotedSubstitute,
   claims,
+  editionIn,
+  EditRefused,
   fillingAt,
+  isIrreversible,
   isNeckLayer,
   isTwoSided,
   type Look,
+  LOOK_ACTIONS,
+  type LookEdit,
   type LookPart,
+  type NotedSubstitute,
   type Overrule,
   placeOf,
+  printLeft,
+  skinsFor,
   spotOf,
   type Variation,
   type Verdict,
   type Worn,
   wornPart,
   wornParts,
-} from './look.js';
-export { inSight, LEAST_IN_SIGHT } from './inSight.js';
-export { madeSo } from './madeSo.js';
-export { Visibility } from './visibility.js';
-export { clothColours, visibleColours } from './visibleColours.js';
-export { nearestWorn } from './wornColours.js';
-export { wholeness } from './whole.js';
+} from './look/index.js';
+export {
+  browColour,
+  clothColours,
+  inSight,
+  LEAST_IN_SIGHT,
+  moodOf,
+  nearestWorn,
+  shownFace,
+  type ShownFace,
+  Visibility,
+  visibleColours,
+} from './seen/index.js';
+export { balance, bodyHeight, brittleness, madeSo, overallHeight, standingHeight, wholeness } from './body/index.js';

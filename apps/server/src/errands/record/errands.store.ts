@@ -1,0 +1,52 @@
+import { Injectable } from '@nestjs/common';
+import { Database } from '../../platform/db/index.js';
+import { notFound } from '../../platform/http/index.js';
+import { ErrandEntity } from './errand.entity.js';
+
+/** Errands in their table. */
+@Injectable()
+export class ErrandsStore {
+  constructor(private readonly database: Database) {}
+
+  errand(id: string): ErrandEntity {
+    const errand = this.database.table(ErrandEntity).first({ id });
+    if (!errand) throw notFound('errand', id);
+    return errand;
+  }
+
+  /** The newest errand of a figure or line-up: the one planned last, whatever the clock said then. */
+  newestOf(scope: string): ErrandEntity | null {
+    return this.standing(scope, 1)[0] ?? null;
+  }
+
+  /** The newest errands of a figure or line-up that are not in the bin, the newest first. */
+  standing(scope: string, take: number): ErrandEntity[] {
+    return this.database.table(ErrandEntity).find({ where: { scope, removedAt: null }, order: { ordinal: 'DESC' }, take });
+  }
+
+  /** Every errand of a figure or line-up, the newest first, those in the bin too. */
+  allOf(scope: string): ErrandEntity[] {
+    return this.database.table(ErrandEntity).find({ where: { scope }, order: { ordinal: 'DESC' } });
+  }
+
+  insert(errand: Omit<ErrandEntity, 'ordinal'>): ErrandEntity {
+    this.database.assertWriting();
+    const ordinal = 1 + (this.database.prepare('SELECT COALESCE(MAX(ordinal), 0) AS last FROM errand').pluck().get() as number);
+    const row = { ...errand, ordinal };
+    this.database.table(ErrandEntity).insert(row);
+    return row;
+  }
+
+  update(id: string, changes: Partial<Pick<ErrandEntity, 'name' | 'removedAt'>>): void {
+    this.database.table(ErrandEntity).update({ id }, changes);
+  }
+
+  inTheBin(): ErrandEntity[] {
+    const ids = this.database.prepare('SELECT id FROM errand WHERE removedAt IS NOT NULL').pluck().all() as string[];
+    return this.database.table(ErrandEntity).find({ where: { id: ids } });
+  }
+
+  tick(id: string, ticked: readonly string[]): void {
+    this.database.table(ErrandEntity).update({ id }, { ticked });
+  }
+}

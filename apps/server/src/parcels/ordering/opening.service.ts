@@ -1,0 +1,35 @@
+import { Injectable } from '@nestjs/common';
+import { dayNumber, isoDay } from '@outfit/core';
+import type { DemoOrder } from '@outfit/demo';
+import { MarketService } from '../../market/index.js';
+import { EntriesService } from '../../wardrobe/index.js';
+import { ParcelDeeds } from '../parcelDeeds.service.js';
+import type { Happens } from '../parcels.record.js';
+import { OrdersService } from './orders.service.js';
+
+/** Fills an empty workspace with orders. */
+@Injectable()
+export class ParcelsOpening {
+  constructor(
+    private readonly deeds: ParcelDeeds,
+    private readonly orders: OrdersService,
+    private readonly market: MarketService,
+    private readonly entries: EntriesService,
+  ) {}
+
+  /** Fills an empty workspace with orders that were placed some days ago. Within a unit of work. */
+  open(orders: readonly DemoOrder[], today: string): void {
+    const names = this.market.sellerNames();
+    const dayAt = (days: number): string => isoDay(dayNumber(today) + days);
+    for (const { seller, daysAgo, expectedInDays, sentDaysAgo, lines, happens, ...charges } of orders) {
+      const known = lines.map((line) => ({ ...line, condition: 'used' as const }));
+      const sellerName = names.get(seller) ?? seller;
+      const [orderedOn, sentOn, expectedOn] = [dayAt(-daysAgo), dayAt(-sentDaysAgo), dayAt(expectedInDays)];
+      const order = { seller, sellerName, errand: null, dutyMinor: 0, ...charges };
+      const { row } = this.deeds.kept(this.orders.begin(order, known, 'for the lamplighters', `${orderedOn}T18:00:00.000Z`));
+      const will: Happens = { sentOn, arrivesOn: dayAt(happens.arrivesInDays), short: [], wrong: happens.wrong };
+      this.deeds.record.write({ ...row, state: 'sent', orderedOn, sentOn, expectedOn, happens: JSON.stringify(will) });
+      this.entries.record.writePlace({ ...this.entries.place(row.place), dueOn: expectedOn });
+    }
+  }
+}

@@ -1,0 +1,154 @@
+import { Injectable } from '@nestjs/common';
+import { offerBehind, shareToCent, variantBehind } from '@outfit/core';
+import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
+import { randomUUID } from 'node:crypto';
+import { CatalogueService } from '../../catalogue/index.js';
+import { ErrandsService } from '../../errands/index.js';
+import { AdvanceService, CURRENCY, MarketService } from '../../market/index.js';
+import { Database } from '../../platform/db/index.js';
+import { Problem } from '../../platform/http/index.js';
+import { LiveService } from '../../platform/live/index.js';
+import { EntriesService } from '../../wardrobe/index.js';
+import { happeningOf } from './happening.js';
+import { inLines, type NewLine } from './orderLines.js';
+import { ParcelDeeds } from '../parcelDeeds.service.js';
+import type { OrderedParcelDto, PlaceOrdersDto } from '../parcels.dto.js';
+import type { Happens, KeptParcel, ParcelRow } from '../parcels.record.js';
+
+/** How a parcel begins: out of an errand's plan, by hand, or out of a file. Its pieces are in the ledger from then on. */
+@Injectable()
+export class OrdersService {
+  constructor(
+    private readonly deeds: ParcelDeeds,
+    private readonly entries: EntriesService,
+    private readonly errands: ErrandsService,
+    private readonly market: MarketService,
+    private readonly catalogue: CatalogueService,
+    private readonly live: LiveService,
+    private readonly clock: AdvanceService,
+    private readonly database: Database,
+  ) {
+    entries.afterFile(() => this.adopt());
+  }
+
+  /** Orders what an errand's plan buys: one parcel for each seller, its pieces on their way from now on. */
+  order({ errand, sellers }: PlaceOrdersDto): Promise<OrderedParcelDto[]> {
+    const { title, problem, plan } = this.errands.bought(errand);
+    const wanted = plan.parcels.filter((parcel) => sellers.length === 0 || sellers.includes(parcel.seller));
+    if (wanted.length === 0) throw new Problem(422, 'The plan buys nothing from there. Plan the errand again, or choose another seller.');
+    const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
+    const items = new Map(problem.items.map((item) => [item.id, item]));
+    return this.entries.changing<OrderedParcelDto[]>(() => {
+      const names = this.market.sellerNames();
+      this.database.afterCommit(() => this.clock.priceAnew());
+      for (const parcel of wanted) {
+        const lines = parcel.lines.flatMap(({ offer: id, quantity }): readonly NewLine[] => {
+          const offer = offers.get(id);
+          const item = items.get(offer?.item ?? '');
+          if (!offer || !item) return [];
+          this.market.takeStock(offerBehind(id), quantity);
+          const pieces = item.yields.flatMap((row) => Array.from({ length: row.quantity * quantity }, () => variantBehind(row.variant)));
+          return inLines(
+            pieces,
+            shareToCent(
+              offer.priceMinor * quantity,
+              pieces.map(() => 1),
+            ),
+            offer.condition,
+          );
+        });
+        const charges = { postageMinor: parcel.postageMinor, feesMinor: parcel.handlingMinor, dutyMinor: parcel.dutyMinor };
+        this.begin(
+          { seller: parcel.seller, sellerName: names.get(parcel.seller) ?? parcel.seller, errand, ...charges },
+          lines,
+          `for ${title}`,
+        );
+      }
+      return this.deeds.list();
+    });
+  }
+
+  /** Begins a parcel within a unit of work: its pieces come into the ledger, on their way. Returns its id. */
+  begin(
+    order: Pick<ParcelRow, 'seller' | 'sellerName' | 'errand' | 'postageMinor' | 'feesMinor' | 'dutyMinor'> & Partial<ParcelRow>,
+    lines: readonly NewLine[],
+    why: string,
+    at = this.entries.now(),
+  ): string {
+    const today = this.market.today();
+    const [id, ordinal] = [randomUUID(), this.deeds.record.nextOrdinal()];
+    const asks = this.market.currencyOf(order.seller, today);
+    const happens = order.seller === null ? null : this.happens(order.seller, ordinal, lines, today);
+    const expectedOn = order.expectedOn ?? (order.seller === null ? null : this.market.expectedFrom(order.seller, today));
+    const place = this.entries.record.addPlace({
+      ...{
+        kind: 'parcel' as const,
+        name: `Parcel from ${order.sellerName}`,
+        parent: null,
+        path: `Parcel from ${order.sellerName}`,
+        dueOn: expectedOn,
+      },
+    });
+    const goods = lines.reduce((all, line) => all + line.priceMinor * line.quantity, 0);
+    const row: ParcelRow = {
+      ...{ id, ordinal, reference: '', state: 'ordered', orderedOn: today, sentOn: null, arrivedOn: null, tracking: '', note: '' },
+      ...{ currency: CURRENCY, paidMinor: null, refundedMinor: 0, removedAt: null, version: 1 },
+      ...{ sellerCurrency: asks.currency, rate: asks.perUnit, paidInMinor: null },
+      ...order,
+      ...{ place, expectedOn, happens: happens && JSON.stringify(happens) },
+      plannedMinor: goods + order.postageMinor + order.feesMinor + order.dutyMinor,
+    };
+    this.deeds.record.write(row);
+    const movements = lines.map((line): Movement => {
+      const lot = this.entries.record.addLot({
+        ...{ variant: line.variant, condition: line.condition, note: '', addedAt: at },
+        ...{ source: order.sellerName, paidMinor: line.priceMinor },
+      });
+      this.deeds.record.addLine({ ...line, parcel: id, lot });
+      return { lot, quantity: line.quantity, from: OUTSIDE, to: place };
+    });
+    const after = this.deeds.kept(id);
+    const gone: KeptParcel = { row: { ...row, removedAt: this.entries.now() }, lines: after.lines };
+    this.entries.enter('bought', `Ordered from ${order.sellerName}, ${why}`, movements, {
+      ...{ before: { others: [gone] }, after: { others: [after] }, because: `parcel ${id}`, at },
+    });
+    return id;
+  }
+
+  private happens(seller: string, ordinal: number, lines: readonly NewLine[], today: string): Happens | null {
+    const ways = this.market.waysOf(seller);
+    return ways && happeningOf(ways.seed, ordinal, ways, lines, today, this.catalogue.now());
+  }
+
+  /** Parcels that a file of the ledger tells only as places become parcels again, so that what is on its way can be received. */
+  private adopt(): void {
+    const known = new Set(this.deeds.record.places());
+    for (const place of this.entries.record.places()) {
+      const held = place.kind === 'parcel' && !known.has(place.id) ? this.entries.record.heldIn(place.id) : [];
+      if (held.length === 0) continue;
+      const id = randomUUID();
+      const lines = held.map(({ lot: id, quantity }) => ({ lot: this.entries.lot(id), quantity }));
+      const goods = lines.reduce((all, { lot, quantity }) => all + (lot.paidMinor ?? 0) * quantity, 0);
+      const today = this.market.today();
+      this.deeds.record.write({
+        ...{
+          id,
+          ordinal: this.deeds.record.nextOrdinal(),
+          seller: null,
+          sellerName: place.name.replace(/^Parcel from /, ''),
+          errand: null,
+        },
+        ...{ reference: '', state: 'ordered', orderedOn: today, sentOn: null, expectedOn: place.dueOn, arrivedOn: null, tracking: '' },
+        ...{ note: 'Read from a file of the ledger', currency: CURRENCY, postageMinor: 0, feesMinor: 0, dutyMinor: 0, paidMinor: null },
+        ...{ refundedMinor: 0, plannedMinor: goods, place: place.id, happens: null, removedAt: null, version: 1 },
+        ...{ sellerCurrency: CURRENCY, rate: 1, paidInMinor: null },
+      });
+      for (const { lot, quantity } of lines)
+        this.deeds.record.addLine({
+          ...{ parcel: id, lot: lot.id, variant: lot.variant, condition: lot.condition as NewLine['condition'] },
+          ...{ quantity, priceMinor: lot.paidMinor ?? 0 },
+        });
+    }
+    this.live.changed('parcels');
+  }
+}

@@ -1,0 +1,38 @@
+import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
+import type { EntriesService, WaitingFigure } from '../../wardrobe/index.js';
+import type { ReceivedLineDto } from '../parcels.dto.js';
+import type { ParcelLineRow, ParcelRow } from '../parcels.record.js';
+
+/**
+ * Where the pieces of one line go when they are put away: sound ones onto the trays of who waits for them, and the rest as they were ordered; damaged ones as a run of their own that says so, and
+ * what came instead as something new.
+ */
+export function arrivalMovements(
+  entries: Pick<EntriesService, 'lot' | 'nameOf' | 'now' | 'record'>,
+  { place, sellerName }: Pick<ParcelRow, 'place' | 'sellerName'>,
+  line: ParcelLineRow,
+  { came, damaged, defect, instead }: Omit<ReceivedLineDto, 'id'>,
+  to: string,
+  waiting: readonly WaitingFigure[],
+): readonly Movement[] {
+  const { id: lot, ...known } = entries.lot(line.lot);
+  const fresh = (change: Partial<typeof known>): number => entries.record.addLot({ ...known, addedAt: entries.now(), ...change });
+  const movements: Movement[] = [];
+  let sound = came - damaged;
+  for (const { figure, name, quantity } of waiting) {
+    const onto = Math.min(sound, quantity);
+    if (onto > 0) movements.push({ lot, quantity: onto, from: place, to: entries.record.placeOfFigure('bench', figure, name) });
+    sound -= onto;
+  }
+  if (sound > 0) movements.push({ lot, quantity: sound, from: place, to });
+  if (damaged > 0) {
+    const defects = JSON.stringify([{ kind: defect ?? 'crack', note: `came so from ${sellerName}` }]);
+    movements.push({ lot, quantity: damaged, from: place, to: OUTSIDE });
+    movements.push({ lot: fresh({ splitFrom: lot, defects }), quantity: damaged, from: OUTSIDE, to });
+  }
+  if (instead) {
+    const other = fresh({ variant: instead.variant, note: `came instead of ${entries.nameOf(lot)}` });
+    movements.push({ lot: other, quantity: instead.quantity, from: OUTSIDE, to });
+  }
+  return movements;
+}
