@@ -1,0 +1,74 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { SellerDto } from '../src/api';
+import { draftOf, EMPTY_SELLER, minorOf, readDraft, type SellerDraft } from '../src/features/market/byHand/draft';
+
+const complete = (change: Partial<SellerDraft> = {}): SellerDraft => ({
+  ...EMPTY_SELLER,
+  ...{ name: 'The Tin Drawer', country: 'NL', steps: [{ upToG: '100', cost: '2,50' }] },
+  ...change,
+});
+const sellerOf = (draft: SellerDraft) => {
+  const read = readDraft(draft);
+  if ('fault' in read) throw new Error(read.fault);
+  return read.seller;
+};
+const faultOf = (draft: SellerDraft): string | null => {
+  const read = readDraft(draft);
+  return 'fault' in read ? read.fault : null;
+};
+
+describe('an amount as it is typed', () => {
+  test('has a point or a comma, and one place or two; nothing is nothing, and anything else is no amount', () => {
+    expect(['3.95', '3,95', '3,9', '12', ' 0.05 ', ''].map(minorOf)).toEqual([395, 395, 390, 1200, 5, 0]);
+    expect(['3.955', '-1', '3.', '1.000,00', 'free', '12345678'].map(minorOf)).toEqual([null, null, null, null, null, null]);
+  });
+
+  test('is read as the very cents that were written', () => {
+    fc.assert(fc.property(fc.nat(999_999_999), (minor) => minorOf((minor / 100).toFixed(2)) === minor));
+  });
+});
+
+describe('a seller that is written down', () => {
+  test('is sent with its terms in minor units; country and currency in capitals, what is not said at nothing', () => {
+    expect(sellerOf(complete({ country: 'nl ', currency: 'eur', minimum: '10', freeFrom: '45,00' }))).toEqual({
+      ...{ name: 'The Tin Drawer', country: 'NL', currency: 'EUR', days: 5, trusted: true, thirdParty: false },
+      postage: [{ upToG: 100, costMinor: 250 }],
+      ...{ minimumMinor: 1000, handlingMinor: 0, freePostageFromMinor: 4500 },
+    });
+    expect(sellerOf(complete()).freePostageFromMinor).toBeNull();
+  });
+
+  test('says what cannot be read, the first of it', () => {
+    expect(faultOf(complete({ name: ' ', minimum: 'ten' }))).toBe('What is the seller called?');
+    expect(faultOf(complete({ steps: [{ upToG: '1.5', cost: '1' }] }))).toBe('Postage is up to so many whole grams.');
+    expect(faultOf(complete({ steps: [{ upToG: '100', cost: 'little' }] }))).toBe('Postage is an amount such as 3.95.');
+    for (const field of ['minimum', 'handling', 'freeFrom'] as const)
+      expect(faultOf(complete({ [field]: 'some' }))).toBe('Amounts are written such as 3.95.');
+  });
+
+  test('opened again is the same seller, also one that asks another money than the workspace reckons in', () => {
+    const some = fc.record({
+      minimumMinor: fc.nat(99_999),
+      handlingMinor: fc.nat(999),
+      freePostageFromMinor: fc.option(fc.integer({ min: 1, max: 99_999 })),
+      costs: fc.array(fc.nat(9999), { minLength: 1, maxLength: 4 }),
+      perUnit: fc.constantFrom(1, 1.17, 0.086),
+    });
+    fc.assert(
+      fc.property(some, ({ costs, perUnit, ...terms }) => {
+        const asked = { ...sellerOf(complete()), ...terms, postage: costs.map((costMinor, i) => ({ upToG: (i + 1) * 100, costMinor })) };
+        // The server tells terms in the workspace's currency, unrounded here as only giving them back is looked at.
+        const told = {
+          ...asked,
+          minimumMinor: asked.minimumMinor * perUnit,
+          handlingMinor: asked.handlingMinor * perUnit,
+          freePostageFromMinor: asked.freePostageFromMinor === null ? null : asked.freePostageFromMinor * perUnit,
+          postage: asked.postage.map((step) => ({ ...step, costMinor: step.costMinor * perUnit })),
+          rate: { perUnit },
+        } as unknown as SellerDto;
+        expect(sellerOf(draftOf(told))).toEqual(asked);
+      }),
+    );
+  });
+});
