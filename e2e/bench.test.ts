@@ -182,3 +182,22 @@ test('a figure that stands keeps its history with photographs; one-handed on a p
   await expect(page.getByTestId('bench-sentence')).toContainText('onto the head');
   expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
 });
+
+test('a hole that a whole figure is left with is closed by a piece that nobody wants', async ({ page, application }) => {
+  await page.request.post(`${application}/api/wardrobe/pieces`, {
+    data: { variant: 'HN-601·honey', quantity: 40, condition: 'used', place: 'Drawer D' },
+  });
+  await page.goto('/figures/hob-linnet/bench');
+  await page.getByRole('button', { name: 'Build it' }).click();
+  const offers = page.getByRole('region', { name: 'What would close the holes' });
+  const sentence = page.getByTestId('bench-sentence');
+  await tickUntil(page, async () => /^Put Sorter away/.test((await sentence.textContent()) ?? ''));
+  await expect(sentence).toContainText('Now lacking:');
+  const hand = offers.getByRole('button', { name: 'Put Mitten hand in honey on Sorter' });
+  await expect(hand).toHaveCount(1);
+  await hand.click();
+  await expect(hand).toHaveCount(0);
+  // The session goes on where it was.
+  await tickUntil(page, isBuilt(page));
+  await expect(page.getByRole('heading', { name: 'Built', exact: true })).toBeVisible();
+});

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { BenchOverviewDto, BenchSessionDto, InsteadChoiceDto } from '../src/bench/bench.dto.js';
+import type { BenchOverviewDto, BenchSessionDto, ClosingDto, InsteadChoiceDto } from '../src/bench/bench.dto.js';
 import type { PlaceDto } from '../src/wardrobe/ledger/ledger.dto.js';
 import type { PromisesDto } from '../src/wardrobe/promises/promises.dto.js';
 import type { PieceDto } from '../src/wardrobe/wardrobe.dto.js';
@@ -39,6 +39,30 @@ const tickAll = async (session: BenchSessionDto): Promise<BenchSessionDto> => {
 const places = async (): Promise<readonly string[]> =>
   (await server.get<PlaceDto[]>('wardrobe/places')).body.map((place) => `${place.path}: ${place.pieces}`).sort();
 const undo = () => server.post<{ done: string }>('history/wardrobe/all/undo');
+
+describe('a whole figure that gave a part', () => {
+  const closings = async ({ id }: BenchSessionDto): Promise<ClosingDto[]> => (await server.get<ClosingDto[]>(`bench/${id}/closings`)).body;
+
+  test('is closed by a piece of the mould that nobody is promised; what is on it still, or closed by now, is no hole', async () => {
+    const session = await begin('hob-linnet');
+    await server.post('wardrobe/pieces', { variant: 'HN-601·honey', quantity: 40, condition: 'used', place: 'Odd hands' });
+    expect(await closings(session)).toEqual([]);
+    const open = await tickUntil(session, 'build');
+    const hands = async (): Promise<ClosingDto[]> => (await closings(open)).filter(({ position }) => position === 'hand.L');
+    const offered = await hands();
+    const hand = { name: 'Sorter', taken: 'HN-601·wheat', variant: 'HN-601·honey', where: 'Odd hands' };
+    expect(offered).toMatchObject([hand, hand]);
+    // The most like comes first: a torso in another colour for the torso, none that some figure is promised.
+    for (const { taken, variant } of await closings(open)) expect(variant.split('·')[0]).toBe(taken.split('·')[0]);
+    const [first, second] = offered;
+    await server.post('wardrobe/deeds', { deed: 'move', to: first?.donor, pieces: [{ id: first?.run, quantity: 1 }] });
+    expect((await hands()).map(({ donor }) => donor)).toEqual([second?.donor]);
+    await undo();
+    expect(await hands()).toHaveLength(2);
+    await server.post(`bench/${session.id}/end`, { as: 'put back' });
+    expect((await server.get('bench/nobody/closings')).status).toBe(404);
+  });
+});
 
 describe('a figure that is ready to build', () => {
   test('is built step by step; every tick moves its pieces, and can be taken back', async () => {

@@ -4,6 +4,7 @@ import {
   BeginDto,
   BenchOverviewDto,
   BenchSessionDto,
+  ClosingDto,
   EndSessionDto,
   InsteadChoiceDto,
   SessionNoteDto,
@@ -13,6 +14,7 @@ import {
   TroubleReportDto,
 } from './bench.dto.js';
 import { BenchService } from './bench.service.js';
+import { ClosingsService } from './closings.service.js';
 import { ToDoService } from './toDo.service.js';
 import { TroublesService } from './troubles.service.js';
 import { BenchViews } from './views.service.js';
@@ -24,6 +26,7 @@ export class BenchController {
     private readonly service: BenchService,
     private readonly views: BenchViews,
     private readonly troubles: TroublesService,
+    private readonly closings: ClosingsService,
     private readonly toDoService: ToDoService,
   ) {}
 
@@ -88,6 +91,13 @@ export class BenchController {
   @ApiOkResponse({ type: [InsteadChoiceDto] })
   instead(@Param('id') id: string, @Query() { piece }: SessionPieceQuery): Promise<InsteadChoiceDto[]> {
     return this.troubles.instead(id, piece);
+  }
+
+  @Get(':id/closings')
+  @ApiOperation({ operationId: 'listClosings' })
+  @ApiOkResponse({ type: [ClosingDto] })
+  closing(@Param('id') id: string): Promise<ClosingDto[]> {
+    return this.closings.of(id);
   }
 
   @Post(':id/troubles')

@@ -191,6 +191,17 @@ export class InsteadChoiceDto {
   @ApiProperty({ description: 'How like the part itself, 0 to 100' }) likeness: number;
 }
 
+/** A hole in a whole figure that gave a part, and the free piece that would close it. */
+export class ClosingDto {
+  @ApiProperty({ description: 'The whole figure, by its place' }) donor: string;
+  @ApiProperty() name: string;
+  @ApiProperty({ enum: POSITIONS }) position: Position;
+  @ApiProperty({ description: 'The part that was taken' }) taken: string;
+  @ApiProperty({ description: 'The run that has a piece to spare' }) run: number;
+  @ApiProperty() variant: string;
+  @ApiProperty({ description: 'Where it lies, in words' }) where: string;
+}
+
 export class SessionPieceQuery {
   @Text('Piece', { most: 200 }) piece: string;
 }

@@ -9,7 +9,7 @@ import { EntriesService, WardrobePicturesService } from '../wardrobe/index.js';
 import type { BeginDto, BenchSessionDto, EndSessionDto, SessionNoteDto } from './bench.dto.js';
 import { type BenchPlan, BenchRecord, type PlannedStep, type SessionRow, type TickRow } from './bench.record.js';
 import { type BenchPlaces, backwards, movementsOf, piecesNow } from './movements.js';
-import { BenchPlanner } from './planner.service.js';
+import { BenchPlanner } from './planning/planner.service.js';
 import { BenchViews } from './views.service.js';
 
 /** A session as a deed finds or leaves it. */

@@ -9,7 +9,7 @@ import { EntriesService } from '../wardrobe/index.js';
 import { type BenchPlan, BenchRecord, type SessionRow, type TickRow } from './bench.record.js';
 import { BenchService } from './bench.service.js';
 import { movementsOf } from './movements.js';
-import { BenchPlanner } from './planner.service.js';
+import { BenchPlanner } from './planning/planner.service.js';
 
 const BOX = 'Hobby room › Sill box';
 const MINUTE = 60_000;

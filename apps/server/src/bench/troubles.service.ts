@@ -1,5 +1,4 @@
 import { Injectable } from '@nestjs/common';
-import { partLikeness } from '@outfit/core';
 import { remainingSteps } from '@outfit/core/bench';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../catalogue/index.js';
@@ -9,11 +8,10 @@ import type { BenchSessionDto, InsteadChoiceDto, TroubleReportDto } from './benc
 import type { BenchPlan, PlannedStep, Trouble } from './bench.record.js';
 import { BenchService, type KeptSession } from './bench.service.js';
 import { piecesNow } from './movements.js';
-import { BenchPlanner } from './planner.service.js';
+import { BenchPlanner } from './planning/planner.service.js';
+import { standInsFor } from './planning/standIns.js';
 
 const MOST_CHOICES = 12;
-/** A part less like the one that is missing is another part, not one that would do. */
-const LEAST_LIKENESS = 40;
 
 type Piece = BenchPlan['copies'][number]['pieces'][number];
 
@@ -33,16 +31,10 @@ export class TroublesService {
     this.bench.kept(id);
     const plan = this.bench.planOf(id);
     const { piece: own } = this.pieceOf(plan, piece);
-    const catalogue = this.catalogue.now();
-    const model = catalogue.variant(own.variant);
-    const { family } = catalogue.mouldOf(model);
-    const alike = catalogue.data.moulds
-      .filter((mould) => mould.family === family && mould.fills.some(([anchor]) => anchor === own.position))
-      .flatMap((mould) => catalogue.variantsOf(mould.number));
-    const likeness = new Map(alike.map((row) => [row.id, row.id === own.variant ? 100 : partLikeness(model, row, catalogue)]));
+    const likeness = standInsFor(own.variant, own.position, this.catalogue.now());
     const left = this.leftOf(plan, this.bench.kept(id));
     const known = new Set(plan.bodies.map((body) => body.id.split('~')[0]));
-    const choices = await this.servings.runsOf([...likeness].filter(([, like]) => like >= LEAST_LIKENESS).map(([variant]) => variant));
+    const choices = await this.servings.runsOf([...likeness.keys()]);
     return choices
       .filter(({ run, reach }) => (reach === 'loose' || reach === 'donor') && !known.has(run.place) && left(run) > 0)
       .map(({ run, variant, free, promisedTo }) => ({

@@ -7,7 +7,7 @@ import { notFound } from '../platform/http/index.js';
 import { PromisesService, ServingsService } from '../wardrobe/index.js';
 import type { BenchOverviewDto, BenchSessionDto, ReadyFigureDto, SessionFigureDto, SessionSummaryDto } from './bench.dto.js';
 import { type BenchPlan, BenchRecord, type SessionRow, type TickRow } from './bench.record.js';
-import { BenchPlanner } from './planner.service.js';
+import { BenchPlanner } from './planning/planner.service.js';
 
 const MOST_SESSIONS = 200;
 /** Between two ticks, so much is work; what is more was a pause. */

@@ -199,6 +199,7 @@ export const webApi = generatedApi.enhanceEndpoints({
     readToDo: { keepUnusedDataFor: 0, providesTags: ['bench', 'parcels', 'figures', 'wardrobe', 'market', 'promises'] },
     readSession: { keepUnusedDataFor: 0, providesTags: ['bench', 'figures'] },
     readBenchHistory: { keepUnusedDataFor: 0, providesTags: ['bench'] },
+    listClosings: { keepUnusedDataFor: 0, providesTags: ['bench', 'wardrobe'] },
     listInstead: { keepUnusedDataFor: 0, providesTags: ['bench', 'wardrobe'] },
     beginSession: { invalidatesTags: ['bench', 'history'] },
     tickStep: keepSession,

@@ -1252,6 +1252,10 @@ const injectedRtkApi = api
         }),
         providesTags: ['bench'],
       }),
+      listClosings: build.query<ListClosingsApiResponse, ListClosingsApiArg>({
+        query: (queryArg) => ({ url: `/api/bench/${queryArg.id}/closings` }),
+        providesTags: ['bench'],
+      }),
       reportTrouble: build.mutation<ReportTroubleApiResponse, ReportTroubleApiArg>({
         query: (queryArg) => ({
           url: `/api/bench/${queryArg.id}/troubles`,
@@ -2091,6 +2095,10 @@ export type ListInsteadApiResponse = /** status 200  */ InsteadChoiceDto[];
 export type ListInsteadApiArg = {
   id: string;
   piece: string;
+};
+export type ListClosingsApiResponse = /** status 200  */ ClosingDto[];
+export type ListClosingsApiArg = {
+  id: string;
 };
 export type ReportTroubleApiResponse = /** status 201  */ BenchSessionDto;
 export type ReportTroubleApiArg = {
@@ -4719,6 +4727,45 @@ export type InsteadChoiceDto = {
   /** How like the part itself, 0 to 100 */
   likeness: number;
 };
+export type ClosingDto = {
+  /** The whole figure, by its place */
+  donor: string;
+  name: string;
+  position:
+    | 'headgear'
+    | 'headgear.addon'
+    | 'head'
+    | 'neck.1'
+    | 'neck.2'
+    | 'neck.3'
+    | 'neck.4'
+    | 'torso'
+    | 'arm.L'
+    | 'arm.R'
+    | 'hand.L'
+    | 'hand.R'
+    | 'wrist.L'
+    | 'wrist.R'
+    | 'waist'
+    | 'hips'
+    | 'leg.L'
+    | 'leg.R'
+    | 'lower'
+    | 'feet.L'
+    | 'feet.R'
+    | 'held.L'
+    | 'held.R'
+    | 'beside'
+    | 'stand'
+    | 'built';
+  /** The part that was taken */
+  taken: string;
+  /** The run that has a piece to spare */
+  run: number;
+  variant: string;
+  /** Where it lies, in words */
+  where: string;
+};
 export type TroubleReportDto = {
   piece: string;
   /** Nothing, when another is simply taken instead */
@@ -4993,6 +5040,7 @@ export const {
   useTickStepMutation,
   useUntickStepMutation,
   useListInsteadQuery,
+  useListClosingsQuery,
   useReportTroubleMutation,
   useNoteSessionMutation,
   useEndSessionMutation,

@@ -117,6 +117,7 @@ export {
   useBeginSessionMutation,
   useEndSessionMutation,
   type ToDoDto,
+  useListClosingsQuery,
   useListInsteadQuery,
   useListOpenSessionsQuery,
   useListServingParcelsQuery,

@@ -5,6 +5,7 @@ import { FigurePicture, PartPicture, Photographs } from '@/parts';
 import { attempt, Button, plural } from '@/ui';
 import { chosenLookOf, useCompany, useFigure, useWorkspace, useWorkspaceFor } from '@/workspace';
 import { onTray } from './benchScene';
+import { Closings } from './Closings';
 
 /** What to mind before a step, directly beside it. */
 export function Cautions({ session, step }: { readonly session: BenchSessionDto; readonly step: BenchStepDto }) {
@@ -103,6 +104,7 @@ export function Beside({
     // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard
     <div tabIndex={0} className="flex h-full flex-col gap-4 overflow-auto p-4">
       <Cautions key={step.id} session={session} step={step} />
+      {step.kind === 'put away' && step.moves.length === 0 && <Closings session={session} />}
       {step.kind === 'look' && copy && <StillShows figure={copy.figure} session={session} />}
       {copy && step.kind !== 'look' && (
         <section>

@@ -4,6 +4,7 @@ import { type BenchSessionDto, type SessionNoteDto, useNoteSessionMutation } fro
 import { FigurePicture, Photographs } from '@/parts';
 import { attempt, Button, Input, Label, longMoment, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
+import { Closings } from './Closings';
 
 const WORDS: Readonly<Record<BenchSessionDto['state'], string>> = {
   open: 'On the bench',
@@ -102,6 +103,9 @@ export function Ended({ session, onBack }: { readonly session: BenchSessionDto; 
       <div className="bg-sheet border-rule mx-auto max-w-4xl border p-6">
         <h1 className="mb-3 text-2xl">{session.title}</h1>
         <SessionLog session={session} isLarge />
+        <div className="mt-4 max-w-xl">
+          <Closings session={session} />
+        </div>
         <div className="mt-5 flex flex-wrap items-center gap-3">
           <Link to="/bench" className="text-lagoon underline">
             What is next at the bench

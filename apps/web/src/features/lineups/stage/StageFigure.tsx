@@ -58,7 +58,7 @@ export function StageFigure(props: StageFigureProps) {
     >
       {place && <PlaceUnder kind={place.kind} scale={scale} />}
       <label
-        className={`absolute top-0 left-0 z-10 p-1 max-sm:-top-4 max-sm:-left-0.5 ${isChosen ? '' : 'opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 max-sm:opacity-100'}`}
+        className={`absolute top-0 left-0 z-10 p-1 max-sm:top-auto max-sm:-bottom-1 max-sm:-left-0.5 ${isChosen ? '' : 'opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 max-sm:opacity-100'}`}
         title={`Choose ${name}`}
       >
         <input

@@ -12,12 +12,12 @@ import {
   type Outline,
 } from '@outfit/core/bench';
 import { whereItGoes } from '@outfit/core/wardrobe';
-import { CatalogueService } from '../catalogue/index.js';
-import { FiguresStore } from '../figures/index.js';
-import { CURRENCY, LowestService } from '../market/index.js';
-import { Problem } from '../platform/http/index.js';
-import { EntriesService, type FigureServed, NO_PLACE, ServingsService } from '../wardrobe/index.js';
-import type { BenchPlan, PlannedPiece } from './bench.record.js';
+import { CatalogueService } from '../../catalogue/index.js';
+import { FiguresStore } from '../../figures/index.js';
+import { CURRENCY, LowestService } from '../../market/index.js';
+import { Problem } from '../../platform/http/index.js';
+import { EntriesService, type FigureServed, NO_PLACE, ServingsService } from '../../wardrobe/index.js';
+import type { BenchPlan, PlannedPiece } from '../bench.record.js';
 import { Pool, type Unit } from './pool.js';
 
 /** A figure to be built: its look, and of how many copies. */

@@ -1,4 +1,4 @@
-import type { EntriesService } from '../wardrobe/index.js';
+import type { EntriesService } from '../../wardrobe/index.js';
 
 /** One piece in the hand: so many of a run are told apart by their number. */
 export interface Unit {
