@@ -56,7 +56,10 @@ export class ClosingsService {
       const { mould } = catalogue.variant(catalogue.resolve(variant));
       onIt.set(mould, (onIt.get(mould) ?? 0) + by);
     };
-    for (const { lot, quantity } of this.entries.record.heldIn(placeOf(body))) count(this.entries.lot(lot).variant, quantity);
+    const held = this.entries.record.heldIn(placeOf(body));
+    // Of one that nothing is left of there is nothing to close.
+    if (held.length === 0) return [];
+    for (const { lot, quantity } of held) count(this.entries.lot(lot).variant, quantity);
     for (const { piece, variant } of body.parts) if (!wanted.has(piece)) count(variant, -1);
     return body.parts.filter(({ piece, variant }) => {
       if (!wanted.has(piece)) return false;

@@ -1,24 +1,46 @@
 import { type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { type LineUpDto, useOrderLineUpMutation } from '@/api';
-import { attempt } from '@/ui';
+import { sentenceOf, tell } from '@/ui';
+import { line } from '@/workspace';
 
-/** The opening order of a line-up, and the ways to change it: whole, one figure by number, or one dragged onto another's place. */
+/** The figures of a line-up by their ids, in their order. */
+type Ids = readonly string[];
+
+const inOrder = line((error) => void tell.error(sentenceOf(error)));
+
+/**
+ * The opening order of a line-up, and the ways to change it: whole, one figure by so many places, or one dragged onto another's place. Moves that
+ * come faster than they are kept build each on the one before, and none is lost.
+ */
 export function useOrder(lineUp: LineUpDto) {
-  const [order, { isLoading }] = useOrderLineUpMutation();
-  const ids = useMemo(() => lineUp.figures.map(({ id }) => id), [lineUp]);
+  const [order] = useOrderLineUpMutation();
+  const latest = useRef(lineUp);
+  useEffect(() => {
+    if (lineUp.version >= latest.current.version) latest.current = lineUp;
+  }, [lineUp]);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_FROM_PX } }));
-  const put = (figures: readonly string[]): void => {
-    if (figures.join() === ids.join() || isLoading) return;
-    void attempt(order({ id: lineUp.id, version: lineUp.version, orderDto: { figures: [...figures] } }).unwrap());
+  const change = (next: (ids: Ids) => Ids): void =>
+    void inOrder(async () => {
+      const { id, version, figures } = latest.current;
+      const ids = figures.map((figure) => figure.id);
+      const wanted = next(ids);
+      if (wanted.join() !== ids.join()) latest.current = await order({ id, version, orderDto: { figures: [...wanted] } }).unwrap();
+    });
+  return {
+    ids: useMemo(() => lineUp.figures.map(({ id }) => id), [lineUp]),
+    sensors,
+    put: (figures: Ids): void => change(() => figures),
+    move: (id: string, by: number): void => change((ids) => movedTo(ids, id, ids.indexOf(id) + by)),
+    onto: (id: string, over: string): void => change((ids) => movedTo(ids, id, ids.indexOf(over))),
   };
-  const moveTo = (id: string, to: number): void => {
-    const rest = ids.filter((own) => own !== id);
-    const at = Math.max(0, Math.min(rest.length, to));
-    put([...rest.slice(0, at), id, ...rest.slice(at)]);
-  };
-  const onto = (id: string, over: string): void => moveTo(id, ids.indexOf(over));
-  return { ids, put, moveTo, onto, sensors };
+}
+
+/** One of them at another place; before the first is the first, behind the last the last. */
+function movedTo(ids: Ids, id: string, to: number): Ids {
+  const rest = ids.filter((own) => own !== id);
+  const at = Math.max(0, Math.min(rest.length, to));
+  return [...rest.slice(0, at), id, ...rest.slice(at)];
 }
 
 /** What a drag is told of when it ends: the two things by their ids. Nothing where it was let go over nothing, or over itself. */

@@ -39,7 +39,7 @@ export default function Order(props: WayProps) {
 }
 
 function OpeningOrder({ lineUp, judged, selection }: WayProps) {
-  const { ids, put, moveTo, onto, sensors } = useOrder(lineUp);
+  const { ids, put, move, onto, sensors } = useOrder(lineUp);
   const { data } = useListChoicesQuery({ id: lineUp.id });
   const choices = data?.choices ?? [];
   return (
@@ -61,7 +61,7 @@ function OpeningOrder({ lineUp, judged, selection }: WayProps) {
                 at={i}
                 isLast={i === judged.length - 1}
                 isChosen={selection.has(row.figure.id)}
-                onMove={(to) => moveTo(row.figure.id, to)}
+                onMove={(by) => move(row.figure.id, by)}
               />
             ))}
           </ol>

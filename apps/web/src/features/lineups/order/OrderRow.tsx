@@ -10,7 +10,7 @@ interface OrderRowProps {
   readonly at: number;
   readonly isLast: boolean;
   readonly isChosen: boolean;
-  readonly onMove: (to: number) => void;
+  readonly onMove: (by: -1 | 1) => void;
 }
 
 /** A figure at its place of the opening order: dragged onto another's place, or moved by one. */
@@ -47,7 +47,7 @@ export function OrderRow({ judged: { figure, look, workspace }, at, isLast, isCh
         aria-label={`Move ${name} forward`}
         disabled={at === 0}
         className="text-pencil hover:text-ink p-1 disabled:opacity-30"
-        onClick={() => onMove(at - 1)}
+        onClick={() => onMove(-1)}
       >
         <ArrowUp size={15} strokeWidth={1.75} />
       </button>
@@ -56,7 +56,7 @@ export function OrderRow({ judged: { figure, look, workspace }, at, isLast, isCh
         aria-label={`Move ${name} back`}
         disabled={isLast}
         className="text-pencil hover:text-ink p-1 disabled:opacity-30"
-        onClick={() => onMove(at + 1)}
+        onClick={() => onMove(1)}
       >
         <ArrowDown size={15} strokeWidth={1.75} />
       </button>

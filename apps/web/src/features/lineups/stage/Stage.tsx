@@ -29,7 +29,7 @@ interface StageProps extends WayProps {
 /** Figures at their true relative height, in as many rows as it takes. */
 export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
   const { catalogue } = useWorkspace();
-  const { ids, moveTo, onto, sensors } = useOrder(lineUp);
+  const { ids, move, onto, sensors } = useOrder(lineUp);
   const { plan, save } = usePlan(lineUp);
   const [params, change] = useAddress();
   const [zoom, setZoom] = useState(1);
@@ -80,7 +80,7 @@ export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
     }
     if (step === undefined) return;
     event.preventDefault();
-    if (event.altKey) return moveTo(id, ids.indexOf(id) + step);
+    if (event.altKey) return move(id, step);
     const next = ids[ids.indexOf(id) + step];
     if (next !== undefined) stage.current?.querySelector<HTMLElement>(`[data-figure="${CSS.escape(next)}"] a`)?.focus();
   };
