@@ -10,7 +10,7 @@ import type { ErrandSettingsDto } from '../errands.dto.js';
 import { ErrandPlanner } from './planner.js';
 import type { Alternative, AlternativesTask, SeriesPoint } from '../solving/index.js';
 
-const WORKER = workerBeside(import.meta.url, 'solving/alternatives.worker');
+const WORKER = workerBeside(import.meta.url, '../solving/alternatives.worker');
 
 /** What a point of likeness is held to be worth, from nothing to much, in minor units: each gives one basket. */
 const POINT_PRICES = [2, 5, 10, 20, 40, 80, 160, 400];
