@@ -10,6 +10,21 @@ import { startServer } from './server.js';
  */
 const LATE_MS = { change: Number(process.env['OUTFIT_E2E_LATE'] ?? 0), read: Number(process.env['OUTFIT_E2E_LATE_READS'] ?? 0) };
 
+/** What the server refused and what did not get there, as it happens: a sentence about it has gone from the screen when a test gives up. */
+function refusedOf(page: Page): readonly string[] {
+  const told: string[] = [];
+  page.on('response', (response) => {
+    if (response.status() < 400) return;
+    void response.text().then(
+      (body) => told.push(`${response.status()} ${response.request().method()} ${response.url()} ${body.slice(0, 300)}`),
+      () => told.push(`${response.status()} ${response.url()}`),
+    );
+  });
+  page.on('requestfailed', (request) => told.push(`${request.failure()?.errorText ?? 'failed'} ${request.method()} ${request.url()}`));
+  page.on('pageerror', (error) => told.push(error.message));
+  return told;
+}
+
 /** Whoever leaves a page waits until it no longer asks to stay: until what was done there is saved. */
 async function whenSaved(page: Page): Promise<void> {
   const asksToStay = (): Promise<boolean> =>
@@ -32,7 +47,8 @@ export const test = base.extend<{ readonly application: string; readonly isDemo:
     },
     { auto: true },
   ],
-  page: async ({ page }, use) => {
+  page: async ({ page }, use, info) => {
+    const refused = refusedOf(page);
     if (LATE_MS.change + LATE_MS.read > 0)
       await page.route('**/api/**', async (route) => {
         const lateMs = route.request().method() === 'GET' ? LATE_MS.read : LATE_MS.change;
@@ -43,6 +59,7 @@ export const test = base.extend<{ readonly application: string; readonly isDemo:
     page.goto = async (...args) => (await whenSaved(page), goto(...args));
     page.reload = async (...args) => (await whenSaved(page), reload(...args));
     await use(page);
+    if (info.status !== info.expectedStatus) for (const told of refused) console.log(`  ${info.title}: ${told}`);
   },
   baseURL: async ({ application }, use) => use(application),
 });
