@@ -69,14 +69,6 @@ describe('the solver, on small problems with every feature of the format', () =>
         if (isPrice && search.faults === 0) expect(plan.costMinor).toBeLessThanOrEqual(search.costMinor);
         const { boundMinor } = lagrangianBound(index, { rounds: 120, bestMinor: plan.costMinor, start: worth, halt: () => false });
         if (isPrice) expect(boundMinor).toBeLessThanOrEqual(least.costMinor + 1e-6);
-        const whole = lagrangianBound(index, {
-          rounds: 60,
-          bestMinor: plan.costMinor,
-          start: worth,
-          halt: () => false,
-          inWholeUnits: true,
-        });
-        if (isPrice) expect(whole.boundMinor).toBeLessThanOrEqual(least.costMinor + 1e-6);
         const each = cheapestEach(index);
         const { maxParcels, budgetMinor } = problem.rules;
         const keepsRules =

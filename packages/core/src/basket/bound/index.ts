@@ -1,1 +1,4 @@
-export { lagrangianBound, openingLosses, type OpeningLosses, sellersRuledOut } from './lagrangian.js';
+export { Ascent, type CountLosses } from './ascent.js';
+export { lagrangianBound } from './lagrangian.js';
+export { ROUNDING } from './pooled.js';
+export { BoundTree } from './boundTree.js';

@@ -1,4 +1,5 @@
 import type { MarketIndex } from '../reduce/index.js';
+import { creditPooled } from './pooled.js';
 import { SellerBound } from './sellerBound.js';
 
 /** What was proven, and the multipliers that prove it: what another unit of each variant is worth. */
@@ -14,8 +15,6 @@ export interface BoundEffort {
   /** Starting multipliers; the better they are, the sooner the bound is good. */
   readonly start: Float64Array;
   readonly halt: () => boolean;
-  /** Fill each parcel in whole units: a better bound, at several times the work. */
-  readonly inWholeUnits?: boolean;
   readonly onBound?: (boundMinor: number) => void;
 }
 
@@ -30,7 +29,7 @@ const FAILURES_BEFORE_SHORTER = 12;
  * Rules of the whole trip (parcels, budget) and one-seller wishes are left out, which can only lower the bound.
  */
 export function lagrangianBound(index: MarketIndex, effort: BoundEffort): LagrangianBound {
-  const sellers = index.market.sellers.map((_, s) => new SellerBound(index, s, effort.inWholeUnits));
+  const sellers = index.market.sellers.map((_, s) => new SellerBound(index, s));
   const count = index.variants.length;
   const slope = new Float64Array(count);
   const multipliers = Float64Array.from(effort.start);
@@ -63,33 +62,6 @@ export function lagrangianBound(index: MarketIndex, effort: BoundEffort): Lagran
   return { boundMinor: bound, multipliers: best };
 }
 
-/** Costs are whole minor units: a plan that is better than another costs at least one less. */
-const ONE_MINOR = 1;
-
-/** What buying from each seller would lift the bound by, whether that pays or not: 0 for those the relaxation buys from. */
-export interface OpeningLosses {
-  readonly boundMinor: number;
-  readonly losses: Float64Array;
-}
-
-/** The bound, worked out anew at the multipliers that are given, and what opening each seller would add to it. */
-export function openingLosses(index: MarketIndex, multipliers: Float64Array): OpeningLosses {
-  const bounds = index.market.sellers.map((_, s) => new SellerBound(index, s, true));
-  const boundMinor = evaluate(index, bounds, multipliers, new Float64Array(index.variants.length));
-  const supply = new Float64Array(index.variants.length);
-  return {
-    boundMinor,
-    losses: Float64Array.from(bounds, (seller) => seller.contribution(multipliers, supply) - seller.whenOpen(multipliers)),
-  };
-}
-
-/**
- * Sellers no better plan buys from: where opening one would lift the bound to the cost of the best plan (reduced cost fixing, Wolsey,
- * *Integer Programming*, 1998).
- */
-export const sellersRuledOut = ({ boundMinor, losses }: OpeningLosses, bestMinor: number): ReadonlySet<number> =>
-  new Set([...losses.keys()].filter((s) => boundMinor + (losses[s] ?? 0) > bestMinor - ONE_MINOR + ROUNDING));
-
 /** The relaxed cost at some multipliers; `slope` receives what each variant lacks (wanted less supplied). */
 function evaluate(index: MarketIndex, sellers: readonly SellerBound[], multipliers: Float64Array, slope: Float64Array): number {
   slope.fill(0);
@@ -108,28 +80,9 @@ function evaluate(index: MarketIndex, sellers: readonly SellerBound[], multiplie
     cost += quantity * least;
     if (variant >= 0) slope[variant] = (slope[variant] ?? 0) + quantity;
   }
-  let credits = 0;
-  for (let v = 0; v < index.variants.length; v += 1) {
-    const price = multipliers[v] ?? 0;
-    const owned = index.ownedQuantity[v] ?? 0;
-    const gain = price - (index.ownedCost[v] ?? 0);
-    if (owned > 0 && gain > 0) {
-      cost -= owned * gain;
-      slope[v] = (slope[v] ?? 0) - owned;
-    }
-    const credit = (index.resaleCredit[v] ?? 0) - price;
-    const upTo = index.resaleUpTo[v] ?? 0;
-    if (upTo > 0) credits = ROUNDING;
-    if (upTo > 0 && credit > 0) {
-      cost -= upTo * credit;
-      slope[v] = (slope[v] ?? 0) + upTo;
-    }
-  }
+  cost += creditPooled(index, multipliers, slope);
   const supply = new Float64Array(index.variants.length);
   for (const seller of sellers) cost -= seller.contribution(multipliers, supply);
   for (let v = 0; v < supply.length; v += 1) slope[v] = (slope[v] ?? 0) - (supply[v] ?? 0);
-  return cost - credits;
+  return cost;
 }
-
-/** The credit for leftovers is rounded once, half up: it may be half a minor unit more than it says. */
-const ROUNDING = 0.5;

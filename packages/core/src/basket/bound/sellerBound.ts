@@ -1,14 +1,5 @@
-import { fillKnapsack } from './knapsack.js';
 import { type MarketIndex, MICROGRAMS } from '../reduce/index.js';
-
-/** One way a parcel may be charged: a tier or free postage, with duty or without, and the limits under which it holds. */
-interface Mode {
-  readonly fixed: number;
-  readonly share: number;
-  readonly weightMost: number;
-  readonly goodsLeast: number;
-  readonly goodsMost: number;
-}
+import { type Mode, modesOf } from './modes.js';
 
 /**
  * The most one seller can contribute when every unit of a variant is paid its multiplier: the value of what he sends less
@@ -30,8 +21,6 @@ export class SellerBound {
   constructor(
     private readonly index: MarketIndex,
     seller: number,
-    /** Fill parcels in whole units: closer to the truth, and longer to work out. */
-    private readonly inWholeUnits = false,
   ) {
     const terms = index.market.sellers[seller];
     const own = (index.sellerOffers[seller] ?? []).filter((o) => (index.offerUseful[o] ?? 0) > 0);
@@ -46,31 +35,7 @@ export class SellerBound {
       (all, o) => all + (index.offerPrice[o] ?? 0) * ((index.offerMost[o] ?? 0) - (index.offerUseful[o] ?? 0)),
       0,
     );
-    const modes: Mode[] = [];
-    if (terms) {
-      const { minimumMinor, handlingMinor, freePostageFromMinor, postage, duty } = terms;
-      const heaviest = postage.at(-1)?.upToG ?? 0;
-      const sendings = postage.map((tier, k) => {
-        // A heavier tier that costs less cannot be claimed by a light parcel; the bound lets it, which only lowers it.
-        const costMinor = Math.min(...postage.slice(k).map((later) => later.costMinor));
-        return { costMinor, upToG: tier.upToG, from: minimumMinor };
-      });
-      if (freePostageFromMinor !== null)
-        sendings.push({ costMinor: 0, upToG: heaviest, from: Math.max(minimumMinor, freePostageFromMinor) });
-      for (const { costMinor, upToG, from } of sendings) {
-        const fixed = costMinor + handlingMinor;
-        modes.push({ fixed, share: 0, weightMost: upToG, goodsLeast: from, goodsMost: duty?.aboveMinor ?? Infinity });
-        if (duty)
-          modes.push({
-            fixed: fixed + duty.feeMinor - 0.5,
-            share: duty.percent / 100,
-            weightMost: upToG,
-            goodsLeast: Math.max(from, duty.aboveMinor + 1),
-            goodsMost: Infinity,
-          });
-      }
-    }
-    this.modes = modes.sort((a, b) => a.fixed - b.fixed);
+    this.modes = terms ? modesOf(terms) : [];
   }
 
   /** What one unit of each offer is worth; returns the most that all worth buying can gain on their prices. */
@@ -85,12 +50,6 @@ export class SellerBound {
       if (gain > 0) any += gain * (most[i] ?? 0);
     }
     return any;
-  }
-
-  /** The most this seller contributes when a parcel comes from him whether it pays or not; may be below 0. */
-  whenOpen(multipliers: Float64Array): number {
-    this.weigh(multipliers);
-    return this.modes.reduce((best, mode) => Math.max(best, this.bestUnder(mode) - mode.fixed), -Infinity);
   }
 
   /** The most this seller contributes, at least 0. Adds what he would send to `supply`, by variant. */
@@ -130,23 +89,10 @@ export class SellerBound {
       goods += (price[i] ?? 0) * units;
       grams += (weight[i] ?? 0) * units;
     }
-    if (grams > weightMost) return this.inWholeUnits ? this.pack(weightMost, share) : this.cutTo(weightMost, weight, share);
+    if (grams > weightMost) return this.cutTo(weightMost, weight, share);
     if (goods > goodsMost) return this.cutTo(goodsMost, price, share);
     if (goods < goodsLeast) return gain - this.lossOfReaching(goodsLeast - goods, share);
     return gain;
-  }
-
-  /** A knapsack in whole units. Goods at their most cannot be exceeded by taking less. */
-  private pack(weightMost: number, share: number): number {
-    const { price, value, weight, most, trial } = this;
-    const micrograms = Float64Array.from(weight, (grams) => Math.round(grams * MICROGRAMS));
-    return fillKnapsack(
-      Math.round(weightMost * MICROGRAMS),
-      micrograms,
-      (i) => (value[i] ?? 0) - (price[i] ?? 0) * (1 + share),
-      most,
-      trial,
-    );
   }
 
   /** A fractional knapsack: the units that gain most per unit of what is limited, the last one in part. */

@@ -111,5 +111,10 @@ function leftoversOf(bought: ReadonlyMap<UsableOffer, number>, fills: readonly F
     .sort((a, b) => compare(a.variant, b.variant));
 }
 
+/** A decision made in a market with other limits, as one of the market whose offers these are, by their ids. */
+export function decisionIn(offers: ReadonlyMap<string, UsableOffer>, { bought, fills }: Decision): Decision {
+  return { fills, bought: new Map([...bought].map(([usable, quantity]) => [offers.get(usable.offer.id) ?? usable, quantity])) };
+}
+
 /** A plan without any purchase, for when nothing can be done. */
 export const emptyDecision: Decision = { bought: new Map(), fills: [] };

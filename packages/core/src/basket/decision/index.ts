@@ -1,2 +1,2 @@
-export { type Decision, emptyDecision, type Found, type PricedDecision, priceDecision } from './assemble.js';
+export { type Decision, decisionIn, emptyDecision, type Found, type PricedDecision, priceDecision } from './assemble.js';
 export { Terms } from './terms.js';

@@ -39,6 +39,7 @@ export class StartValues {
       add(weight, usable.seller.id, usable.item.weightG * quantity);
       for (const [variant, each] of usable.yields) add(left, variant, each * quantity);
     }
+    const quantities = new Map([...bought].map(([usable, quantity]) => [usable.offer.id, quantity]));
     const filled = new Map<string, number>();
     for (const { need, variant, seller, quantity } of fills) {
       if (seller !== null) {
@@ -50,7 +51,7 @@ export class StartValues {
       add(filled, JSON.stringify([need]), quantity);
     }
     const facts: DecisionFacts = {
-      quantity: (usable) => bought.get(usable) ?? 0,
+      quantity: (usable) => quantities.get(usable.offer.id) ?? 0,
       goods: (seller) => goods.get(seller.id) ?? 0,
       weight: (seller) => Math.round((weight.get(seller.id) ?? 0) * 1e6) / 1e6,
       duty: (seller) => dutyOn(seller, goods.get(seller.id) ?? 0),

@@ -81,13 +81,10 @@ export function reduceMarket(problem: BasketProblem): ReducedMarket {
   };
 }
 
-/** The same market without some of its sellers, by their places in it. */
-export function withoutSellers(market: ReducedMarket, gone: ReadonlySet<number>): ReducedMarket {
-  if (gone.size === 0) return market;
-  const left = market.sellers.filter((_, s) => !gone.has(s));
-  const ids = new Set(left.map((seller) => seller.id));
-  const offers = market.offers.filter((usable) => ids.has(usable.seller.id));
-  return { ...market, sellers: left, offers, offersBySeller: groupBySeller(offers) };
+/** The same market with these offers alone, and the sellers who have them. */
+export function withOffers(market: ReducedMarket, offers: readonly UsableOffer[]): ReducedMarket {
+  const offersBySeller = groupBySeller(offers);
+  return { ...market, offers, offersBySeller, sellers: market.sellers.filter((seller) => offersBySeller.has(seller.id)) };
 }
 
 function groupBySeller(offers: readonly UsableOffer[]): ReadonlyMap<string, readonly UsableOffer[]> {

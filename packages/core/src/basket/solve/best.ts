@@ -1,7 +1,7 @@
-import { emptyDecision, type Decision, type Found, type PricedDecision, priceDecision } from '../decision/index.js';
+import { decisionIn, emptyDecision, type Decision, type Found, type PricedDecision, priceDecision } from '../decision/index.js';
 import type { ModelQuestion } from '../model/index.js';
 import type { BasketPlan, BasketProblem, PlanStatus } from '../problem/index.js';
-import { type ReducedMarket, reduceMarket, withoutImpossible } from '../reduce/index.js';
+import { type ReducedMarket, reduceMarket, type UsableOffer, withoutImpossible } from '../reduce/index.js';
 import type { CurvePoint } from './curve.js';
 import { fillingFactor, shortageOf, withShortage } from './filling.js';
 import { whatBinds, whyInfeasible } from './reasons.js';
@@ -22,6 +22,7 @@ export class Best {
   private boundMinor: number;
   /** How many times over shortage counts in it. */
   private readonly factor: number;
+  private readonly offers: ReadonlyMap<string, UsableOffer>;
   /** Units nobody can fill, set aside before anything is searched. */
   private readonly impossible: ReadonlyMap<string, number>;
 
@@ -30,6 +31,7 @@ export class Best {
     this.impossible = missing;
     this.factor = problem.rules.fillFirst ? fillingFactor(possible) : 1;
     this.market = reduceMarket(withShortage(possible, this.factor));
+    this.offers = new Map(this.market.offers.map((usable) => [usable.offer.id, usable]));
     this.boundMinor = mostCredit(this.market);
   }
 
@@ -70,6 +72,13 @@ export class Best {
     return money > 0 ? (costMinor - this.boundMinor) / money : Infinity;
   }
 
+  /** By how many minor units the bound, or else the best plan, misses the gap asked for. */
+  missing(): number {
+    if (!this.found) return Infinity;
+    const money = this.found.priced.costMinor - this.shortage();
+    return this.found.priced.costMinor - this.boundMinor - this.problem.effort.gap * money;
+  }
+
   /** The gap to ask a model for: of the money, whatever the model's own objective counts besides. */
   gapFor(question: ModelQuestion): number {
     const { gap } = this.problem.effort;
@@ -88,7 +97,8 @@ export class Best {
    * Takes a decision if it breaks no rule and is better than the best: fills more where that comes first, else costs less. Says
    * whether it did.
    */
-  offer(decision: Decision): boolean {
+  offer(made: Decision): boolean {
+    const decision = decisionIn(this.offers, made);
     const priced = priceDecision(this.market, decision);
     if (priced.faults > 0 || (this.found && !this.isBetter(priced, this.found.priced))) return false;
     this.found = { decision, priced };

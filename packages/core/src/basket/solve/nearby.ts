@@ -1,17 +1,43 @@
-import type { OpeningLosses } from '../bound/index.js';
+import type { CountLosses } from '../bound/index.js';
 import type { Found } from '../decision/index.js';
-import { type ReducedMarket, withoutSellers } from '../reduce/index.js';
+import { type MarketIndex, type ReducedMarket, withOffers } from '../reduce/index.js';
 
-/** Sellers looked at besides those of the best plan: the ones that the bound would soonest open. */
-const BESIDE = 30;
+/** A seller who sent a parcel in fewer of the bound's last rounds than this is in no plan worth looking for. */
+const SELDOM = 0.001;
+/** Offers that are looked at for each need, those the bound loses least by. */
+const OFFERS_PER_NEED = 7;
 
 /**
- * The market near a plan: its own sellers, and those that may most likely replace one of them. An exact model of it is small enough to be
- * searched well (local branching, Fischetti and Lodi 2003, with the neighbourhood drawn by sellers); it proves nothing of the whole.
+ * The market near the bound: sellers it opens now and then and those of the best plan, and of their offers those it loses least by. Plans that
+ * are better than the best are most likely made of these; it proves nothing of the whole.
  */
-export function marketNear(market: ReducedMarket, { priced }: Found, { losses }: OpeningLosses): ReducedMarket {
+export function marketNear(index: MarketIndex, { priced }: Found, losses: CountLosses, opened: Float64Array): ReducedMarket {
+  const { market } = index;
+  const planned = new Set(priced.parcels.flatMap((parcel) => parcel.lines.map((line) => line.offer)));
   const used = new Set(priced.parcels.map((parcel) => parcel.seller));
-  const others = [...market.sellers.keys()].filter((s) => !used.has(market.sellers[s]?.id ?? ''));
-  const far = others.sort((a, b) => (losses[a] ?? 0) - (losses[b] ?? 0) || a - b).slice(BESIDE);
-  return withoutSellers(market, new Set(far));
+  const lossOf = offerLosses(index, losses);
+  const candidates = [...market.offers.keys()].filter((o) => {
+    const s = index.offerSeller[o] ?? 0;
+    return (opened[s] ?? 0) > SELDOM || used.has(market.sellers[s]?.id ?? '');
+  });
+  candidates.sort((a, b) => (lossOf[a] ?? 0) - (lossOf[b] ?? 0) || a - b);
+  const near = new Set(candidates.slice(0, OFFERS_PER_NEED * market.needs.length));
+  return withOffers(
+    market,
+    market.offers.filter((usable, o) => near.has(o) || planned.has(usable.offer.id)),
+  );
+}
+
+/** What the bound would rise by were something of an offer of use. */
+function offerLosses(index: MarketIndex, { counts, offers, of }: CountLosses): Float64Array {
+  const shelves = new Float64Array(index.shelfSeller.length).fill(Infinity);
+  of.shelf.forEach((shelf, count) => {
+    shelves[shelf] = Math.min(shelves[shelf] ?? Infinity, counts[count] ?? Infinity);
+  });
+  return Float64Array.from(offers, (own, o) =>
+    Math.min(
+      own,
+      ...(index.offerYields[o] ?? []).map(({ shelf }) => (of.isCounted[shelf] === 1 ? (shelves[shelf] ?? Infinity) : Infinity)),
+    ),
+  );
 }

@@ -1,15 +1,16 @@
-import { lagrangianBound, openingLosses, sellersRuledOut } from '../bound/index.js';
+import { Ascent, lagrangianBound } from '../bound/index.js';
 import type { Decision, Found } from '../decision/index.js';
 import { buildModel, type ModelQuestion, solveExactly } from '../model/index.js';
 import type { BasketPlan, BasketProblem, PlanStatus } from '../problem/index.js';
-import { indexMarket, type MarketIndex, type ReducedMarket, startingWorth, withoutSellers } from '../reduce/index.js';
+import { indexMarket, type MarketIndex, type ReducedMarket, startingWorth } from '../reduce/index.js';
 import { cheapestEach, searchBaskets } from '../search/index.js';
 import { parcelsCurve } from './curve.js';
 import { decisionOf } from './again.js';
 import { Best, TOLERANCE_MINOR } from './best.js';
+import { closeIn } from './closingIn.js';
 import type { SolveControl, SolveProgress } from './control.js';
-import { marketNear } from './nearby.js';
 import { ruleCosts } from './ruleCosts.js';
+import { marketStillOpen } from './stillOpen.js';
 
 export interface SolveOptions {
   /** Once the plan stands, work out what each rule costs, the fewest parcels and the curve of cost against parcels. */
@@ -23,7 +24,7 @@ const ALONE: SolveOptions = { comparisons: false };
 
 /**
  * Solves a basket problem that passed its schema and `problemFaults`: reduction, a search for a first plan, a Lagrangian
- * bound, the exact model of what lies near the plan, the bound in whole units, then the exact model of all that is still open, started
+ * bound, closing in from both sides (`closeIn`), then the exact model of all that is still open, started
  * from the plan and stopped at the gap asked for. Under `fillFirst` the least shortage is found
  * and proven by itself, and money is minimised among the plans that have it (basket problem, *Filling first*). The result is never dearer than
  * the search's plan or than cheapest-each where that keeps the rules; `boundMinor` is never above the optimum.
@@ -65,13 +66,13 @@ class Solve {
 
     this.search(0, startingWorth(this.index));
     if (this.problem.rules.fillFirst) await this.settleShortage();
-    let worth = this.searchAndBound();
+    const worth = this.searchAndBound();
     const isOver = (): boolean => this.control.shouldStop() || this.best.isDone();
-    if (this.isLarge && !isOver()) worth = this.bound(worth, isOver, true);
-    if (this.isLarge && !isOver()) await this.searchNearby(worth);
-    if (this.isLarge && !isOver()) await this.proveInPart(worth);
+    const ascent = this.isLarge && !isOver() ? Ascent.from(this.index, worth) : null;
+    if (ascent) await this.closeIn(ascent);
+    if (ascent && !isOver()) await this.proveInPart(ascent, worth);
     const hasTime = !this.isLarge || this.elapsed() < this.problem.effort.seconds * LATEST_START;
-    const exact = !this.best.isDone() && hasTime ? await this.prove(worth) : null;
+    const exact = !this.best.isDone() && hasTime ? await this.prove(ascent) : null;
     const plan = this.best.found ? this.plan() : this.best.nothing(this.elapsed(), exact?.outcome === 'infeasible');
     if (!comparisons || this.control.shouldStop()) return this.told(plan);
     this.tell('comparing');
@@ -118,12 +119,8 @@ class Solve {
     const halt = (): boolean => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds * SEARCH_SHARE;
     let worth = startingWorth(this.index);
     const rounds = this.isLarge ? ROUND_SHARES.length : 1;
-    let before = Infinity;
-    // Where the gap is nearly reached and still closing, searching on reaches it sooner than a model would.
-    const isClosing = (): boolean => (before - this.best.gap()) * 2 > this.best.gap() - effort.gap;
-    for (let round = 0; round < rounds || (round < rounds + MORE_ROUNDS && isClosing()); round += 1) {
+    for (let round = 0; round < rounds; round += 1) {
       if (round > 0 && halt()) break;
-      before = this.best.gap();
       if (round > 0) this.search(round, worth);
       this.tell('bounding');
       if (this.isLarge) worth = this.bound(worth, halt);
@@ -149,10 +146,9 @@ class Solve {
     );
   }
 
-  private bound(start: Float64Array, halt: () => boolean, inWholeUnits = false): Float64Array {
+  private bound(start: Float64Array, halt: () => boolean): Float64Array {
     const { boundMinor, multipliers } = lagrangianBound(this.index, {
       rounds: BOUND_ROUNDS,
-      inWholeUnits,
       bestMinor: this.best.found?.priced.costMinor ?? 0,
       start,
       halt,
@@ -165,41 +161,29 @@ class Solve {
     return multipliers;
   }
 
-  /**
-   * The exact model of what lies near the best plan: it finds the chains of small moves a search does not. Given up where not even the best
-   * plan near can reach the gap: then it is the bound that has to rise.
-   */
-  private async searchNearby(worth: Float64Array): Promise<void> {
-    const { found } = this.best;
-    if (!found) return;
-    const { seconds } = this.problem.effort;
-    const until = Math.min(this.elapsed() * (1 + NEARBY_TIMES), this.elapsed() + seconds * NEARBY_SHARE);
-    const near = marketNear(this.market, found, openingLosses(this.index, worth));
-    const question = this.asMuch();
-    let isHopeless = false;
-    const { decision } = await solveExactly(buildModel(near, question), found.decision, {
-      gap: this.best.gapFor(question) / 2,
-      seconds: until - this.elapsed(),
-      shouldStop: () => isHopeless || this.control.shouldStop() || this.best.isDone() || this.elapsed() > until,
-      onProgress: (_, bound) => {
-        isHopeless = this.best.gap(this.best.asCost(question, bound)) > this.problem.effort.gap;
-        this.tell('bounding');
-      },
-      onDecision: (better) => this.offer(better),
+  /** Closes the gap from both sides; the rest of the time is left to exact models, more of it where rules of the whole trip escape the bound. */
+  private async closeIn(root: Ascent): Promise<void> {
+    const { rules, effort, needs } = this.problem;
+    const isTripBound = rules.budgetMinor !== null || needs.some((need) => need.sameSeller);
+    const until = effort.seconds * (isTripBound ? CLOSE_IN_SHARE_OF_BOUND_TRIPS : CLOSE_IN_SHARE);
+    await closeIn(this.index, this.best, root, this.asMuch(), {
+      now: () => this.elapsed(),
+      isOver: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > until,
+      onProgress: (phase) => this.tell(phase),
+      offer: (decision) => this.offer(decision),
     });
-    if (decision) this.offer(decision);
   }
 
   /**
    * The model with lots in part: the solver cuts it far better than whole lots. Its bound holds for whole lots too, and
    * its plans say which sellers to look at; the search makes sound plans of them.
    */
-  private async proveInPart(worth: Float64Array): Promise<void> {
+  private async proveInPart(ascent: Ascent, worth: Float64Array): Promise<void> {
     const { effort } = this.problem;
     const nearby: Decision[] = [];
     const until = effort.seconds * PART_SHARE;
     const question = { ...this.asMuch(), inPart: true };
-    const built = buildModel(this.stillOpen(worth), question);
+    const built = buildModel(this.stillOpen(ascent), question);
     const { bound, decision } = await solveExactly(built, this.best.found?.decision ?? null, {
       gap: this.best.gapFor(question),
       seconds: until - this.elapsed(),
@@ -226,23 +210,19 @@ class Solve {
   }
 
   /**
-   * The market without the sellers that no better plan buys from, while it is proven how much can be filled. What a model proves of it
+   * The market without what no better plan buys, while it is proven how much can be filled. What a model proves of it
    * holds of the whole market up to the cost of the best plan.
    */
-  private stillOpen(worth: Float64Array): ReducedMarket {
+  private stillOpen(ascent: Ascent): ReducedMarket {
     const { found } = this.best;
-    if (!found || !this.best.isFilled()) return this.market;
-    const gone = new Set(sellersRuledOut(openingLosses(this.index, worth), found.priced.costMinor));
-    const used = new Set(found.priced.parcels.map((parcel) => parcel.seller));
-    for (const s of gone) if (used.has(this.market.sellers[s]?.id ?? '')) gone.delete(s);
-    return withoutSellers(this.market, gone);
+    return found && this.best.isFilled() ? marketStillOpen(this.index, found, ascent.losses()) : this.market;
   }
 
-  private async prove(worth: Float64Array) {
+  private async prove(ascent: Ascent | null) {
     const { effort } = this.problem;
     const question = this.asMuch();
     const exact = await solveExactly(
-      buildModel(this.isLarge ? this.stillOpen(worth) : this.market, question),
+      buildModel(ascent ? this.stillOpen(ascent) : this.market, question),
       this.best.found?.decision ?? null,
       {
         gap: this.best.gapFor(question),
@@ -326,10 +306,9 @@ const COMPARING_SECONDS = 12;
 /** Shares of the time that search and bound may take at most; proving needs the rest. */
 const SEARCH_SHARE = 0.25;
 const SHORTAGE_SHARE = 0.3;
-const NEARBY_SHARE = 0.17;
-/** Times what the search and its bound took. */
-const NEARBY_TIMES = 3;
-const PART_SHARE = 0.7;
+const CLOSE_IN_SHARE = 0.97;
+const CLOSE_IN_SHARE_OF_BOUND_TRIPS = 0.15;
+const PART_SHARE = 0.9;
 /** A large model takes seconds to build and presolve: it is not begun when the time is nearly over. */
 const LATEST_START = 0.8;
 const TRIES_PER_ROW = 6;
@@ -337,8 +316,7 @@ const MOST_TRIES = 120_000;
 /** Small problems are proven before a bound by relaxation would pay. */
 const LARGE_FROM_ROWS = 600;
 /** What each round tries of all there is to try: little before anything is known of what parts are worth. */
-const ROUND_SHARES = [1 / 32, 1 / 4, 1 / 2, 1];
+const ROUND_SHARES = [1 / 32, 1 / 4];
 /** A small problem is searched in one round, which takes a moment. */
 const SMALL_SHARE = 2;
 const BOUND_ROUNDS = 500;
-const MORE_ROUNDS = 2;

@@ -1,0 +1,129 @@
+import type { MarketIndex } from '../reduce/index.js';
+import { type Counts, countsAt } from './counts.js';
+
+/**
+ * The least a need can be filled for when every number of units from a shelf has a price of its own, and pooled units one by variant:
+ * a knapsack over the units it wants, exact. Multipliers stand for variants first, then for a parcel, then for counts.
+ */
+export class NeedChoice {
+  private readonly quantity: number;
+  private readonly short: number;
+  /** Pooled variants that may fill it. */
+  private readonly pools: readonly { readonly variant: number; readonly penalty: number }[];
+  /** Counted shelves that may fill it: their counts from and to, and the penalty of a unit. */
+  private readonly from: Int32Array;
+  private readonly to: Int32Array;
+  private readonly penalty: Float64Array;
+  private readonly best: Float64Array;
+  private readonly chosen: Int32Array;
+  private readonly start: number;
+
+  constructor(
+    index: MarketIndex,
+    need: number,
+    private readonly counts: Counts,
+  ) {
+    this.quantity = index.needQuantity[need] ?? 0;
+    this.short = index.needShort[need] ?? Infinity;
+    this.start = countsAt(index);
+    const options = index.needOptions[need] ?? [];
+    const isPooled = (variant: number): boolean =>
+      (index.ownedQuantity[variant] ?? 0) > 0 || (index.variantShelves[variant] ?? []).some((shelf) => counts.isCounted[shelf] === 0);
+    this.pools = options.filter(({ variant }) => isPooled(variant));
+    const shelves = options.flatMap(({ variant, penalty }) => (index.variantShelves[variant] ?? []).map((shelf) => ({ shelf, penalty })));
+    const counted = shelves.filter(({ shelf }) => (counts.first[shelf] ?? 0) < (counts.first[shelf + 1] ?? 0));
+    this.from = Int32Array.from(counted, ({ shelf }) => counts.first[shelf] ?? 0);
+    this.to = Int32Array.from(counted, ({ shelf }) => counts.first[shelf + 1] ?? 0);
+    this.penalty = Float64Array.from(counted, ({ penalty }) => penalty);
+    this.best = new Float64Array(this.quantity + 1);
+    this.chosen = new Int32Array(counted.length * (this.quantity + 1));
+  }
+
+  /** The least cost; adds the units that reach it to `slope`. */
+  fill(multipliers: Float64Array, slope: Float64Array): number {
+    const { quantity, from, to, penalty, best, chosen, start } = this;
+    const { units } = this.counts;
+    const rest = this.restPrice(multipliers);
+    best[0] = 0;
+    for (let wanted = 1; wanted <= quantity; wanted += 1) best[wanted] = wanted * rest.price;
+    for (let i = 0; i < from.length; i += 1) {
+      const row = i * (quantity + 1);
+      const last = to[i] ?? 0;
+      const each = penalty[i] ?? 0;
+      for (let wanted = quantity; wanted > 0; wanted -= 1) {
+        let least = best[wanted] ?? 0;
+        let which = -1;
+        for (let count = from[i] ?? 0; count < last; count += 1) {
+          const some = units[count] ?? 0;
+          if (some > wanted) break;
+          const cost = (best[wanted - some] ?? 0) + (multipliers[start + count] ?? 0) + some * each;
+          if (cost < least - TIE) {
+            least = cost;
+            which = count;
+          }
+        }
+        best[wanted] = least;
+        chosen[row + wanted] = which;
+      }
+    }
+    let wanted = quantity;
+    for (let i = from.length - 1; i >= 0 && wanted > 0; i -= 1) {
+      const count = chosen[i * (quantity + 1) + wanted] ?? -1;
+      if (count < 0) continue;
+      slope[start + count] = (slope[start + count] ?? 0) + 1;
+      wanted -= units[count] ?? 0;
+    }
+    if (wanted > 0 && rest.variant >= 0) slope[rest.variant] = (slope[rest.variant] ?? 0) + wanted;
+    return best[quantity] ?? 0;
+  }
+
+  /** What filling the need costs more than the least where so many units must come from that shelf, for each of its counts. */
+  losses(multipliers: Float64Array, losses: Float64Array): void {
+    const { quantity, from, to, penalty, start } = this;
+    const { units } = this.counts;
+    const width = quantity + 1;
+    const before = new Float64Array((from.length + 1) * width);
+    const after = new Float64Array((from.length + 1) * width);
+    const { price } = this.restPrice(multipliers);
+    const priceOf = (i: number, count: number): number => (multipliers[start + count] ?? 0) + (units[count] ?? 0) * (penalty[i] ?? 0);
+    const step = (i: number, source: Float64Array, at: number, target: Float64Array, to_: number): void => {
+      for (let wanted = 0; wanted <= quantity; wanted += 1) {
+        let least = source[at + wanted] ?? 0;
+        for (let count = from[i] ?? 0; count < (to[i] ?? 0) && (units[count] ?? 0) <= wanted; count += 1)
+          least = Math.min(least, (source[at + wanted - (units[count] ?? 0)] ?? 0) + priceOf(i, count));
+        target[to_ + wanted] = least;
+      }
+    };
+    for (let wanted = 0; wanted <= quantity; wanted += 1) {
+      before[wanted] = wanted === 0 ? 0 : wanted * price;
+      after[from.length * width + wanted] = wanted === 0 ? 0 : Infinity;
+    }
+    for (let i = 0; i < from.length; i += 1) step(i, before, i * width, before, (i + 1) * width);
+    for (let i = from.length - 1; i >= 0; i -= 1) step(i, after, (i + 1) * width, after, i * width);
+    const best = before[from.length * width + quantity] ?? 0;
+    for (let i = 0; i < from.length; i += 1)
+      for (let count = from[i] ?? 0; count < (to[i] ?? 0); count += 1) {
+        const left = quantity - (units[count] ?? 0);
+        let least = Infinity;
+        for (let wanted = 0; wanted <= left; wanted += 1)
+          least = Math.min(least, (before[i * width + wanted] ?? 0) + (after[(i + 1) * width + left - wanted] ?? 0));
+        losses[count] = (losses[count] ?? 0) + least + priceOf(i, count) - best;
+      }
+  }
+
+  /** The cheapest unit that comes from no counted shelf: pooled, or left unfilled. */
+  private restPrice(multipliers: Float64Array): { readonly price: number; readonly variant: number } {
+    let price = this.short;
+    let variant = -1;
+    for (const pool of this.pools) {
+      const own = pool.penalty + (multipliers[pool.variant] ?? 0);
+      if (own >= price) continue;
+      price = own;
+      variant = pool.variant;
+    }
+    return { price, variant };
+  }
+}
+
+/** Differences that are only rounding choose nothing. */
+const TIE = 1e-12;
