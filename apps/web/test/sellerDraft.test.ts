@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { SellerDto } from '../src/api';
-import { draftOf, EMPTY_SELLER, minorOf, readDraft, type SellerDraft } from '../src/features/market/byHand/draft';
+import { draftOf, EMPTY_SELLER, readDraft, type SellerDraft } from '../src/features/market/byHand/draft';
 
 const complete = (change: Partial<SellerDraft> = {}): SellerDraft => ({
   ...EMPTY_SELLER,
@@ -17,17 +17,6 @@ const faultOf = (draft: SellerDraft): string | null => {
   const read = readDraft(draft);
   return 'fault' in read ? read.fault : null;
 };
-
-describe('an amount as it is typed', () => {
-  test('has a point or a comma, and one place or two; nothing is nothing, and anything else is no amount', () => {
-    expect(['3.95', '3,95', '3,9', '12', ' 0.05 ', ''].map(minorOf)).toEqual([395, 395, 390, 1200, 5, 0]);
-    expect(['3.955', '-1', '3.', '1.000,00', 'free', '12345678'].map(minorOf)).toEqual([null, null, null, null, null, null]);
-  });
-
-  test('is read as the very cents that were written', () => {
-    fc.assert(fc.property(fc.nat(999_999_999), (minor) => minorOf((minor / 100).toFixed(2)) === minor));
-  });
-});
 
 describe('a seller that is written down', () => {
   test('is sent with its terms in minor units; country and currency in capitals, what is not said at nothing', () => {

@@ -282,6 +282,7 @@ export {
   isoDay,
   LAST_DAY,
   list,
+  minorOf,
   money,
   NearestNames,
   quoted,

@@ -52,3 +52,14 @@ export function shareToCent(sumMinor: number, weights: readonly number[]): reado
 
 /** Floating dust is swept off, or 29.999999 would count as almost a cent more than 30. */
 const remainder = (exact: readonly number[], i: number): number => Math.round(((exact[i] ?? 0) - Math.floor(exact[i] ?? 0)) * 1e6) / 1e6;
+
+/**
+ * An amount as it is typed, in minor units; nothing typed is nothing, and null is what is no amount.
+ *
+ * @example minorOf('3,95') // 395
+ */
+export function minorOf(text: string): number | null {
+  if (text.trim() === '') return 0;
+  const match = /^(\d{1,7})(?:[.,](\d{1,2}))?$/.exec(text.trim());
+  return match ? Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0')) : null;
+}

@@ -1,4 +1,4 @@
-import { type Condition } from '@outfit/core';
+import { type Condition, minorOf } from '@outfit/core';
 import { useState } from 'react';
 import { useAddParcelMutation, useListPlacesQuery } from '@/api';
 import { PartPicker } from '@/parts';
@@ -11,8 +11,6 @@ interface Line {
   readonly priceMinor: number;
   readonly condition: Condition;
 }
-
-const minorOf = (text: string): number => Math.round(Number((text || '0').replace(',', '.')) * 100);
 
 /** A parcel written down by hand: an order somewhere else, or a find that goes straight into a drawer. */
 export function AddParcelSheet() {
@@ -45,19 +43,24 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
   const [price, setPrice] = useState('');
   const addLine = (): void => {
     if (variant === null) return;
-    setLines([...lines, { variant, quantity: Number(quantity), priceMinor: minorOf(price), condition: 'used' }]);
+    setLines([...lines, { variant, quantity: Number(quantity), priceMinor: minorOf(price) ?? 0, condition: 'used' }]);
     setVariant(null);
     setQuantity('1');
     setPrice('');
   };
-  const isSound = sellerName.trim() !== '' && lines.length > 0 && minorOf(postage) >= 0;
+  const isSound = sellerName.trim() !== '' && lines.length > 0 && minorOf(postage) !== null;
   return (
     <form
       className="mt-3 space-y-3"
       onSubmit={(event) => {
         event.preventDefault();
         const newParcelDto = {
-          ...{ sellerName: sellerName.trim(), lines: lines.map((line) => ({ ...line })), postageMinor: minorOf(postage), feesMinor: 0 },
+          ...{
+            sellerName: sellerName.trim(),
+            lines: lines.map((line) => ({ ...line })),
+            postageMinor: minorOf(postage) ?? 0,
+            feesMinor: 0,
+          },
           ...(expectedOn === '' ? {} : { expectedOn }),
           ...(place === null ? {} : { place }),
         };
@@ -89,7 +92,7 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
           <Label text={`Price each, in ${currency}`}>
             <Input inputMode="decimal" className="!w-28" value={price} onChange={(event) => setPrice(event.target.value)} />
           </Label>
-          <Button disabled={variant === null || Number(quantity) < 1 || !(minorOf(price) >= 0)} onClick={addLine}>
+          <Button disabled={variant === null || Number(quantity) < 1 || minorOf(price) === null} onClick={addLine}>
             Put it in
           </Button>
         </div>

@@ -1,9 +1,8 @@
-import { money } from '@outfit/core';
+import { minorOf, money } from '@outfit/core';
 import { useState } from 'react';
 import { type ClaimDto, type OrderedParcelDto, type ParcelClaimDto, useClaimParcelMutation, useSettleClaimMutation } from '@/api';
 import { attempt, Button, Choice, Input, Label, longDay } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import { minorOf } from './minorOf';
 
 type Outcome = ClaimDto['outcome'];
 type Reason = ParcelClaimDto['reason'];
@@ -42,6 +41,7 @@ function ClaimRow({ parcel, claim }: { readonly parcel: OrderedParcelDto; readon
   const [settle, { isLoading }] = useSettleClaimMutation();
   const [outcome, setOutcome] = useState<Outcome>(claim.asked);
   const [sum, setSum] = useState((claim.askedMinor / 100).toFixed(2));
+  const sumMinor = minorOf(sum);
   const line = parcel.lines.find((row) => row.id === claim.line);
   const name = line ? catalogue.nameOf(catalogue.variant(line.variant)) : '';
   return (
@@ -60,7 +60,7 @@ function ClaimRow({ parcel, claim }: { readonly parcel: OrderedParcelDto; readon
           className="flex flex-wrap items-center gap-2"
           onSubmit={(event) => {
             event.preventDefault();
-            void attempt(settle({ id: parcel.id, claim: claim.id, settleDto: { outcome, sumMinor: minorOf(sum) } }).unwrap());
+            void attempt(settle({ id: parcel.id, claim: claim.id, settleDto: { outcome, sumMinor: sumMinor ?? 0 } }).unwrap());
           }}
         >
           <Choice<Outcome> aria-label={`What came of the claim about ${name}`} value={outcome} options={OUTCOMES} onChoose={setOutcome} />
@@ -71,7 +71,7 @@ function ClaimRow({ parcel, claim }: { readonly parcel: OrderedParcelDto; readon
             value={sum}
             onChange={(event) => setSum(event.target.value)}
           />
-          <Button type="submit" disabled={isLoading || !(minorOf(sum) >= 0)}>
+          <Button type="submit" disabled={isLoading || sumMinor === null}>
             Settled
           </Button>
         </form>
@@ -88,6 +88,7 @@ export function Claim({ parcel, onDone }: { readonly parcel: OrderedParcelDto; r
   const [quantity, setQuantity] = useState('1');
   const [outcome, setOutcome] = useState<Outcome>('ask again');
   const [sum, setSum] = useState('');
+  const sumMinor = minorOf(sum);
   const [reason, setReason] = useState<Reason>('short');
   const [isOpen, setOpen] = useState(true);
   return (
@@ -96,7 +97,7 @@ export function Claim({ parcel, onDone }: { readonly parcel: OrderedParcelDto; r
       className="border-rule bg-paper space-y-2 border p-3"
       onSubmit={(event) => {
         event.preventDefault();
-        const claimDto = { line: Number(line), quantity: Number(quantity), reason, outcome, sumMinor: minorOf(sum), isOpen };
+        const claimDto = { line: Number(line), quantity: Number(quantity), reason, outcome, sumMinor: sumMinor ?? 0, isOpen };
         void attempt(claim({ id: parcel.id, claimDto }).unwrap()).then((done) => done && onDone());
       }}
     >
@@ -122,7 +123,7 @@ export function Claim({ parcel, onDone }: { readonly parcel: OrderedParcelDto; r
         <input id="claim-open" type="checkbox" checked={isOpen} onChange={(event) => setOpen(event.target.checked)} />
         Asked, and not answered yet
       </label>
-      <Button type="submit" tone="act" disabled={Number(quantity) < 1 || !(minorOf(sum) >= 0) || isLoading}>
+      <Button type="submit" tone="act" disabled={Number(quantity) < 1 || sumMinor === null || isLoading}>
         {isOpen ? 'Ask the seller' : 'Settle it'}
       </Button>
     </form>

@@ -1,10 +1,9 @@
-import { money } from '@outfit/core';
+import { minorOf, money } from '@outfit/core';
 import { useState } from 'react';
 import { type OrderedParcelDto, useChangeParcelMutation, useEndParcelMutation } from '@/api';
 import { attempt, Button, Input, KeptInput, Label, longDay, tell, useOneForm } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { Claim, Claims } from './Claims';
-import { minorOf } from './minorOf';
 import { PlanAgain } from './PlanAgain';
 import { Receiving } from './Receiving';
 
@@ -161,7 +160,7 @@ function Paid({ parcel, onPaid }: PaidProps) {
         maxLength={12}
         onKeep={(text) => {
           const minor = minorOf(text);
-          if (!(minor >= 0)) tell.error(`“${text}” is no amount.`);
+          if (minor === null) tell.error(`“${text}” is no amount.`);
           else onPaid(isForeign ? { paidInMinor: minor } : { paidMinor: minor });
         }}
         onLeft={() => undefined}
@@ -180,8 +179,9 @@ function Paid({ parcel, onPaid }: PaidProps) {
 function End({ parcel, onDone }: { readonly parcel: OrderedParcelDto; readonly onDone: () => void }) {
   const [end, { isLoading }] = useEndParcelMutation();
   const [sum, setSum] = useState('');
+  const refundedMinor = minorOf(sum);
   const finish = (as: 'cancelled' | 'lost'): void =>
-    void attempt(end({ id: parcel.id, endDto: { as, refundedMinor: minorOf(sum) } }).unwrap()).then((done) => done && onDone());
+    void attempt(end({ id: parcel.id, endDto: { as, refundedMinor: refundedMinor ?? 0 } }).unwrap()).then((done) => done && onDone());
   return (
     <div className="border-rule bg-paper space-y-2 border p-3">
       <p className="text-[0.93rem]">What is still expected will not come, and is to buy again.</p>
@@ -189,10 +189,10 @@ function End({ parcel, onDone }: { readonly parcel: OrderedParcelDto; readonly o
         <Input inputMode="decimal" value={sum} onChange={(event) => setSum(event.target.value)} />
       </Label>
       <div className="flex gap-2">
-        <Button disabled={isLoading || !(minorOf(sum) >= 0)} onClick={() => finish('cancelled')}>
+        <Button disabled={isLoading || refundedMinor === null} onClick={() => finish('cancelled')}>
           Cancelled
         </Button>
-        <Button disabled={isLoading || !(minorOf(sum) >= 0)} onClick={() => finish('lost')}>
+        <Button disabled={isLoading || refundedMinor === null} onClick={() => finish('lost')}>
           Lost
         </Button>
       </div>

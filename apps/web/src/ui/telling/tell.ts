@@ -2,6 +2,9 @@ import type { ExternalToast } from 'sonner';
 
 type Kind = 'message' | 'success' | 'error';
 
+/** What was refused has to be read, and is often read late: it stays longer, and goes when it is told to. */
+const REFUSAL: ExternalToast = { duration: 20_000, closeButton: true };
+
 let isNeeded = false;
 const waiting = new Set<() => void>();
 
@@ -11,7 +14,7 @@ const say =
   (sentence: string, options?: ExternalToast): void => {
     isNeeded = true;
     for (const show of waiting) show();
-    void import('./place').then(({ toast }) => toast[kind](sentence, options));
+    void import('./place').then(({ toast }) => toast[kind](sentence, { ...(kind === 'error' && REFUSAL), ...options }));
   };
 
 /** Says something in passing, at the edge of the screen: what was done, and how to take it back. */

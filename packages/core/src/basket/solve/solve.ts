@@ -131,7 +131,7 @@ class Solve {
   /** One round of the search, longer than the one before; the first begins with what is known, later ones stay near the best. */
   private search(round: number, worth: Float64Array): void {
     const { effort } = this.problem;
-    const share = this.isLarge ? (ROUND_SHARES[round] ?? 2 ** (round + 1 - ROUND_SHARES.length)) : SMALL_SHARE;
+    const share = this.isLarge ? (ROUND_SHARES[round] ?? 1) : SMALL_SHARE;
     const tries = Math.min(MOST_TRIES, Math.ceil((400 + TRIES_PER_ROW * this.size) * share));
     const start = round === 0 ? undefined : this.best.found?.decision;
     this.offer(

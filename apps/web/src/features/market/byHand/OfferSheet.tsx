@@ -4,7 +4,7 @@ import { type SellerDto, useAddOfferMutation } from '@/api';
 import { PartPicker } from '@/parts';
 import { Button, Choice, Input, Label, sentenceOf, Sheet, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import { minorOf } from './draft';
+import { minorOf } from '@outfit/core';
 
 /** What a seller offers, written down part by part; the sheet stays for the next one. */
 export function OfferSheet({ seller }: { readonly seller: SellerDto }) {

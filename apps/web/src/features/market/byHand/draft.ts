@@ -1,3 +1,4 @@
+import { minorOf } from '@outfit/core';
 import type { SellerByHandDto, SellerDto } from '@/api';
 
 /** A seller as it is being written down: amounts as they are typed. */
@@ -26,13 +27,6 @@ export const EMPTY_SELLER: SellerDraft = {
   trusted: true,
   thirdParty: false,
 };
-
-/** An amount as it is typed, in minor units; nothing typed is nothing, and null is what is no amount. */
-export function minorOf(text: string): number | null {
-  if (text.trim() === '') return 0;
-  const match = /^(\d{1,7})(?:[.,](\d{1,2}))?$/.exec(text.trim());
-  return match ? Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0')) : null;
-}
 
 const typed = (minor: number): string => (minor === 0 ? '' : (minor / 100).toFixed(2));
 
