@@ -81,6 +81,12 @@ describe('the decomposition', () => {
           before = tree.boundMinor;
         }
         expect(before).toBeLessThanOrEqual(least.costMinor + 1e-6);
+        // Of leaves that may hold a better plan none is dropped; all are, once nothing could be better.
+        tree.prune(least.costMinor + 1);
+        expect(tree.boundMinor).toBe(before);
+        tree.prune(before);
+        expect(tree.boundMinor).toBe(Infinity);
+        expect(tree.isSpent).toBe(true);
       }),
       { numRuns: 150 },
     );

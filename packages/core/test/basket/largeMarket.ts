@@ -47,6 +47,6 @@ export function largeMarket(seed: number): BasketProblem {
     }),
     resale: [],
     rules: { ...NO_RULES, fillFirst: true },
-    effort: { gap: 0.007, seconds: 60 },
+    effort: { gap: 0.002, seconds: 60 },
   };
 }

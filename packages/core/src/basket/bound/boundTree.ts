@@ -5,30 +5,39 @@ const LEAF_ROUNDS = 80;
 /** A leaf that rises by less than this share of its bound in so many rounds is split. */
 const STANDING = 2e-5;
 
+/** Each leaf holds all multipliers of its own: with so many it is left to exact models. */
+const MOST_LEAVES = 300;
+
 /**
  * Branch and bound over who is bought from: the leaf with the lowest bound climbs, and when it stands it is split by the seller of whom it is
  * least clear whether a parcel comes from him. The bound is the lowest of all leaves.
  */
 export class BoundTree {
-  private leaves: Ascent[] = [];
+  private leaves: readonly Ascent[];
+  /** Leaves that neither rise nor can be split. */
   private readonly standing = new Set<Ascent>();
 
-  constructor(readonly root: Ascent) {}
+  constructor(readonly root: Ascent) {
+    this.leaves = [root];
+  }
 
+  /** Infinity when no plan is left that could be better. */
   get boundMinor(): number {
-    return this.leaves.reduce(
-      (least, leaf) => Math.min(least, leaf.boundMinor),
-      this.leaves.length === 0 ? this.root.boundMinor : Infinity,
-    );
+    return this.leaves.reduce((least, leaf) => Math.min(least, leaf.boundMinor), Infinity);
   }
 
   /** Is there no leaf left to climb or to split? */
   get isSpent(): boolean {
-    return this.leaves.length > 0 && this.standing.size >= this.leaves.length;
+    return this.leaves.every((leaf) => this.standing.has(leaf));
+  }
+
+  /** Drops leaves whose every plan costs as much as the best one known. */
+  prune(bestMinor: number): void {
+    this.leaves = this.leaves.filter((leaf) => leaf.boundMinor < bestMinor);
   }
 
   climb({ rounds, halt, onBound }: ClimbEffort): void {
-    if (this.leaves.length === 0) this.split(this.root);
+    if (this.leaves.includes(this.root)) this.split(this.root);
     for (let left = rounds; left > 0 && !this.isSpent && !halt(); left -= LEAF_ROUNDS) {
       const leaf = this.lowest();
       if (!leaf) return;
@@ -53,11 +62,7 @@ export class BoundTree {
 
   private split(leaf: Ascent): void {
     const seller = leaf.undecided();
-    if (seller < 0) {
-      this.standing.add(leaf);
-      if (this.leaves.length === 0) this.leaves = [leaf];
-      return;
-    }
-    this.leaves = [...this.leaves.filter((other) => other !== leaf), ...leaf.split(seller)];
+    if (seller < 0 || this.leaves.length >= MOST_LEAVES) this.standing.add(leaf);
+    else this.leaves = [...this.leaves.filter((other) => other !== leaf), ...leaf.split(seller)];
   }
 }

@@ -78,6 +78,7 @@ export async function closeIn(
     await descents.run(marketNear(index, best.found ?? found, root.losses(), root.opened), control.now() + SEARCH_SECONDS);
     const before = tree.boundMinor;
     climb(tree, Infinity, control.now() + BOUND_SECONDS);
+    tree.prune(best.found?.priced.costMinor ?? Infinity);
     if (!descents.isSpent) continue;
     const isSlow = tree.isSpent || (tree.boundMinor - before) * TURNS_TO_GO < best.missing();
     if (isSlow || marketStillOpen(index, best.found ?? found, root.losses()).offers.length <= FEW_OFFERS) return;
