@@ -13,9 +13,9 @@ import { largeMarket } from './largeMarket.js';
 
 const never = { halt: () => false, onBound: () => undefined };
 
-/** A large market, a plan of it that a short search found, its bound, and what lies near. */
+/** A market of some size, a plan of it that a short search found, its bound, and what lies near. */
 function situation() {
-  const problem = largeMarket(7);
+  const problem = largeMarket(7, { parts: 30, sellers: 16, offers: 330 });
   const market = reduceMarket(problem);
   const index = indexMarket(market);
   const { multipliers } = lagrangianBound(index, { rounds: 300, bestMinor: 25_000, start: startingWorth(index), halt: () => false });

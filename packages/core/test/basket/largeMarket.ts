@@ -1,11 +1,11 @@
 import { NO_RULES, type BasketProblem } from '../../src/basket/problem/problem.js';
 import { seeded } from '../../src/index.js';
 
-/** A market too large to be proven at once: 60 parts, 40 sellers, 900 offers, light and heavy parcels. */
-export function largeMarket(seed: number): BasketProblem {
+/** A market too large to be proven at once: 60 parts, 40 sellers, 900 offers unless it is told otherwise, light and heavy parcels. */
+export function largeMarket(seed: number, size = { parts: 60, sellers: 40, offers: 900 }): BasketProblem {
   const draw = seeded(seed);
   const between = (low: number, high: number): number => low + Math.floor(draw() * (high - low + 1));
-  const parts = Array.from({ length: 60 }, (_, n) => ({ id: `v${n}`, usual: between(10, 400) }));
+  const parts = Array.from({ length: size.parts }, (_, n) => ({ id: `v${n}`, usual: between(10, 400) }));
   return {
     currency: 'EUR',
     needs: parts.map(({ id }) => ({
@@ -17,7 +17,7 @@ export function largeMarket(seed: number): BasketProblem {
     })),
     owned: [],
     items: parts.map(({ id }) => ({ id: `i-${id}`, weightG: between(2, 30) / 10, yields: [{ variant: id, quantity: 1 }] })),
-    sellers: Array.from({ length: 40 }, (_, s) => ({
+    sellers: Array.from({ length: size.sellers }, (_, s) => ({
       id: `s${s}`,
       country: 'NL',
       days: 3,
@@ -33,11 +33,11 @@ export function largeMarket(seed: number): BasketProblem {
       freePostageFromMinor: null,
       duty: null,
     })),
-    offers: Array.from({ length: 900 }, (_, o) => {
+    offers: Array.from({ length: size.offers }, (_, o) => {
       const { id, usual } = parts[o % parts.length] ?? { id: '', usual: 0 };
       return {
         id: `o${o}`,
-        seller: `s${between(0, 39)}`,
+        seller: `s${between(0, size.sellers - 1)}`,
         item: `i-${id}`,
         priceMinor: Math.round(usual * (0.7 + 0.8 * draw())),
         stock: between(1, 8),
@@ -47,6 +47,6 @@ export function largeMarket(seed: number): BasketProblem {
     }),
     resale: [],
     rules: { ...NO_RULES, fillFirst: true },
-    effort: { gap: 0.002, seconds: 60 },
+    effort: { gap: 0.004, seconds: 60 },
   };
 }
