@@ -65,8 +65,8 @@ describe('the worked example', () => {
       status: 'infeasible',
       parcels: [],
       reasons: [
-        'Every part can be had, but not all of them under a budget of 2.00.',
-        'Without a budget of 2.00 there is a plan, for 3.10.',
+        'Every part can be had, but not all of them under a budget of €2.00.',
+        'Without a budget of €2.00 there is a plan, for €3.10.',
       ],
     });
   });

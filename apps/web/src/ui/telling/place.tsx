@@ -2,4 +2,6 @@ import { Toaster } from 'sonner';
 
 export { toast } from 'sonner';
 
-export const Place = () => <Toaster position="bottom-right" toastOptions={{ className: 'rounded-cut' }} />;
+export const Place = () => (
+  <Toaster position="bottom-right" style={{ fontFamily: 'inherit' }} toastOptions={{ className: 'rounded-cut' }} />
+);
