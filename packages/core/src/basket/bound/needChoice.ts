@@ -77,38 +77,45 @@ export class NeedChoice {
     return best[quantity] ?? 0;
   }
 
-  /** What filling the need costs more than the least where so many units must come from that shelf, for each of its counts. */
+  /**
+   * Adds, for each count of its shelves, what filling the need costs more than the least where so many units must come from that shelf: from
+   * the least for some units of the shelves before it, and for the rest of those after it.
+   */
   losses(multipliers: Float64Array, losses: Float64Array): void {
-    const { quantity, from, to, penalty, start } = this;
+    const { quantity, from, to } = this;
     const { units } = this.counts;
-    const width = quantity + 1;
-    const before = new Float64Array((from.length + 1) * width);
-    const after = new Float64Array((from.length + 1) * width);
     const { price } = this.restPrice(multipliers);
-    const priceOf = (i: number, count: number): number => (multipliers[start + count] ?? 0) + (units[count] ?? 0) * (penalty[i] ?? 0);
-    const step = (i: number, source: Float64Array, at: number, target: Float64Array, to_: number): void => {
-      for (let wanted = 0; wanted <= quantity; wanted += 1) {
-        let least = source[at + wanted] ?? 0;
-        for (let count = from[i] ?? 0; count < (to[i] ?? 0) && (units[count] ?? 0) <= wanted; count += 1)
-          least = Math.min(least, (source[at + wanted - (units[count] ?? 0)] ?? 0) + priceOf(i, count));
-        target[to_ + wanted] = least;
-      }
-    };
-    for (let wanted = 0; wanted <= quantity; wanted += 1) {
-      before[wanted] = wanted === 0 ? 0 : wanted * price;
-      after[from.length * width + wanted] = wanted === 0 ? 0 : Infinity;
-    }
-    for (let i = 0; i < from.length; i += 1) step(i, before, i * width, before, (i + 1) * width);
-    for (let i = from.length - 1; i >= 0; i -= 1) step(i, after, (i + 1) * width, after, i * width);
-    const best = before[from.length * width + quantity] ?? 0;
-    for (let i = 0; i < from.length; i += 1)
+    const ofRest = Float64Array.from({ length: quantity + 1 }, (_, wanted) => (wanted === 0 ? 0 : wanted * price));
+    const before = [ofRest];
+    for (let i = 0; i < from.length; i += 1) before.push(this.withShelf(i, before[i] ?? ofRest, multipliers));
+    // Units of the rest are reckoned with the shelves before.
+    let after = Float64Array.from({ length: quantity + 1 }, (_, wanted) => (wanted === 0 ? 0 : Infinity));
+    const least = before[from.length]?.[quantity] ?? 0;
+    for (let i = from.length - 1; i >= 0; i -= 1) {
       for (let count = from[i] ?? 0; count < (to[i] ?? 0); count += 1) {
         const left = quantity - (units[count] ?? 0);
-        let least = Infinity;
+        let others = Infinity;
         for (let wanted = 0; wanted <= left; wanted += 1)
-          least = Math.min(least, (before[i * width + wanted] ?? 0) + (after[(i + 1) * width + left - wanted] ?? 0));
-        losses[count] = (losses[count] ?? 0) + least + priceOf(i, count) - best;
+          others = Math.min(others, (before[i]?.[wanted] ?? 0) + (after[left - wanted] ?? 0));
+        losses[count] = (losses[count] ?? 0) + others + this.priceOf(i, count, multipliers) - least;
       }
+      after = this.withShelf(i, after, multipliers);
+    }
+  }
+
+  /** The least that so many units cost, when those of one more shelf may be among them. */
+  private withShelf(i: number, least: Float64Array, multipliers: Float64Array): Float64Array<ArrayBuffer> {
+    const { units } = this.counts;
+    return Float64Array.from(least, (without, wanted) => {
+      let best = without;
+      for (let count = this.from[i] ?? 0; count < (this.to[i] ?? 0) && (units[count] ?? 0) <= wanted; count += 1)
+        best = Math.min(best, (least[wanted - (units[count] ?? 0)] ?? 0) + this.priceOf(i, count, multipliers));
+      return best;
+    });
+  }
+
+  private priceOf(i: number, count: number, multipliers: Float64Array): number {
+    return (multipliers[this.start + count] ?? 0) + (this.counts.units[count] ?? 0) * (this.penalty[i] ?? 0);
   }
 
   /** The cheapest unit that comes from no counted shelf: pooled, or left unfilled. */
