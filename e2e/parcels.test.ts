@@ -94,3 +94,21 @@ test('a form that is opened while the one before is still being answered stays o
   await expect(panel.getByRole('list', { name: 'Lines' })).toContainText('came');
   await expect(wrong.getByLabel('How many')).toHaveValue('2');
 });
+
+test('an amount that is none is refused in words that stay until they are closed, and what was typed stays too', async ({ page }) => {
+  await page.goto('/parcels');
+  const card = page.getByRole('main').getByRole('button', { name: /^Button Box/ });
+  await card.click();
+  const panel = page.getByRole('complementary', { name: 'Parcel from Button Box' });
+  const paid = panel.getByLabel(/^Paid, in/);
+  await paid.fill('-3');
+  await paid.press('Enter');
+  const refusal = page.getByText('“-3” is no amount.');
+  await expect(refusal).toBeVisible();
+  await expect(paid).toHaveValue('-3');
+  await page.getByRole('button', { name: 'Close toast' }).click();
+  await expect(refusal).toBeHidden();
+  await paid.fill('6,20');
+  await paid.press('Enter');
+  await expect(card).toContainText('€6.20');
+});
