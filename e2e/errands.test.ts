@@ -79,7 +79,7 @@ test('a budget too small says what it leaves out, and what all would come to', a
   await expect(page.getByText(/\d+ parts? cannot be had under these rules, most of all/)).toBeVisible();
   const reasons = page.getByRole('list', { name: 'What shapes the plan' });
   await expect(reasons).toContainText(/Without a budget of €3\.50, \d+ parts? more could be had: the trip would come to €\d/);
-  expect(Math.abs(minor((/come to (\d+\.\d\d)/.exec((await reasons.textContent()) ?? '') ?? [])[1] ?? '') - all)).toBeLessThanOrEqual(
+  expect(Math.abs(minor((/come to €(\d+\.\d\d)/.exec((await reasons.textContent()) ?? '') ?? [])[1] ?? '') - all)).toBeLessThanOrEqual(
     all * 0.02,
   );
   await page.getByLabel('Budget, all in').fill('');
