@@ -32,7 +32,8 @@ function ruleCost({ words, without: { currency } }: SetRule, plan: BasketPlan, w
   if (plan.status === 'infeasible') return `Without ${words} there is a plan, for ${inAll}.`;
   const more = missing(plan) - missing(without);
   if (more > 0) return `Without ${words}, ${count(more, 'part')} more could be had: the trip would come to ${inAll}.`;
-  const dearer = plan.costMinor - plan.shortageMinor - (without.costMinor - without.shortageMinor);
+  // What is said is what would be paid: a plan without the rule may be better for what it leaves alone, and dearer.
+  const dearer = plan.paidMinor - without.paidMinor;
   if (dearer <= 0) return null;
   return `Keeping to ${words} costs ${money(dearer, currency)}: without it the trip would come to ${inAll}.`;
 }
