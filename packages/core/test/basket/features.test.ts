@@ -213,6 +213,22 @@ describe('what the plan is compared with', () => {
     expect(plan.compared.fewestParcelsMinor).toBe(1000);
   });
 
+  test('where the same cannot be had in fewer parcels, the plan is the whole curve; it is empty only while nobody has worked it out', async () => {
+    const apart = problem({
+      needs: [wants('hat'), wants('boots')],
+      offers: [offer('far', 'hat', 50), offer('third', 'boots', 20)],
+      sellers,
+    });
+    // Far 50 + 100 and third 20 + 100.
+    expect((await solve(apart)).compared.curve).toEqual([{ parcels: 2, costMinor: 270, gap: 0 }]);
+    const hurried = await solveBasket(
+      apart,
+      { now: () => 0, shouldStop: () => false, onProgress: () => undefined, onPlan: () => undefined },
+      { comparisons: false },
+    );
+    expect(hurried.compared.curve).toEqual([]);
+  });
+
   test('each rule that costs something says how much', async () => {
     const plan = await solve(problem({ needs, offers, sellers, rules: { ...NO_RULES, withinDays: 5 } }));
     // Without the third seller: far 110 + 100, near 300 + 100 = 610.

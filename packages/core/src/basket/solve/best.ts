@@ -14,7 +14,8 @@ export class Best {
   readonly market: ReducedMarket;
   found: Found | null = null;
   cheapestEach: Found | null = null;
-  curve: readonly CurvePoint[] = [];
+  /** What fewer parcels come to; null while nobody has worked it out. */
+  curve: readonly CurvePoint[] | null = null;
   /** The least shortage any plan can have, as far as it is known, in the market that is searched. */
   leastShortage = 0;
   isBounded = false;
@@ -170,9 +171,9 @@ export class Best {
 
   /** The curve in the figures of the problem, up to the plan itself. */
   private points(costMinor: number, shortageMinor: number, gap: number): BasketPlan['compared']['curve'] {
-    if (this.curve.length === 0 && (this.found?.priced.parcels.length ?? 0) > 1) return [];
+    if (this.curve === null && (this.found?.priced.parcels.length ?? 0) > 1) return [];
     const own = this.found?.priced.parcels.length ?? 0;
-    const fewer = this.curve
+    const fewer = (this.curve ?? [])
       .filter((point) => point.parcels < own)
       .map(({ parcels, moneyMinor, gap: ownGap }) => ({ parcels, costMinor: moneyMinor + shortageMinor, gap: ownGap }));
     return [...fewer, { parcels: own, costMinor, gap }];

@@ -31,9 +31,9 @@ const SEARCH_TRIES = 6000;
 
 /**
  * What a trip comes to with at most so many parcels, from the fewest that leave no more unfilled than the plan does up to one less
- * than the plan's own number. Empty when time ran out before the fewest were known.
+ * than the plan's own number; none where the same cannot be had in fewer. Null when time ran out before that was known.
  */
-export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: CurveEffort): Promise<readonly CurvePoint[]> {
+export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: CurveEffort): Promise<readonly CurvePoint[] | null> {
   const own = plan.priced.parcels.length;
   const maxShortageMinor = shortageOf(plan.priced.short, market);
   if (own <= 1) return [];
@@ -45,7 +45,7 @@ export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: C
       onProgress: () => undefined,
     });
   const { decision: fewest } = await solve({ fewestParcels: true, maxShortageMinor }, null, 0);
-  if (!fewest || effort.isOver()) return [];
+  if (!fewest || effort.isOver()) return null;
   const least = priceDecision(market, fewest).parcels.length;
   const points: CurvePoint[] = [];
   for (const parcels of spread(least, own - 1)) {
@@ -69,7 +69,7 @@ export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: C
     // More parcels allowed never cost more than fewer.
     points.push(before && before.moneyMinor <= moneyMinor ? { ...before, parcels } : { parcels, moneyMinor, shortageMinor, gap });
   }
-  return points;
+  return points.length === 0 && least < own ? null : points;
 }
 
 /** A plan of at most so many parcels by search, begun from the plan that has more. */
