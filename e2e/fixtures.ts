@@ -2,7 +2,7 @@ import { expect, type Page, test as base } from '@playwright/test';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { startServer } from './server.js';
+import { startServer, suiteNow } from './server.js';
 
 /**
  * Milliseconds by which every change, and every reading, reaches the server late: `OUTFIT_E2E_LATE=400 npm run e2e` finds what only holds
@@ -32,6 +32,21 @@ async function whenSaved(page: Page): Promise<void> {
   await expect.poll(asksToStay).toBe(false);
 }
 
+/** Has a page take it for so many milliseconds later than it is. What is timed goes on as ever: only the calendar moves. */
+function shiftDate(aheadMs: number): void {
+  const Real = Date;
+  globalThis.Date = class extends Real {
+    constructor(...given: readonly [] | ConstructorParameters<DateConstructor>) {
+      if (given.length === 0) super(Real.now() + aheadMs);
+      else super(...given);
+    }
+
+    static override now(): number {
+      return Real.now() + aheadMs;
+    }
+  } as DateConstructor;
+}
+
 /** Every test has the application to itself, on a copy of the demo data: none sees what another did, so they run side by side. */
 export const test = base.extend<{ readonly application: string; readonly isDemo: boolean }>({
   /** False where a test begins with nothing at all. */
@@ -49,6 +64,7 @@ export const test = base.extend<{ readonly application: string; readonly isDemo:
   ],
   page: async ({ page }, use, info) => {
     const refused = refusedOf(page);
+    await page.addInitScript(shiftDate, suiteNow().getTime() - Date.now());
     if (LATE_MS.change + LATE_MS.read > 0)
       await page.route('**/api/**', async (route) => {
         const lateMs = route.request().method() === 'GET' ? LATE_MS.read : LATE_MS.change;

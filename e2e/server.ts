@@ -3,6 +3,19 @@ import { fileURLToPath } from 'node:url';
 
 const MAIN = fileURLToPath(new URL('../apps/server/dist/main.js', import.meta.url));
 
+/** The moment all browser tests begin at, whatever day it is: `OUTFIT_TEST_NOW` sets another. */
+const SUITE_NOW = process.env['OUTFIT_TEST_NOW'] ?? '2026-11-27T10:00:00Z';
+process.env['OUTFIT_E2E_BEGAN'] ??= String(Date.now());
+
+/** The time it is in the tests: it goes on for all of a run alike, in the browser as on the server. */
+export const suiteNow = (): Date => new Date(Date.parse(SUITE_NOW) + Date.now() - Number(process.env['OUTFIT_E2E_BEGAN']));
+
+/** So many days after today, as a field takes it and a file has it: 2026-12-24. */
+export function suiteDay(days = 0): string {
+  const now = suiteNow();
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000 + days * 86_400_000).toISOString().slice(0, 10);
+}
+
 export interface RunningServer {
   readonly address: string;
   stop(): Promise<void>;
@@ -12,9 +25,13 @@ export interface RunningServer {
 
 /** Starts the built application on a data folder, on a port of its own; a folder without data is filled with the demo or left empty. */
 export async function startServer(folder: string, isDemo = true): Promise<RunningServer> {
-  const server = spawn(process.execPath, [MAIN, ...(isDemo ? ['--demo'] : []), '--data', folder, '--port', '0'], {
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
+  const server = spawn(
+    process.execPath,
+    [MAIN, ...(isDemo ? ['--demo'] : []), '--data', folder, '--port', '0', '--now', suiteNow().toISOString()],
+    {
+      stdio: ['ignore', 'pipe', 'pipe'],
+    },
+  );
   const gone = new Promise<void>((resolve) => server.once('exit', () => resolve()));
   const address = await new Promise<string>((resolve, reject) => {
     let said = '';

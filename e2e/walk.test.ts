@@ -2,6 +2,7 @@ import { type Page } from '@playwright/test';
 import { pick } from './dressing.js';
 import { expect, test } from './fixtures.js';
 import { readFile } from 'node:fs/promises';
+import { suiteDay } from './server.js';
 
 const csv = (text: string) => ({ name: 'desk.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
 const pounds = (text: string | null): number => Math.round(Number((text ?? '').replace(/[^\d.]/g, '')) * 100);
@@ -81,7 +82,7 @@ test('one figure, from brief to a priced shopping plan', async ({ page }) => {
     .locator('input[type=file]')
     .setInputFiles(
       csv(
-        'seller,item,asks,left,sold in,condition,seen on\ntin-drawer,LG-701·chalk+soot,0.01,9,1,new,2026-11-20\ntin-drawer,HN-601·rosewood,0.02,9,1,new,2026-11-20\ntin-drawer,HD-101·rosewood·weathered,0.03,9,1,new,2026-11-20\n',
+        `seller,item,asks,left,sold in,condition,seen on\ntin-drawer,LG-701·chalk+soot,0.01,9,1,new,${suiteDay(-7)}\ntin-drawer,HN-601·rosewood,0.02,9,1,new,${suiteDay(-7)}\ntin-drawer,HD-101·rosewood·weathered,0.03,9,1,new,${suiteDay(-7)}\n`,
       ),
     );
   await page.getByRole('button', { name: 'Import 3 offers' }).click();

@@ -1,4 +1,5 @@
 import { expect, test } from './fixtures.js';
+import { suiteDay } from './server.js';
 
 test('the market opens on what is needed: who has most of it, and what fell since', async ({ page }) => {
   await page.goto('/market');
@@ -15,7 +16,7 @@ test('the market opens on what is needed: who has most of it, and what fell sinc
   await page.locator('input[type=file]').setInputFiles({
     name: 'cheap.csv',
     mimeType: 'text/csv',
-    buffer: Buffer.from('seller,item,asks,left,sold in,condition,seen on\ntin-drawer,LG-701·chalk+soot,0.01,9,1,new,2026-11-20\n'),
+    buffer: Buffer.from(`seller,item,asks,left,sold in,condition,seen on\ntin-drawer,LG-701·chalk+soot,0.01,9,1,new,${suiteDay(-7)}\n`),
   });
   await page.getByRole('button', { name: 'Import 1 offer' }).click();
   const fell = page.getByRole('region', { name: 'Fell' });

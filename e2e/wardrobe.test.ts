@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { pick } from './dressing.js';
 import { expect, test } from './fixtures.js';
+import { suiteDay } from './server.js';
 
 test('a drawer opens as it lies there: some of a run are moved by name, by drag, and Undo brings them back, also after a reload', async ({
   page,
@@ -57,7 +58,7 @@ test('a defect makes a run of its own, what is lent is away until it comes back,
   await page.getByRole('option', { name: /Mitten hand in clay/ }).click();
   await page.keyboard.press('l');
   await page.getByLabel('To whom').fill('Margit');
-  await page.getByLabel('Due back on').fill('2026-01-02');
+  await page.getByLabel('Due back on').fill(suiteDay(-329));
   await page.getByRole('button', { name: 'Do it' }).click();
   const lent = places.getByRole('button', { name: /^Lent to Margit/ });
   await expect(lent).toContainText('was due back');

@@ -1,19 +1,35 @@
 // Helpers of the npm scripts. Node built-ins only: these run before anything is installed.
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, statSync } from 'node:fs';
+import { existsSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
-const LEAST_NODE = [20, 11];
+/** The lines of versions that Outfit runs on, as the field `engines` of package.json has them: ^20.19.0 or >=24.11.0 each. */
+const NODE_LINES = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8'))
+  .engines.node.split(' || ')
+  .map((line) => ({ isOpen: line.startsWith('>='), least: line.replace(/^\D+/, '').split('.').map(Number) }));
 
-/** Ends with a sentence when this Node is too old to run Outfit. */
+/**
+ * The least version of each line.
+ *
+ * @returns {string[]}
+ */
+export const leastNodes = () => NODE_LINES.map(({ least }) => least.join('.'));
+
+/** Does Outfit run on a version of Node? */
+export function runsOn(version) {
+  const [major, minor, patch] = version.split('.').map(Number);
+  return NODE_LINES.some(({ isOpen, least: [first, second, third] }) => {
+    if (major !== first) return isOpen && major > first;
+    return minor > second || (minor === second && patch >= third);
+  });
+}
+
+/** Ends with a sentence when this Node cannot run Outfit. */
 export function requireNode() {
-  const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major > LEAST_NODE[0] || (major === LEAST_NODE[0] && minor >= LEAST_NODE[1])) return;
-  console.error(
-    `Outfit needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}. Install a newer Node and try again.`,
-  );
+  if (runsOn(process.versions.node)) return;
+  console.error(`Outfit needs Node ${leastNodes().join(', ')} or newer; this is ${process.versions.node}. Install one and try again.`);
   process.exit(1);
 }
 

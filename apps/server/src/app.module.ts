@@ -8,7 +8,7 @@ import { FiguresModule } from './figures/index.js';
 import { IdeasModule } from './ideas/index.js';
 import { LineUpsModule } from './lineups/index.js';
 import { MarketModule } from './market/index.js';
-import { Clock, SystemClock } from './platform/clock/index.js';
+import { Clock } from './platform/clock/index.js';
 import { Database, FolderLock } from './platform/db/index.js';
 import { BinModule } from './platform/bin/index.js';
 import { FilesModule } from './platform/files/index.js';
@@ -19,7 +19,14 @@ import { LiveModule } from './platform/live/index.js';
 import { WardrobeModule } from './wardrobe/index.js';
 import { type OwnWorkspace, type WorkspaceHost, WorkspacesModule } from './workspaces/index.js';
 
-/** What everything stands on: the time, and the workspace's database. It is closed, and its folder let go of, last of all. */
+/** What everything stands on. */
+export interface Ground {
+  readonly database: Database;
+  readonly lock: FolderLock;
+  readonly clock: Clock;
+}
+
+/** The time, and the workspace's database. It is closed, and its folder let go of, last of all. */
 @Global()
 @Module({})
 class GroundModule implements OnApplicationShutdown {
@@ -28,11 +35,11 @@ class GroundModule implements OnApplicationShutdown {
     private readonly lock: FolderLock,
   ) {}
 
-  static over(database: Database, lock: FolderLock): DynamicModule {
+  static over({ database, lock, clock }: Ground): DynamicModule {
     return {
       module: GroundModule,
       providers: [
-        { provide: Clock, useClass: SystemClock },
+        { provide: Clock, useValue: clock },
         { provide: Database, useValue: database },
         { provide: FolderLock, useValue: lock },
       ],
@@ -48,11 +55,11 @@ class GroundModule implements OnApplicationShutdown {
 
 @Module({})
 export class AppModule {
-  static over(own: OwnWorkspace, database: Database, lock: FolderLock, host: WorkspaceHost): DynamicModule {
+  static over(own: OwnWorkspace, ground: Ground, host: WorkspaceHost): DynamicModule {
     return {
       module: AppModule,
       imports: [
-        GroundModule.over(database, lock),
+        GroundModule.over(ground),
         FilesModule.over(own.folder),
         WorkspacesModule.over(host, own),
         LiveModule,

@@ -10,6 +10,7 @@ import sirv from 'sirv';
 import { AppModule } from './app.module.js';
 import { catalogueBody, drawingBody } from './catalogue/index.js';
 import { loadDemo } from './demo/index.js';
+import { Clock, SystemClock } from './platform/clock/index.js';
 import { Database, FolderLock, openDatabase } from './platform/db/index.js';
 import { pictureBody } from './platform/files/index.js';
 import {
@@ -35,7 +36,12 @@ export interface AppOptions {
   readonly webFolder: string | null;
   /** Fill an empty database with the demo world. */
   readonly demo: boolean;
+  /** The machine's own unless one is given. */
+  readonly clock?: Clock;
 }
+
+/** What each workspace of one server is opened with. */
+type Shared = Required<Pick<AppOptions, 'webFolder' | 'clock'>>;
 
 const SECURITY = helmet({
   contentSecurityPolicy: {
@@ -67,27 +73,23 @@ const squeezed = compression({
  * Builds the application, not yet listening. Takes the data folder for itself: a second server on it is refused. Throws
  * StartRefused with a sentence for what a person can put right.
  */
-export function createApp({ dataFolder, webFolder, demo }: AppOptions): Promise<NestExpressApplication> {
+export function createApp({ dataFolder, webFolder, demo, clock = new SystemClock() }: AppOptions): Promise<NestExpressApplication> {
+  const shared = { webFolder, clock };
   const host: WorkspaceHost = new WorkspaceHost(dataFolder, demo, (folder, path, begin) =>
-    openWorkspace({ folder, path }, webFolder, begin === 'demo', host),
+    openWorkspace({ folder, path }, shared, begin === 'demo', host),
   );
-  return openWorkspace({ folder: dataFolder, path: '' }, webFolder, demo, host);
+  return openWorkspace({ folder: dataFolder, path: '' }, shared, demo, host);
 }
 
 /** One workspace, its database open and its folder locked. */
-async function openWorkspace(
-  own: OwnWorkspace,
-  webFolder: string | null,
-  demo: boolean,
-  host: WorkspaceHost,
-): Promise<NestExpressApplication> {
+async function openWorkspace(own: OwnWorkspace, shared: Shared, demo: boolean, host: WorkspaceHost): Promise<NestExpressApplication> {
   const dataFolder = own.folder;
   mkdirSync(dataFolder, { recursive: true });
   const lock = FolderLock.take(dataFolder);
   let database: Database | null = null;
   try {
-    database = await openDatabase(join(dataFolder, 'outfit.sqlite'), SCHEMA, new Date());
-    const app = await buildApp(own, database, lock, webFolder, host);
+    database = await openDatabase(join(dataFolder, 'outfit.sqlite'), SCHEMA, shared.clock.now());
+    const app = await buildApp(own, database, lock, shared, host);
     if (demo) await loadDemo(app);
     return app;
   } catch (error) {
@@ -101,10 +103,10 @@ async function buildApp(
   own: OwnWorkspace,
   database: Database,
   lock: FolderLock,
-  webFolder: string | null,
+  { webFolder, clock }: Shared,
   host: WorkspaceHost,
 ): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(own, database, lock, host), {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(own, { database, lock, clock }, host), {
     bodyParser: false,
     logger: ['error', 'warn'],
     abortOnError: false,

@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { createApp } from './app.js';
 import { photographDemo } from './demo/index.js';
+import { ClockFrom, SystemClock } from './platform/clock/index.js';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 const DEFAULT_PORT = 4640;
@@ -29,15 +30,19 @@ function reasonOf(error: unknown, port: number, dataFolder: string): string {
 }
 
 const { values } = parseArgs({
-  options: { demo: { type: 'boolean', default: false }, data: { type: 'string' }, port: { type: 'string' } },
+  options: { demo: { type: 'boolean', default: false }, data: { type: 'string' }, port: { type: 'string' }, now: { type: 'string' } },
 });
 const port = Number(values.port ?? process.env['OUTFIT_PORT'] ?? DEFAULT_PORT);
 if (!Number.isInteger(port) || port < 0 || port > 65535)
   giveUp(`“${values.port ?? ''}” is not a port. Give a number such as ${DEFAULT_PORT}.`);
+// Outfit as it will be at another time: for tests, and to see what a demo looks like in five years.
+const from = values.now === undefined ? null : new Date(values.now);
+if (from !== null && Number.isNaN(from.getTime())) giveUp(`“${values.now ?? ''}” is no time. Give one such as 2026-12-24T18:00:00Z.`);
+const clock = from === null ? new SystemClock() : new ClockFrom(from);
 const dataFolder = resolve(values.data ?? process.env['OUTFIT_DATA'] ?? join(ROOT, 'data', values.demo ? 'demo' : 'workspace'));
 
 try {
-  const app = await createApp({ dataFolder, webFolder: join(ROOT, 'apps/web/dist'), demo: values.demo });
+  const app = await createApp({ dataFolder, webFolder: join(ROOT, 'apps/web/dist'), demo: values.demo, clock });
   if (values.demo) await photographDemo(app);
   await app.listen(port, '127.0.0.1');
   for (const signal of ['SIGTERM', 'SIGINT'] as const)

@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { dayNumber, isoDay } from '@outfit/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { type ChildProcess, spawn } from 'node:child_process';
 import { cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs';
@@ -8,11 +9,22 @@ import { fileURLToPath } from 'node:url';
 import { createApp } from '../src/app.js';
 import { type FigureDto, type LineUpDto } from '../src/figures/record/figures.dto.js';
 import { type LookDto } from '../src/figures/record/looks.dto.js';
+import { ClockFrom } from '../src/platform/clock/index.js';
 import { type AnyJobDto } from '../src/platform/jobs/job.dto.js';
 
 /** The server's own start, run from its sources. */
 export const MAIN = fileURLToPath(new URL('../src/main.ts', import.meta.url));
 export const SOURCES = ['--import', fileURLToPath(new URL('../../../scripts/sources/register.mjs', import.meta.url))];
+
+/** The moment all tests of the server begin at, whatever day it is: `OUTFIT_TEST_NOW` sets another. */
+export const SUITE_NOW = process.env['OUTFIT_TEST_NOW'] ?? '2026-11-27T10:00:00Z';
+
+/** It goes on for all of a run alike, so that nothing happens before what made it. */
+const RUN_BEGAN = Number(process.env['OUTFIT_TEST_RUN']?.split('-')[1] ?? Date.now());
+const suiteClock = (): ClockFrom => new ClockFrom(new Date(Date.parse(SUITE_NOW) + Date.now() - RUN_BEGAN));
+
+/** So many days after the day of the suite, ISO. */
+export const suiteDay = (days = 0): string => isoDay(dayNumber(suiteClock().today()) + days);
 
 export interface ServerProcess {
   readonly process: ChildProcess;
@@ -21,7 +33,17 @@ export interface ServerProcess {
 
 /** A server in a process of its own, once it is ready: for what can only be tried by killing it. */
 export function startProcess(folder: string, ...args: readonly string[]): Promise<ServerProcess> {
-  const server = spawn(process.execPath, [...SOURCES, MAIN, '--data', folder, '--port', '0', ...args]);
+  const server = spawn(process.execPath, [
+    ...SOURCES,
+    MAIN,
+    '--data',
+    folder,
+    '--port',
+    '0',
+    '--now',
+    suiteClock().now().toISOString(),
+    ...args,
+  ]);
   return new Promise((resolve, reject) => {
     let said = '';
     server.stdout.on('data', (text: Buffer) => {
@@ -50,7 +72,7 @@ async function demoFolder(): Promise<string> {
   const made = join(tmpdir(), `outfit-test-demo-${process.env['OUTFIT_TEST_RUN'] ?? process.pid}`);
   if (existsSync(made)) return made;
   const making = ownFolder();
-  const app = await createApp({ dataFolder: making, webFolder: null, demo: true });
+  const app = await createApp({ dataFolder: making, webFolder: null, demo: true, clock: suiteClock() });
   await app.close();
   try {
     renameSync(making, made);
@@ -72,7 +94,7 @@ export class Harness {
   static async start(given?: string, demo = true): Promise<Harness> {
     const folder = given ?? ownFolder();
     if (given === undefined && demo) cpSync(await demoFolder(), folder, { recursive: true });
-    const app = await createApp({ dataFolder: folder, webFolder: null, demo });
+    const app = await createApp({ dataFolder: folder, webFolder: null, demo, clock: suiteClock() });
     await app.listen(0, '127.0.0.1');
     return new Harness(folder, app, await app.getUrl());
   }

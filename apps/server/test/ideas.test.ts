@@ -3,7 +3,7 @@ import type { FigureDto, LineUpDto } from '../src/figures/record/figures.dto.js'
 import type { IdeaDto, IdeasDto } from '../src/ideas/ideas.dto.js';
 import type { BinnedDto } from '../src/platform/bin/bin.dto.js';
 import type { ImportReportDto } from '../src/platform/importing/importReport.dto.js';
-import { Harness } from './harness.js';
+import { Harness, suiteDay } from './harness.js';
 
 let server: Harness;
 beforeAll(async () => {
@@ -124,7 +124,7 @@ describe('what is owed', () => {
       agreed,
       dueOn,
       figures,
-      doneOn: '2026-11-20',
+      doneOn: suiteDay(-7),
     });
     expect(body.owed.at(-1)).toMatchObject({ who: 'Tobin Marl', standing: 'done' });
     await undo();
@@ -138,7 +138,7 @@ describe('what is owed', () => {
     const poster = (await page()).owed.find(({ who }) => who === 'The winter fair');
     await server.put('figures/bin', { figures: ['perrin-oake'], isAway: true });
     const { who, what, agreed, dueOn, figures } = poster ?? { who: '', what: '', agreed: '', dueOn: null, figures: [] };
-    const given = await server.put(`ideas/owed/${poster?.id ?? ''}`, { who, what, agreed, dueOn, figures, doneOn: '2026-11-26' });
+    const given = await server.put(`ideas/owed/${poster?.id ?? ''}`, { who, what, agreed, dueOn, figures, doneOn: suiteDay(-1) });
     expect(given.status).toBe(200);
   });
 });

@@ -3,7 +3,7 @@ import { type ImportReportDto } from '../src/platform/importing/importReport.dto
 import { CatalogueService } from '../src/catalogue/index.js';
 import { type OfferDto, type PricesDto, type SellerDto } from '../src/market/market.dto.js';
 import { type PieceDto, type PieceReportDto, type PiecesPageDto } from '../src/wardrobe/wardrobe.dto.js';
-import { Harness } from './harness.js';
+import { Harness, suiteDay } from './harness.js';
 
 let server: Harness;
 beforeAll(async () => {
@@ -107,7 +107,7 @@ describe('importing offers', () => {
     );
 
   test('a cheaper imported offer becomes the lowest price at once', async () => {
-    const file = `${HEADER}tin-drawer,HE-901·walnut+clear-amber,0.05,9,1,new,2026-11-20\n`;
+    const file = `${HEADER}tin-drawer,HE-901·walnut+clear-amber,0.05,9,1,new,${suiteDay(-7)}\n`;
     expect((await server.post<ImportReportDto>('market/import?agree=all', file)).body.importedCount).toBe(1);
     const { body } = await server.get<PricesDto>('market/prices');
     // 5 and a fifth of the 1.95 that Tin Drawer's lightest parcel costs
@@ -117,13 +117,13 @@ describe('importing offers', () => {
       5,
       44,
       'tin-drawer',
-      '2026-11-20',
+      suiteDay(-7),
     ]);
   });
 
   test('an offer is known by what it is: the next file may have its lines in any order', async () => {
     const rows = ['0.40,3,1,used', '0.35,2,1,used', '0.90,1,1,new', '0.38,8,4,used'].map(
-      (rest) => `tin-drawer,HA-118·raven,${rest},2026-11-20`,
+      (rest) => `tin-drawer,HA-118·raven,${rest},${suiteDay(-7)}`,
     );
     const offers = async () =>
       (await importedOf('tin-drawer'))
@@ -138,7 +138,7 @@ describe('importing offers', () => {
 
   test('a seller’s file imported again replaces that seller’s imported offers, not the simulated ones', async () => {
     const before = (await server.get<SellerDto[]>('market/sellers')).body.find((seller) => seller.id === 'second-shelf')?.offerCount ?? 0;
-    const row = (price: string): string => `second-shelf,HA-118·raven,${price},1,1,used,2026-11-20\n`;
+    const row = (price: string): string => `second-shelf,HA-118·raven,${price},1,1,used,${suiteDay(-7)}\n`;
     await server.post('market/import?agree=all', `${HEADER}${row('1.00')}${row('2.00')}`);
     expect(await importedOf('second-shelf')).toHaveLength(2);
     await server.post('market/import?agree=all', `${HEADER}${row('3.00')}`);
@@ -150,7 +150,7 @@ describe('importing offers', () => {
 
   test('a slip in a number, a name, and a colour in everyday words are told with the number that was likely meant', async () => {
     const meant = async (item: string): Promise<string> => {
-      const { body } = await server.post<ImportReportDto>('market/import', `${HEADER}tin-drawer,${item},1.00,1,1,new,2026-11-20\n`);
+      const { body } = await server.post<ImportReportDto>('market/import', `${HEADER}tin-drawer,${item},1.00,1,1,new,${suiteDay(-7)}\n`);
       return body.problems.map((problem) => problem.reason).join();
     };
     expect(await meant('HA-118·ravn')).toBe('No part in the catalogue has this number. Did you mean HA-118·raven?');

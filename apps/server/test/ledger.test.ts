@@ -5,7 +5,7 @@ import fc from 'fast-check';
 import { join } from 'node:path';
 import type { DeedDto, PlaceDto, StoryLineDto } from '../src/wardrobe/ledger/ledger.dto.js';
 import type { PieceDto, PiecesPageDto } from '../src/wardrobe/wardrobe.dto.js';
-import { Harness } from './harness.js';
+import { Harness, suiteDay } from './harness.js';
 
 let server: Harness;
 beforeAll(async () => (server = await Harness.start()), 60_000);
@@ -75,10 +75,10 @@ describe('deeds with pieces', () => {
   test('what is lent is owned and not at hand, until it comes back', async () => {
     const run = await add(2, 'Lending shelf');
     const before = (await pieces()).reduce((all, row) => all + row.quantity, 0);
-    await deed({ deed: 'lend', pieces: [{ id: run.id, quantity: 2 }], person: 'Margit', dueOn: '2026-12-24' });
+    await deed({ deed: 'lend', pieces: [{ id: run.id, quantity: 2 }], person: 'Margit', dueOn: suiteDay(27) });
     expect((await pieces()).reduce((all, row) => all + row.quantity, 0)).toBe(before - 2);
     const lent = await placeOf('Lent to Margit');
-    expect(lent).toMatchObject({ kind: 'lent', dueOn: '2026-12-24', pieces: 2 });
+    expect(lent).toMatchObject({ kind: 'lent', dueOn: suiteDay(27), pieces: 2 });
     const [away] = await within(lent.id);
     await deed({ deed: 'return', pieces: [{ id: away?.id ?? 0, quantity: 2 }], to: (await placeOf('Lending shelf')).id });
     expect((await pieces()).reduce((all, row) => all + row.quantity, 0)).toBe(before);

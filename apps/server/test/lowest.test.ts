@@ -4,7 +4,7 @@ import { CatalogueService } from '../src/catalogue/index.js';
 import type { AdvancedDto, PricesDto } from '../src/market/market.dto.js';
 import { MarketService } from '../src/market/market.service.js';
 import { Database } from '../src/platform/db/index.js';
-import { Harness } from './harness.js';
+import { Harness, suiteDay } from './harness.js';
 
 let server: Harness;
 beforeAll(async () => (server = await Harness.start()), 60_000);
@@ -44,10 +44,10 @@ describe('the kept lowest prices are those of the whole market', () => {
   });
 
   test('when a file brings a cheaper offer, and when the next file of that seller leaves it out', async () => {
-    await send('market/import?agree=all', `${HEAD}\ntin-drawer,HA-118·raven,0.02,3,1,used,2026-11-20\n`);
+    await send('market/import?agree=all', `${HEAD}\ntin-drawer,HA-118·raven,0.02,3,1,used,${suiteDay(-7)}\n`);
     expect(await of('HA-118·raven')).toMatchObject({ seller: 'tin-drawer', priceMinor: 2 });
     await agree();
-    await send('market/import?agree=all', `${HEAD}\ntin-drawer,HA-121·raven,9.00,3,1,used,2026-11-20\n`);
+    await send('market/import?agree=all', `${HEAD}\ntin-drawer,HA-121·raven,9.00,3,1,used,${suiteDay(-7)}\n`);
     expect((await of('HA-118·raven'))?.priceMinor).toBeGreaterThan(2);
     await agree();
   });
@@ -55,7 +55,7 @@ describe('the kept lowest prices are those of the whole market', () => {
   test('when a seller’s terms or a rate change', async () => {
     await send('market/import/sellers?agree=all', 'seller,name,country,currency,days,postage\ntin-drawer,Tin drawer,NL,EUR,4,20:0.05\n');
     await agree();
-    await send('market/import/rates?agree=all', 'currency,day,rate\nGBP,2026-11-25,0.2000\n');
+    await send('market/import/rates?agree=all', `currency,day,rate\nGBP,${suiteDay(-2)},0.2000\n`);
     await agree();
   });
 

@@ -11,7 +11,7 @@ import {
   type SellerOffersDto,
 } from '../src/market/market.dto.js';
 import { type ImportReportDto } from '../src/platform/importing/importReport.dto.js';
-import { Harness } from './harness.js';
+import { Harness, suiteDay } from './harness.js';
 
 let server: Harness;
 beforeAll(async () => {
@@ -92,15 +92,15 @@ describe('a feed', () => {
 
   test('imported again says what changed; parts, figures and sets are known by their numbers', async () => {
     const first = file(
-      'tin-drawer,HA-118·raven,0.40,3,1,used,2026-11-20',
-      'tin-drawer,LR-07-a,9.00,1,1,used,2026-11-20',
-      'tin-drawer,LR-07,20,1,1,new,2026-11-20',
+      `tin-drawer,HA-118·raven,0.40,3,1,used,${suiteDay(-7)}`,
+      `tin-drawer,LR-07-a,9.00,1,1,used,${suiteDay(-7)}`,
+      `tin-drawer,LR-07,20,1,1,new,${suiteDay(-7)}`,
     );
     const look = await send(first);
     expect(look.body).toMatchObject({ rowCount: 3, soundCount: 3, importedCount: 0, counts: { new: 3 } });
     expect((await send(first, '?agree=all')).body.importedCount).toBe(3);
     expect((await send(first)).body.changes).toEqual([]);
-    const second = file('tin-drawer,HA-118·raven,0.35,3,1,used,2026-11-24', 'tin-drawer,LR-07-a,9.00,4,1,used,2026-11-24');
+    const second = file(`tin-drawer,HA-118·raven,0.35,3,1,used,${suiteDay(-3)}`, `tin-drawer,LR-07-a,9.00,4,1,used,${suiteDay(-3)}`);
     const again = (await send(second, '?agree=all')).body;
     expect(again.counts).toEqual({ new: 0, dearer: 0, cheaper: 1, stock: 1, gone: 1 });
     expect(again.changes.map((row) => [row.item, row.change])).toEqual([
@@ -117,9 +117,9 @@ describe('a feed', () => {
 
   test('with bad rows names each, and takes the sound ones only when agreed', async () => {
     const text = file(
-      'tin-drawer,HA-118·raven,0.30,3,1,used,2026-11-24',
-      'nobody,HA-118·raven,1,1,1,used,2026-11-24',
-      'tin-drawer,HA-118·ravn,-1,1,1,used,2026-11-24',
+      `tin-drawer,HA-118·raven,0.30,3,1,used,${suiteDay(-3)}`,
+      `nobody,HA-118·raven,1,1,1,used,${suiteDay(-3)}`,
+      `tin-drawer,HA-118·ravn,-1,1,1,used,${suiteDay(-3)}`,
     );
     const { body } = await send(text);
     expect(body.problems.map((row) => [row.line, row.column])).toEqual([
@@ -145,10 +145,10 @@ describe('sellers and rates from files', () => {
       trusted: false,
       rate: null,
     });
-    const offer = 'seller,item,price,stock,multiple,condition,seen on\ncorner-shelf,HA-118·raven,1.00,3,1,new,2026-11-20\n';
+    const offer = `seller,item,price,stock,multiple,condition,seen on\ncorner-shelf,HA-118·raven,1.00,3,1,new,${suiteDay(-7)}\n`;
     await server.request('POST', 'market/import?agree=all', offer);
     expect((await server.get<OfferDto[]>('market/offers?seller=corner-shelf')).body).toEqual([]);
-    await server.request('POST', 'market/import/rates?agree=all', 'currency,day,rate\nNOK,2026-11-20,0.085\n');
+    await server.request('POST', 'market/import/rates?agree=all', `currency,day,rate\nNOK,${suiteDay(-7)},0.085\n`);
     // 1.00 krone at 0.085 is 8.5 cents, rounded half up to 9; the lightest parcel 30 × 0.085 = 2.55.
     expect((await server.get<OfferDto[]>('market/offers?seller=corner-shelf')).body[0]).toMatchObject({
       priceMinor: 9,
@@ -156,7 +156,7 @@ describe('sellers and rates from files', () => {
       landedMinor: 60,
     });
     const known = (await sellers()).find((seller) => seller.id === 'corner-shelf');
-    expect(known).toMatchObject({ isWithoutRate: false, rate: { perUnit: 0.085, day: '2026-11-20' } });
+    expect(known).toMatchObject({ isWithoutRate: false, rate: { perUnit: 0.085, day: suiteDay(-7) } });
     expect(known?.postage).toEqual([
       { upToG: 20, costMinor: 255 },
       { upToG: 100, costMinor: 472 },

@@ -4,7 +4,7 @@ import { CatalogueService } from '../src/catalogue/index.js';
 import type { AdvancedDto, ClockDto, ItemPricesDto, PricesDto } from '../src/market/market.dto.js';
 import { MarketService } from '../src/market/market.service.js';
 import { Database } from '../src/platform/db/index.js';
-import { Harness } from './harness.js';
+import { Harness, suiteDay } from './harness.js';
 
 const ITEM = 'market/prices/variant/' + encodeURIComponent('HA-118·raven');
 
@@ -95,7 +95,7 @@ describe('what the market lists no more, and what only files offer', () => {
     await database.write(() => {
       const add = database.prepare(
         `INSERT INTO offer (id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin)
-           VALUES (?, 'tin-drawer', 'variant', ?, 77, 3, 1, 'used', '2026-11-25', ?)`,
+           VALUES (?, 'tin-drawer', 'variant', ?, 77, 3, 1, 'used', '${suiteDay(-2)}', ?)`,
       );
       add.run('gone', item, 'simulated');
       add.run('from a file', other, 'imported');

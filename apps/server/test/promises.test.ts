@@ -8,7 +8,7 @@ import type { ClashDto, PromisesDto, RunPromisesDto } from '../src/wardrobe/prom
 import type { LeastCopiesDto, SortOutDto } from '../src/wardrobe/sorting/sorting.dto.js';
 import type { PieceDto, PiecesPageDto } from '../src/wardrobe/wardrobe.dto.js';
 import { PromiseKeeper } from '../src/wardrobe/promises/promiseKeeper.js';
-import { Harness } from './harness.js';
+import { Harness, suiteDay } from './harness.js';
 
 let server: Harness;
 beforeAll(async () => (server = await Harness.start()), 60_000);
@@ -63,9 +63,9 @@ describe('who gets which piece', () => {
   test('follows the day a figure is due', async () => {
     const [first = ''] = await shares(DRUM);
     expect(first).toContain('Toss Hallam');
-    await brief('dace-roe', { dueOn: '2026-12-01' });
+    await brief('dace-roe', { dueOn: suiteDay(4) });
     expect((await shares(DRUM)).map((row) => row.replace(/ \d.*/, ''))).toContain('Dace Roe');
-    expect((await clash(DRUM))?.contenders[0]).toMatchObject({ name: 'Dace Roe', because: 'in line', dueOn: '2026-12-01' });
+    expect((await clash(DRUM))?.contenders[0]).toMatchObject({ name: 'Dace Roe', because: 'in line', dueOn: suiteDay(4) });
     await brief('dace-roe', { dueOn: null });
     expect((await clash(DRUM))?.contenders[0]?.name).toBe('Toss Hallam');
   });
@@ -264,9 +264,9 @@ describe('a piece', () => {
   test('is borrowed until a day', async () => {
     const { body } = await server.post<PieceDto[]>('wardrobe/pieces', {
       ...{ variant: 'HA-118·raven', quantity: 1, condition: 'used', place: 'Window sill' },
-      ...{ owner: 'Petra Holm', dueOn: '2027-01-02' },
+      ...{ owner: 'Petra Holm', dueOn: suiteDay(36) },
     });
-    expect(body.find((piece) => piece.owner !== '')).toMatchObject({ owner: 'Petra Holm', dueOn: '2027-01-02' });
+    expect(body.find((piece) => piece.owner !== '')).toMatchObject({ owner: 'Petra Holm', dueOn: suiteDay(36) });
   });
 });
 

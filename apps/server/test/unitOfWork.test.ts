@@ -11,7 +11,7 @@ import { EntriesService } from '../src/catalogue/entries.service.js';
 import { FiguresStore } from '../src/figures/record/figures.store.js';
 import { Database } from '../src/platform/db/database.js';
 import { ChangeLog } from '../src/platform/log/changeLog.js';
-import { Harness } from './harness.js';
+import { Harness, suiteDay } from './harness.js';
 
 let server: Harness;
 beforeAll(async () => {
@@ -167,7 +167,7 @@ describe('edits during an import', () => {
         server.request(
           'POST',
           'market/import?agree=all',
-          `seller,item,asks,left,sold in,condition,seen on\n${'tin-drawer,HA-118·raven,0.42,3,1,used,2026-11-20\n'.repeat(20_000)}`,
+          `seller,item,asks,left,sold in,condition,seen on\n${`tin-drawer,HA-118·raven,0.42,3,1,used,${suiteDay(-7)}\n`.repeat(20_000)}`,
         ),
     ],
     [

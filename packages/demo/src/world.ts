@@ -1,4 +1,4 @@
-import { Catalogue, type CatalogueData } from '@outfit/core';
+import { Catalogue, type CatalogueData, dayNumber, daysBetween, isoDay } from '@outfit/core';
 import type { LineUpPlan } from '@outfit/core/lineup';
 import { type DemoIdea, type DemoOwed, IDEAS, OWED } from './data/ideas.js';
 import { type DemoInHand, type DemoLineUp, factionOf, IN_HAND, LINE_UPS, PLANS, windowSill } from './data/projects/index.js';
@@ -22,9 +22,24 @@ export interface DemoWorld {
   readonly inHand: readonly DemoInHand[];
 }
 
-/** The made-up world that ships with the application. */
-export function demoWorld(): DemoWorld {
+/** The day the tables of the world were written for: the days in them are as far off, on whichever day the world is made. */
+const WRITTEN_ON = '2026-11-27';
+
+/**
+ * The made-up world that ships with the application, as it stands on a day: what is due is due as many days later, whenever
+ * that is.
+ *
+ * @param today ISO day
+ */
+export function demoWorld(today = WRITTEN_ON): DemoWorld {
   const catalogue = generateCatalogue();
-  const lineUps = [...LINE_UPS, windowSill(new Catalogue(catalogue))];
-  return { catalogue, lineUps, plans: PLANS, factionOf, ideas: IDEAS, owed: OWED, wardrobe: YEAR, orders: ORDERS, inHand: IN_HAND };
+  const ahead = daysBetween(WRITTEN_ON, today);
+  const due = <T extends { readonly dueOn: string | null }>(row: T): T =>
+    row.dueOn === null ? row : { ...row, dueOn: isoDay(dayNumber(row.dueOn) + ahead) };
+  const lineUps = [...LINE_UPS, windowSill(new Catalogue(catalogue))].map((lineUp) => ({
+    ...lineUp,
+    figures: lineUp.figures.map((figure) => ({ ...figure, brief: due(figure.brief) })),
+  }));
+  const plans = Object.fromEntries(Object.entries(PLANS).map(([lineUp, plan]) => [lineUp, due(plan)]));
+  return { catalogue, lineUps, plans, factionOf, ideas: IDEAS, owed: OWED, wardrobe: YEAR, orders: ORDERS, inHand: IN_HAND };
 }

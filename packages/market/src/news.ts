@@ -1,4 +1,5 @@
 import { type CatalogueData, seeded, seedOf, type Variant, variantIdOf } from '@outfit/core';
+import { OPENING_YEAR } from './calendar.js';
 import { dayNumber, isoDay } from './time.js';
 
 /** What changes in the world besides prices. `day` is when it is heard. */
@@ -45,8 +46,7 @@ function releases(
 
 /** The day a source goes out of print: those of the last years do, one after another; null for what went long ago. */
 export function outOfPrintOn(seed: number, source: { readonly id: string; readonly year: number }, opened: string): string | null {
-  const age = Number(opened.slice(0, 4)) - source.year;
-  if (age > 3) return null;
+  if (OPENING_YEAR - source.year > 3) return null;
   return isoDay(dayNumber(opened) + 12 + Math.floor(seeded(seedOf(seed, 'print', source.id))() * 500));
 }
 

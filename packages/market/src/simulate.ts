@@ -9,11 +9,12 @@ import {
   seedOf,
   type YieldKind,
 } from '@outfit/core';
+import { type WorldDays, worldDays } from './calendar.js';
 import { codesOn, type DiscountCode } from './codes.js';
 import { type MarketNews, newsBetween, outOfPrintOn } from './news.js';
 import { ratesOn } from './rates.js';
 import { SELLERS, type SimulatedSeller } from './sellers.js';
-import { dayNumber, isoDay } from './time.js';
+import { dayNumber } from './time.js';
 import { usualPrices } from './usual.js';
 
 /** What a seller asks, in its own currency, as the market shows it. `seenOn` is the day of the price, ISO 8601. */
@@ -57,7 +58,7 @@ interface Item {
   /** A number of the item's own: which way its price drifts. */
   readonly drift: number;
   readonly thirdParty: boolean;
-  /** The day it goes out of print, for sources. */
+  /** The day of the world it goes out of print, for sources. */
   readonly goneOn: number | null;
 }
 
@@ -73,13 +74,17 @@ interface Listing {
 }
 
 /**
- * A seeded market over a catalogue, opened on a day. Pure: the same seed and day give the same offers. Each listing is
- * priced anew every one to three weeks, sells down and is stocked again; sources that went out of print grow dearer.
+ * A seeded market over a catalogue, opened on a day. Pure: the same seed and as many days since it opened give the same offers.
+ * Each listing is priced anew every one to three weeks, sells down and is stocked again; sources that went out of print grow dearer.
  */
-export function simulatedMarket(catalogue: CatalogueData, seed: number, opened = '2026-01-01'): Market {
-  const items = itemsOf(catalogue, seed, opened);
+export function simulatedMarket(catalogue: CatalogueData, seed: number, opened: string): Market {
+  const days = worldDays(opened);
+  const items = itemsOf(catalogue, seed, opened, days);
   const station = stationBins(catalogue, seed);
-  const onDay = (day: string): MarketDay => ({ day, number: dayNumber(day), bins: station(day) });
+  const onDay = (day: string): MarketDay => {
+    const number = days.numberOf(day);
+    return { number, bins: station(number), dayOf: days.dayOf };
+  };
   const offersOf = (item: Item, listings: readonly Listing[], on: MarketDay): readonly SeenOffer[] =>
     listings.flatMap((listing) => offerOn(item, listing, on) ?? []);
   function* byItem(day: string): Generator<ItemOffers> {
@@ -95,14 +100,14 @@ export function simulatedMarket(catalogue: CatalogueData, seed: number, opened =
       listed ??= items.map((item) => [item, listingsOf(item, seed)]);
       return listed.flatMap(([item, listings]) => offersOf(item, listings, on));
     },
-    ratesOn: (day) => ratesOn(seed, day),
-    codesOn: (day) => codesOn(seed, day),
+    ratesOn: (day) => ratesOn(seed, days, day),
+    codesOn: (day) => codesOn(seed, days, day),
     newsBetween: (after, until) => newsBetween(catalogue, seed, opened, after, until),
   };
 }
 
 /** Everything that somebody may list: parts that are made, figures, sources whose contents are known, bundles. */
-function itemsOf(catalogue: CatalogueData, seed: number, opened: string): readonly Item[] {
+function itemsOf(catalogue: CatalogueData, seed: number, opened: string, days: WorldDays): readonly Item[] {
   const usual = usualPrices(catalogue);
   const thirdParty = new Map(catalogue.moulds.map((mould) => [mould.number, mould.thirdParty]));
   const worth = (pieces: readonly { readonly variant: string; readonly quantity: number }[]): number =>
@@ -128,7 +133,7 @@ function itemsOf(catalogue: CatalogueData, seed: number, opened: string): readon
     const isUnknown = pieces.length === 0 || pieces.some((piece) => piece.certainty !== 'sure');
     if (isUnknown || source.kind === 'event exclusive') return [];
     const gone = outOfPrintOn(seed, source, opened);
-    return [item('source', source.id, (worth(pieces) * WHOLE_SOURCE) / 1.3, { goneOn: gone === null ? null : dayNumber(gone) })];
+    return [item('source', source.id, (worth(pieces) * WHOLE_SOURCE) / 1.3, { goneOn: gone === null ? null : days.numberOf(gone) })];
   });
   const bundles = catalogue.bundles.map((bundle) => item('bundle', bundle.id, worth(bundle.parts) * 0.9));
   return [...parts, ...figures, ...sources, ...bundles];
@@ -197,14 +202,13 @@ function addPart(listings: Listing[], seller: SimulatedSeller, { id, usualMinor 
 }
 
 /** A day with what is looked up once for all listings. */
-interface MarketDay {
-  readonly day: string;
+interface MarketDay extends Pick<WorldDays, 'dayOf'> {
   readonly number: number;
   readonly bins: ReadonlySet<string>;
 }
 
 /** A listing on a day; null when it is sold out, not yet stocked, or not in the bins. */
-function offerOn(item: Item, listing: Listing, { day, number, bins }: MarketDay): SeenOffer | null {
+function offerOn(item: Item, listing: Listing, { number, bins, dayOf }: MarketDay): SeenOffer | null {
   const { id, seller, condition, multiple } = listing;
   if (seller.kind === 'build-your-own station' && !bins.has(item.id)) return null;
   const read = number - ((number + (listing.seed % seller.readEveryDays)) % seller.readEveryDays);
@@ -219,7 +223,7 @@ function offerOn(item: Item, listing: Listing, { day, number, bins }: MarketDay)
     stock,
     multiple,
     condition,
-    seenOn: read === number ? day : isoDay(read),
+    seenOn: dayOf(read),
   };
 }
 
@@ -257,12 +261,13 @@ function scarcity({ goneOn }: Item, at: number): number {
 }
 
 const BINS = 60;
+const BINS_DAYS = 30;
 
-/** What is in the station's bins: plain parts, another choice every month. */
-function stationBins(catalogue: CatalogueData, seed: number): (day: string) => ReadonlySet<string> {
+/** What is in the station's bins: plain parts, another choice every thirty days. */
+function stationBins(catalogue: CatalogueData, seed: number): (number: number) => ReadonlySet<string> {
   const plain = catalogue.variants.filter((variant) => variant.made && !variant.print && !variant.mergedInto).map((variant) => variant.id);
-  return (day) => {
-    const draw = seeded(seedOf(seed, 'bins', day.slice(0, 7)));
+  return (number) => {
+    const draw = seeded(seedOf(seed, 'bins', Math.floor(number / BINS_DAYS)));
     return new Set(Array.from({ length: BINS }, () => plain[Math.floor(draw() * plain.length)] ?? ''));
   };
 }

@@ -6,7 +6,8 @@ import { dayNumber, isoDay, SELLERS, simulatedMarket } from '../src/index.js';
 
 const { catalogue } = demoWorld();
 const DAY = '2026-03-01';
-const offers = simulatedMarket(catalogue, 7).offersOn(DAY);
+const OPENED = '2026-01-01';
+const offers = simulatedMarket(catalogue, 7, OPENED).offersOn(DAY);
 const variants = new Map(catalogue.variants.map((variant) => [variant.id, variant]));
 const thirdParty = new Set(catalogue.moulds.filter((mould) => mould.thirdParty).map((mould) => mould.number));
 
@@ -20,13 +21,13 @@ describe('the simulated market', () => {
   });
 
   test('is the same for the same seed and day, and another for another', () => {
-    expect(simulatedMarket(catalogue, 7).offersOn(DAY)).toEqual(offers);
-    expect(simulatedMarket(catalogue, 8).offersOn(DAY)).not.toEqual(offers);
+    expect(simulatedMarket(catalogue, 7, OPENED).offersOn(DAY)).toEqual(offers);
+    expect(simulatedMarket(catalogue, 8, OPENED).offersOn(DAY)).not.toEqual(offers);
   });
 
   test('prices walk: a month on, most have moved, none by more than a fifth', () => {
     const later = new Map(
-      simulatedMarket(catalogue, 7)
+      simulatedMarket(catalogue, 7, OPENED)
         .offersOn('2026-04-01')
         .map((offer) => [offer.id, offer.priceMinor]),
     );
@@ -95,15 +96,33 @@ describe('the market going on', () => {
     expect(counter('2026-12-24')).toEqual(counter('2026-11-25'));
   });
 
-  test('the station sells what is in the bins this month, and something else the next', () => {
+  test('the station sells what is in the bins for thirty days, and then something else', () => {
     const bins = (day: string) =>
       market
         .offersOn(day)
         .filter((offer) => offer.seller === 'pegwell-station')
         .map((offer) => offer.item.id);
-    expect(bins('2026-11-26')).toEqual(bins('2026-11-30'));
-    expect(bins('2026-12-01')).not.toEqual(bins('2026-11-30'));
+    const days = Array.from({ length: 31 }, (_, i) => JSON.stringify(bins(isoDay(dayNumber('2026-11-25') + i))));
+    expect(new Set(days).size).toBe(2);
     expect(bins('2026-11-26').length).toBeLessThanOrEqual(60);
+  });
+
+  test.each(['2026-12-01', '2028-02-29', '2029-12-31', '2031-11-27'])('opened on %s it is the same world, day for day', (opened) => {
+    const later = simulatedMarket(catalogue, 7, opened);
+    const ahead = dayNumber(opened) - dayNumber('2026-11-25');
+    const moved = (day: string): string => isoDay(dayNumber(day) + ahead);
+    for (const day of ['2026-10-01', '2026-11-25', '2027-02-03']) {
+      const here = market.offersOn(day).map((offer) => ({ ...offer, seenOn: moved(offer.seenOn) }));
+      expect(later.offersOn(moved(day))).toEqual(here);
+      expect(later.ratesOn(moved(day)).map((rate) => rate.perUnit)).toEqual(market.ratesOn(day).map((rate) => rate.perUnit));
+      const codes = market.codesOn(day).map((code) => ({ ...code, from: moved(code.from), until: moved(code.until) }));
+      expect(later.codesOn(moved(day))).toEqual(codes);
+    }
+    const heard = (news: readonly { readonly kind: string; readonly day: string }[]): readonly string[] =>
+      news.map(({ kind, day }) => `${kind} ${day}`);
+    expect(heard(later.newsBetween(opened, moved('2027-06-01')))).toEqual(
+      heard(market.newsBetween('2026-11-25', '2027-06-01').map((news) => ({ ...news, day: moved(news.day) }))),
+    );
   });
 
   test('lists that are read seldom carry the day they were last seen', () => {

@@ -19,7 +19,7 @@ export async function loadDemo(app: INestApplicationContext): Promise<void> {
   if (!catalogue.store.isEmpty()) return;
   const figures = app.get(FiguresStore, { strict: false });
   const today = app.get(Clock, { strict: false }).today();
-  const world = demoWorld();
+  const world = demoWorld(today);
   await app.get(Database, { strict: false }).write(() => {
     catalogue.fill(world.catalogue);
     for (const [place, lineUp] of world.lineUps.entries()) {

@@ -19,3 +19,16 @@ export class SystemClock extends Clock {
     return new Date();
   }
 }
+
+/** Goes on from a moment that it is given, as fast as time does: to run Outfit as it will be on another day. */
+export class ClockFrom extends Clock {
+  private readonly startedAt = performance.now();
+
+  constructor(private readonly from: Date) {
+    super();
+  }
+
+  now(): Date {
+    return new Date(this.from.getTime() + performance.now() - this.startedAt);
+  }
+}

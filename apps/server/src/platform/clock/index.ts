@@ -1,1 +1,1 @@
-export { Clock, SystemClock } from './clock.js';
+export { Clock, ClockFrom, SystemClock } from './clock.js';

@@ -6,7 +6,7 @@ export const LAMPLIGHTERS: readonly DemoFigure[] = [
     name: 'Lamplighter',
     age: 'adult',
     colours: 'oatmeal soot',
-    story: 'An army of one recipe, forty times, before the midsummer fair.',
+    story: 'An army of one recipe, forty times, before the fair.',
     wanted: `must held motif lantern: A lantern on a pole
       must torso motif waistcoat: The waistcoat
       want headgear shape brim: A bowler

@@ -23,7 +23,7 @@ const oars = (of: string): LineUpPlan['spares'][number] => ({ variant: of, count
 export const PLANS: Readonly<Record<string, LineUpPlan>> = {
   'heron-crew': plan({
     ...{ kind: 'crew', promised: 6, dueOn: '2027-06-20' },
-    notes: 'The race is at midsummer. The jackets come from one box only: whoever has one to spare is asked first.',
+    notes: 'All of them stand by the day of the race. The jackets come from one box only: whoever has one to spare is asked first.',
     house: { ...NO_HOUSE_RULES, skinSchool: 'natural', mainColours: 3 },
     packColour: 'sky-wash',
     roles: crewRoles('Steer', [{ name: 'Rival steer', least: 0, most: 1 }]),
