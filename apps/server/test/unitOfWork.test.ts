@@ -7,7 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type LookDto } from '../src/figures/record/looks.dto.js';
 import { type ImportJobDto } from '../src/catalogue/files/importReport.js';
-import { EntriesService } from '../src/catalogue/entries.service.js';
+import { CatalogueEditor } from '../src/catalogue/catalogueEditor.service.js';
 import { FiguresStore } from '../src/figures/record/figures.store.js';
 import { Database } from '../src/platform/db/database.js';
 import { ChangeLog } from '../src/platform/log/changeLog.js';
@@ -78,7 +78,7 @@ describe('a unit of work', () => {
 
   test('of a catalogue entry that is undone leaves no trace in what is kept in memory', async () => {
     const database = server.app.get(Database);
-    const entries = server.app.get(EntriesService, { strict: false });
+    const entries = server.app.get(CatalogueEditor, { strict: false });
     const colour = { id: 'unseen', name: 'Unseen', hex: '#123456', finish: 'solid' as const, kind: 'cloth' as const };
     const broken = database.write(() => {
       entries.saveNow('colours', colour);

@@ -5,7 +5,7 @@ import { randomUUID } from 'node:crypto';
 import { Database } from '../platform/db/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
-import { EntriesService, WardrobePicturesService } from '../wardrobe/index.js';
+import { Ledger, WardrobePicturesService } from '../wardrobe/index.js';
 import type { BeginDto, BenchSessionDto, EndSessionDto, SessionNoteDto } from './bench.dto.js';
 import { type BenchPlan, BenchRecord, type PlannedStep, type SessionRow, type TickRow } from './bench.record.js';
 import { type BenchPlaces, backwards, movementsOf, piecesNow } from './movements.js';
@@ -37,7 +37,7 @@ export class BenchService {
 
   constructor(
     database: Database,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly planner: BenchPlanner,
     private readonly views: BenchViews,
     private readonly live: LiveService,
@@ -45,7 +45,7 @@ export class BenchService {
   ) {
     this.record = new BenchRecord((sql) => database.prepare(sql));
     pictures.addSubjects('bench', (id) => this.kept(id).session.title);
-    entries.restoreOthers((state) => this.restore(state as Partial<KeptSession>));
+    ledger.restoreOthers((state) => this.restore(state as Partial<KeptSession>));
   }
 
   session(id: string): BenchSessionDto {
@@ -66,7 +66,7 @@ export class BenchService {
       throw new Problem(422, 'A figure is named twice: say once how many of it are built.');
     for (const { figure } of figures) this.refuseTwice(figure);
     const { figures: own, plan } = await this.planner.plan(figures.map(({ figure, copies }) => ({ figure, copies: copies ?? null })));
-    return this.entries.changing<BenchSessionDto>(() => {
+    return this.ledger.changing<BenchSessionDto>(() => {
       for (const { figure } of figures) this.refuseTwice(figure);
       const [first, ...others] = own;
       const many = own.reduce((all, row) => all + row.copies, 0);
@@ -75,12 +75,12 @@ export class BenchService {
         ...{ id: randomUUID(), ordinal: this.record.nextOrdinal(), title, state: 'open', plan: JSON.stringify(plan), remark: '' },
         // Most often it is the same person again.
         who: this.record.lastWho(),
-        ...{ begunAt: this.entries.now(), endedAt: null, removedAt: null, version: 1 },
+        ...{ begunAt: this.ledger.now(), endedAt: null, removedAt: null, version: 1 },
       };
       this.record.write(row);
       for (const { figure, look, copies } of own) this.record.addFigure({ session: row.id, figure, look, copies });
       const gone: KeptSession = { session: { ...row, removedAt: row.begunAt }, ticks: [], troubles: [] };
-      this.entries.keep(`Began at the bench: ${title}`, { others: [gone] }, { others: [{ ...gone, session: row }] });
+      this.ledger.keep(`Began at the bench: ${title}`, { others: [gone] }, { others: [{ ...gone, session: row }] });
       this.live.changed('bench');
       return this.views.session(row.id);
     });
@@ -88,7 +88,7 @@ export class BenchService {
 
   /** Ticks the next step: what it moves is moved. */
   tick(id: string, stepId: number): Promise<BenchSessionDto> {
-    return this.entries.changing<BenchSessionDto>(() => {
+    return this.ledger.changing<BenchSessionDto>(() => {
       const before = this.open(id);
       const plan = this.planOf(id);
       const step = stepOf(plan, stepId);
@@ -102,7 +102,7 @@ export class BenchService {
       const movements =
         step.alteration === null ? movementsOf(step, plan, before.ticks, places) : this.altered(step, plan, before.ticks, places, lots);
       this.refuseMissing(movements);
-      const at = this.entries.now();
+      const at = this.ledger.now();
       const isLast = plan.steps.every((own) => own.id === stepId || done.has(own.id));
       const keptAfter = (entry: number | null): KeptSession => ({
         session: { ...before.session, version: before.session.version + 1, ...(isLast ? { state: 'built', endedAt: at } : {}) },
@@ -111,10 +111,10 @@ export class BenchService {
       });
       const sentence = `At the bench, ${before.session.title}: ${step.title}`.slice(0, 300);
       if (movements.length === 0) {
-        this.entries.keep(sentence, { others: [before] }, { others: [keptAfter(null)] });
+        this.ledger.keep(sentence, { others: [before] }, { others: [keptAfter(null)] });
         this.restore(keptAfter(null));
       } else {
-        const { id: entry } = this.entries.enter(ENTRY_KINDS[step.kind], sentence, movements, {
+        const { id: entry } = this.ledger.enter(ENTRY_KINDS[step.kind], sentence, movements, {
           ...{ before: { others: [before] }, afterEntry: (own) => [keptAfter(own)], because: `bench ${id}` },
         });
         this.restore(keptAfter(entry));
@@ -125,7 +125,7 @@ export class BenchService {
 
   /** Takes back the last step that was ticked. */
   untick(id: string, stepId: number): Promise<BenchSessionDto> {
-    return this.entries.changing<BenchSessionDto>(() => {
+    return this.ledger.changing<BenchSessionDto>(() => {
       const before = this.kept(id);
       if (before.session.state !== 'open' && before.session.state !== 'built')
         throw new Problem(409, 'This session has ended. Nothing was changed.');
@@ -136,7 +136,7 @@ export class BenchService {
 
   /** Ends a session before everything is done: all of it put back as it was, or left as it lies. */
   end(id: string, { as }: EndSessionDto): Promise<BenchSessionDto> {
-    return this.entries.changing<BenchSessionDto>(() => {
+    return this.ledger.changing<BenchSessionDto>(() => {
       this.open(id);
       if (as === 'put back') {
         for (let kept = this.kept(id); kept.ticks.length > 0; kept = this.kept(id)) this.takeBack(kept, this.lastDone(kept));
@@ -144,14 +144,14 @@ export class BenchService {
       const before = this.kept(id);
       const plan = this.planOf(id);
       const stranded = as === 'left' ? this.strandedOf(plan, before.ticks) : [];
-      const session = { ...before.session, state: as, endedAt: this.entries.now(), version: before.session.version + 1 };
+      const session = { ...before.session, state: as, endedAt: this.ledger.now(), version: before.session.version + 1 };
       const after: KeptSession = { ...before, session };
       const label = as === 'left' ? `Left the bench as it lies: ${session.title}` : `Put everything back: ${session.title}`;
       if (stranded.length > 0)
-        this.entries.enter('built on', label, stranded, {
+        this.ledger.enter('built on', label, stranded, {
           ...{ before: { others: [before] }, after: { others: [after] }, because: `bench ${id}` },
         });
-      else this.entries.keep(label, { others: [before] }, { others: [after] });
+      else this.ledger.keep(label, { others: [before] }, { others: [after] });
       this.restore(after);
       return this.views.session(id);
     });
@@ -159,12 +159,12 @@ export class BenchService {
 
   /** Keeps who was at it, and what is remarked of it. */
   note(id: string, { remark, who }: SessionNoteDto): Promise<BenchSessionDto> {
-    return this.entries.changing<BenchSessionDto>(() => {
+    return this.ledger.changing<BenchSessionDto>(() => {
       const before = this.kept(id);
       const { session } = before;
       const noted = { remark: remark ?? session.remark, who: who?.trim() ?? session.who };
       const after: KeptSession = { ...before, session: { ...session, ...noted, version: session.version + 1 } };
-      this.entries.keep(`Noted at the bench: ${before.session.title}`, { others: [before] }, { others: [after] });
+      this.ledger.keep(`Noted at the bench: ${before.session.title}`, { others: [before] }, { others: [after] });
       this.restore(after);
       return this.views.session(id);
     });
@@ -196,7 +196,7 @@ export class BenchService {
     if (plan === undefined) throw new Error(`nobody knows what session ${session.id} was about`);
     this.record.write({ ...session, plan, version: (stands?.version ?? 0) + 1 });
     this.record.setTicks(session.id, ticks);
-    this.record.keepTroubles(session.id, troubles, this.entries.now());
+    this.record.keepTroubles(session.id, troubles, this.ledger.now());
     this.live.changed('bench');
     return true;
   }
@@ -204,18 +204,18 @@ export class BenchService {
   placesOf(plan: BenchPlan): BenchPlaces {
     const nameOf = new Map(plan.copies.map((copy) => [copy.figure, copy.name]));
     const place = (kind: 'figure' | 'bench') => (figure: string) =>
-      this.entries.record.placeOfFigure(kind, figure, nameOf.get(figure) ?? 'a figure');
+      this.ledger.record.placeOfFigure(kind, figure, nameOf.get(figure) ?? 'a figure');
     return { tray: place('bench'), figure: place('figure') };
   }
 
   /** Pieces that are not where they would have to be: somebody moved them meanwhile. */
   refuseMissing(movements: readonly Movement[]): void {
     for (const { lot, from, quantity } of movements) {
-      if (from === OUTSIDE || this.entries.record.quantityAt(lot, from) >= quantity) continue;
-      const place = this.entries.place(from);
+      if (from === OUTSIDE || this.ledger.record.quantityAt(lot, from) >= quantity) continue;
+      const place = this.ledger.place(from);
       throw new Problem(
         409,
-        `${this.entries.nameOf(lot)} is not in ${place.path || 'no place yet'} any more. Say that it is not there, or put it back.`,
+        `${this.ledger.nameOf(lot)} is not in ${place.path || 'no place yet'} any more. Say that it is not there, or put it back.`,
       );
     }
   }
@@ -236,13 +236,13 @@ export class BenchService {
     const back = hasGone ? backwards(step, plan, before.ticks, after.ticks, this.placesOf(plan)) : [];
     // What broke since cannot go back where it was: the rest does, as a deed of its own.
     if (hasGone && back.length > 0)
-      this.entries.enter('put away', label, back, {
+      this.ledger.enter('put away', label, back, {
         before: { others: [before] },
         after: { others: [after] },
         because: `bench ${before.session.id}`,
       });
-    else if (tick.entry === null || hasGone) this.entries.keep(label, { others: [before] }, { others: [after] });
-    else this.entries.takeBack(tick.entry, label, [before], [after]);
+    else if (tick.entry === null || hasGone) this.ledger.keep(label, { others: [before] }, { others: [after] });
+    else this.ledger.takeBack(tick.entry, label, [before], [after]);
     this.restore(after);
   }
 
@@ -282,9 +282,9 @@ export class BenchService {
       group.pieces.push(piece);
     }
     return [...byLot.values()].flatMap(({ lot: id, place, pieces }): readonly Movement[] => {
-      const { id: _, ...lot } = this.entries.lot(id);
+      const { id: _, ...lot } = this.ledger.lot(id);
       const alterations = JSON.stringify([...(JSON.parse(lot.alterations) as unknown[]), step.alteration]);
-      const next = this.entries.record.addLot({ ...lot, alterations, splitFrom: id, addedAt: this.entries.now() });
+      const next = this.ledger.record.addLot({ ...lot, alterations, splitFrom: id, addedAt: this.ledger.now() });
       for (const piece of pieces) lots[piece] = next;
       return [
         { lot: id, quantity: pieces.length, from: place, to: OUTSIDE },

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { partLikeness } from '@outfit/core';
 import type { BenchBody } from '@outfit/core/bench';
 import { CatalogueService } from '../catalogue/index.js';
-import { EntriesService, ServingsService } from '../wardrobe/index.js';
+import { Ledger, ServingsService } from '../wardrobe/index.js';
 import type { ClosingDto } from './bench.dto.js';
 import type { BenchPlan } from './bench.record.js';
 import { BenchService } from './bench.service.js';
@@ -13,7 +13,7 @@ export class ClosingsService {
   constructor(
     private readonly bench: BenchService,
     private readonly servings: ServingsService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly catalogue: CatalogueService,
   ) {}
 
@@ -25,7 +25,7 @@ export class ClosingsService {
     const used = new Map<number, number>();
     const closings: ClosingDto[] = [];
     for (const body of plan.bodies) {
-      if (body.becomes !== null || this.entries.place(placeOf(body)).kind !== 'donor') continue;
+      if (body.becomes !== null || this.ledger.place(placeOf(body)).kind !== 'donor') continue;
       for (const hole of this.holesOf(body, plan)) {
         const model = catalogue.variant(hole.variant);
         // It only closes the hole: any of the mould will do, the one most like what was taken before the rest.
@@ -40,7 +40,7 @@ export class ClosingsService {
         used.set(nearest.run.id, (used.get(nearest.run.id) ?? 0) + 1);
         closings.push({
           ...{ donor: placeOf(body), name: body.name, position: hole.position, taken: hole.variant },
-          ...{ run: nearest.run.id, variant: nearest.variant, where: this.entries.place(nearest.run.place).path || 'no place yet' },
+          ...{ run: nearest.run.id, variant: nearest.variant, where: this.ledger.place(nearest.run.place).path || 'no place yet' },
         });
       }
     }
@@ -56,10 +56,10 @@ export class ClosingsService {
       const { mould } = catalogue.variant(catalogue.resolve(variant));
       onIt.set(mould, (onIt.get(mould) ?? 0) + by);
     };
-    const held = this.entries.record.heldIn(placeOf(body));
+    const held = this.ledger.record.heldIn(placeOf(body));
     // Of one that nothing is left of there is nothing to close.
     if (held.length === 0) return [];
-    for (const { lot, quantity } of held) count(this.entries.lot(lot).variant, quantity);
+    for (const { lot, quantity } of held) count(this.ledger.lot(lot).variant, quantity);
     for (const { piece, variant } of body.parts) if (!wanted.has(piece)) count(variant, -1);
     return body.parts.filter(({ piece, variant }) => {
       if (!wanted.has(piece)) return false;

@@ -5,7 +5,7 @@ import type { DemoInHand, InHand } from '@outfit/demo';
 import { randomUUID } from 'node:crypto';
 import { FiguresStore } from '../figures/index.js';
 import { Database } from '../platform/db/index.js';
-import { EntriesService } from '../wardrobe/index.js';
+import { Ledger } from '../wardrobe/index.js';
 import { type BenchPlan, BenchRecord, type SessionRow, type TickRow } from './bench.record.js';
 import { BenchService } from './bench.service.js';
 import { movementsOf } from './movements.js';
@@ -24,7 +24,7 @@ export class BenchOpening {
     private readonly bench: BenchService,
     private readonly planner: BenchPlanner,
     private readonly figures: FiguresStore,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
   ) {
     this.record = new BenchRecord((sql) => database.prepare(sql));
   }
@@ -40,14 +40,14 @@ export class BenchOpening {
     const name = this.figures.figure(id).brief.name;
     const daysAgo = 'daysAgo' in how ? how.daysAgo : 0;
     const begun =
-      'daysAgo' in how ? Date.parse(`${isoDay(dayNumber(today) - daysAgo)}T18:10:00.000Z`) : Date.parse(this.entries.now()) - 35 * MINUTE;
-    const tray = this.entries.record.placeOfFigure('bench', id, name);
+      'daysAgo' in how ? Date.parse(`${isoDay(dayNumber(today) - daysAgo)}T18:10:00.000Z`) : Date.parse(this.ledger.now()) - 35 * MINUTE;
+    const tray = this.ledger.record.placeOfFigure('bench', id, name);
     // What is ready lies on its figure's tray, so that nobody before it in line takes it.
     const lots = this.arrive(
       first.parts,
       isoDay(dayNumber(today) - daysAgo - 4),
       name,
-      how.is === 'ready' ? tray : this.entries.record.placeAt(BOX),
+      how.is === 'ready' ? tray : this.ledger.record.placeAt(BOX),
     );
     if (how.is === 'built otherwise' && second) {
       const more = second.parts.filter((part) => !first.parts.some((own) => own.variant === part.variant));
@@ -95,7 +95,7 @@ export class BenchOpening {
       const entry =
         movements.length === 0
           ? null
-          : this.entries.record.enter({ at: at(i + 1), kind, sentence, because: `bench ${session.id}` }, movements);
+          : this.ledger.record.enter({ at: at(i + 1), kind, sentence, because: `bench ${session.id}` }, movements);
       ticks.push({ session: session.id, step: step.id, entry, lots: '{}', at: at(i + 1) });
     }
     this.record.setTicks(session.id, ticks);
@@ -107,10 +107,10 @@ export class BenchOpening {
     const quantities = new Map<string, number>();
     for (const { variant } of parts) quantities.set(variant, (quantities.get(variant) ?? 0) + 1);
     const movements = [...quantities].map(([variant, quantity]): Movement => ({
-      lot: this.entries.record.addLot({ variant, condition: 'used', note: '', addedAt: at }),
+      lot: this.ledger.record.addLot({ variant, condition: 'used', note: '', addedAt: at }),
       ...{ quantity, from: OUTSIDE, to: place },
     }));
-    this.entries.record.enter({ at, kind: 'bought', sentence: `Bought for ${name}`, because: 'hand' }, movements);
+    this.ledger.record.enter({ at, kind: 'bought', sentence: `Bought for ${name}`, because: 'hand' }, movements);
     return movements.map((movement) => movement.lot);
   }
 }

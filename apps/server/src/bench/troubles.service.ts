@@ -3,7 +3,7 @@ import { remainingSteps } from '@outfit/core/bench';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../catalogue/index.js';
 import { Problem } from '../platform/http/index.js';
-import { EntriesService, ServingsService } from '../wardrobe/index.js';
+import { Ledger, ServingsService } from '../wardrobe/index.js';
 import type { BenchSessionDto, InsteadChoiceDto, TroubleReportDto } from './bench.dto.js';
 import type { BenchPlan, PlannedStep, Trouble } from './bench.record.js';
 import { BenchService, type KeptSession } from './bench.service.js';
@@ -22,7 +22,7 @@ export class TroublesService {
     private readonly bench: BenchService,
     private readonly planner: BenchPlanner,
     private readonly servings: ServingsService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly catalogue: CatalogueService,
   ) {}
 
@@ -39,7 +39,7 @@ export class TroublesService {
       .filter(({ run, reach }) => (reach === 'loose' || reach === 'donor') && !known.has(run.place) && left(run) > 0)
       .map(({ run, variant, free, promisedTo }) => ({
         ...{ run: run.id, variant, free, promisedTo, likeness: Math.round(likeness.get(variant) ?? 0) },
-        where: this.entries.place(run.place).path || 'no place yet',
+        where: this.ledger.place(run.place).path || 'no place yet',
       }))
       .sort((a, b) => b.likeness - a.likeness || Number(b.free > 0) - Number(a.free > 0) || a.run - b.run)
       .slice(0, MOST_CHOICES);
@@ -49,13 +49,13 @@ export class TroublesService {
   async report(id: string, { piece, what, run }: TroubleReportDto): Promise<BenchSessionDto> {
     this.bench.kept(id);
     const worth = await this.planner.worth(this.planner.systemOf(this.bench.planOf(id).copies[0]?.figure ?? ''));
-    return this.entries.changing<BenchSessionDto>(() => {
+    return this.ledger.changing<BenchSessionDto>(() => {
       const before = this.withPlan(this.bench.open(id));
       const plan = this.bench.planOf(id);
       const { piece: own, copy } = this.pieceOf(plan, piece);
       if (what === undefined && run === undefined) throw new Problem(422, 'Say what is wrong with it, or which piece is taken instead.');
       const left = this.leftOf(plan, before);
-      if (run !== undefined && left(this.entries.held(run)) <= 0)
+      if (run !== undefined && left(this.ledger.held(run)) <= 0)
         throw new Problem(409, 'Every piece of that run is in this session already. Choose another.');
       const other = run === undefined ? null : this.planner.piece(run, own, copy.figure, new Set(Object.keys(plan.pieces)));
       const wrong = what === undefined ? null : this.wrong(what, piece, plan, before, copy.name);
@@ -69,7 +69,7 @@ export class TroublesService {
       const trouble =
         what === undefined
           ? []
-          : [this.bench.record.addTrouble({ session: id, step, what, variant: own.variant, outcome, at: this.entries.now() })];
+          : [this.bench.record.addTrouble({ session: id, step, what, variant: own.variant, outcome, at: this.ledger.now() })];
       const after: KeptSession = {
         ...before,
         session: { ...before.session, plan: JSON.stringify({ ...rest, steps: numbered } satisfies BenchPlan) },
@@ -77,12 +77,12 @@ export class TroublesService {
       };
       const sentence = `At the bench, ${before.session.title}: ${this.catalogue.now().nameOf(this.catalogue.now().variant(own.variant))}, ${what ?? 'another one'}`;
       if (wrong)
-        this.entries.enter(wrong.kind, sentence, wrong.movements, {
+        this.ledger.enter(wrong.kind, sentence, wrong.movements, {
           before: { others: [before] },
           after: { others: [after] },
           because: `bench ${id}`,
         });
-      else this.entries.keep(sentence, { others: [before] }, { others: [after] });
+      else this.ledger.keep(sentence, { others: [before] }, { others: [after] });
       this.bench.restore(after);
       return this.bench.session(id);
     });
@@ -118,12 +118,12 @@ export class TroublesService {
     this.bench.refuseMissing([gone]);
     if (what === 'it broke') return { kind: 'broke' as const, movements: [gone] };
     if (what === 'it is not there') return { kind: 'lost' as const, movements: [gone] };
-    const { id, ...lot } = this.entries.lot(now.lot);
+    const { id, ...lot } = this.ledger.lot(now.lot);
     const defects = JSON.stringify([
       ...(JSON.parse(lot.defects) as unknown[]),
       { kind: 'loose', note: `did not fit ${figure}`.slice(0, 200) },
     ]);
-    const next = this.entries.record.addLot({ ...lot, defects, splitFrom: id, addedAt: this.entries.now() });
+    const next = this.ledger.record.addLot({ ...lot, defects, splitFrom: id, addedAt: this.ledger.now() });
     return {
       kind: 'split' as const,
       movements: [gone, { lot: next, quantity: 1, from: OUTSIDE, to: this.planner.whereAway(lot.variant) }],

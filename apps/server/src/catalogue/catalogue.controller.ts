@@ -5,7 +5,7 @@ import { NumberParam, sendKept } from '../platform/http/index.js';
 import { CatalogueDto, PackedCatalogueDto } from './catalogue.dto.js';
 import { CatalogueService } from './catalogue.service.js';
 import { CatalogueChangeDto, EntryOf, MergeDto, SavedEntryDto, SaveEntryDto } from './entries.dto.js';
-import { EntriesService } from './entries.service.js';
+import { CatalogueEditor } from './catalogueEditor.service.js';
 import { SearchAnswerDto, SearchQuery, SearchService } from './search/index.js';
 
 @ApiTags('catalogue')
@@ -14,7 +14,7 @@ export class CatalogueController {
   constructor(
     private readonly service: CatalogueService,
     private readonly searches: SearchService,
-    private readonly entries: EntriesService,
+    private readonly editor: CatalogueEditor,
   ) {}
 
   @Get()
@@ -42,34 +42,34 @@ export class CatalogueController {
   @ApiOperation({ operationId: 'binEntry' })
   @ApiOkResponse({ type: SavedEntryDto })
   bin(@Param() { kind, key }: EntryOf): Promise<SavedEntryDto> {
-    return this.entries.bin(kind, key);
+    return this.editor.bin(kind, key);
   }
 
   @Post('entries')
   @ApiOperation({ operationId: 'saveEntry' })
   @ApiCreatedResponse({ type: SavedEntryDto })
   save(@Body() { kind, row, seen }: SaveEntryDto): Promise<SavedEntryDto> {
-    return this.entries.save(kind, row, seen);
+    return this.editor.save(kind, row, seen);
   }
 
   @Post('merge')
   @ApiOperation({ operationId: 'mergeEntries' })
   @ApiCreatedResponse({ type: SavedEntryDto })
   merge(@Body() { kind, double, kept }: MergeDto): Promise<SavedEntryDto> {
-    return this.entries.merge(kind, double, kept);
+    return this.editor.merge(kind, double, kept);
   }
 
   @Get('changes')
   @ApiOperation({ operationId: 'listCatalogueChanges' })
   @ApiOkResponse({ type: [CatalogueChangeDto] })
   changes(): CatalogueChangeDto[] {
-    return this.entries.changes();
+    return this.editor.changes();
   }
 
   @Post('changes/:id/undo')
   @ApiOperation({ operationId: 'undoCatalogueChange' })
   @ApiCreatedResponse({ type: SavedEntryDto })
   undo(@Param() { id }: NumberParam): Promise<SavedEntryDto> {
-    return this.entries.takeBack(id);
+    return this.editor.takeBack(id);
   }
 }

@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
 import { CatalogueController } from './catalogue.controller.js';
 import { CatalogueService } from './catalogue.service.js';
-import { EntriesService } from './entries.service.js';
+import { CatalogueEditor } from './catalogueEditor.service.js';
 import { CatalogueFilesController, CatalogueFilesService } from './files/index.js';
 import { CatalogueHooks } from './hooks.js';
 import { OutlinesController } from './outlines/index.js';
@@ -15,12 +15,12 @@ import { SearchService } from './search/index.js';
     CatalogueFilesService,
     CatalogueHooks,
     CatalogueService,
-    EntriesService,
+    CatalogueEditor,
     PhotographsService,
     PhotographsStore,
     SearchService,
     StackService,
   ],
-  exports: [CatalogueHooks, CatalogueService, EntriesService],
+  exports: [CatalogueHooks, CatalogueService, CatalogueEditor],
 })
 export class CatalogueModule {}

@@ -1,7 +1,7 @@
 export { CatalogueModule } from './catalogue.module.js';
 export { CatalogueService } from './catalogue.service.js';
 export type { MadeNews } from './catalogue.store.js';
-export { EntriesService } from './entries.service.js';
+export { CatalogueEditor } from './catalogueEditor.service.js';
 export { catalogueBody } from './files/index.js';
 export { CatalogueHooks } from './hooks.js';
 export { drawingBody } from './outlines/index.js';

@@ -5,7 +5,7 @@ import { MarketService } from '../market/index.js';
 import { Database } from '../platform/db/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
-import { EntriesService } from '../wardrobe/index.js';
+import { Ledger } from '../wardrobe/index.js';
 import type { OrderedParcelDto } from './parcels.dto.js';
 import { parcelView } from './parcelView.js';
 import { type KeptParcel, type ParcelLineRow, type ParcelRow, ParcelsRecord } from './parcels.record.js';
@@ -17,13 +17,13 @@ export class ParcelDeeds {
 
   constructor(
     database: Database,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly market: MarketService,
     private readonly catalogue: CatalogueService,
     private readonly live: LiveService,
   ) {
     this.record = new ParcelsRecord((sql) => database.prepare(sql));
-    entries.restoreOthers((state) => this.restore(state as Partial<KeptParcel>));
+    ledger.restoreOthers((state) => this.restore(state as Partial<KeptParcel>));
   }
 
   list(): OrderedParcelDto[] {
@@ -32,14 +32,14 @@ export class ParcelDeeds {
 
   enterOrKeep(sentence: string, movements: readonly Movement[], before: KeptParcel): void {
     if (movements.length === 0) return this.keep(sentence, before);
-    this.entries.enter('corrected', sentence, movements, {
+    this.ledger.enter('corrected', sentence, movements, {
       ...{ before: { others: [before] }, after: { others: [this.kept(before.row.id)] }, because: `parcel ${before.row.id}` },
     });
     this.live.changed('parcels');
   }
 
   keep(label: string, before: KeptParcel): void {
-    this.entries.keep(label, { others: [before] }, { others: [this.kept(before.row.id)] });
+    this.ledger.keep(label, { others: [before] }, { others: [this.kept(before.row.id)] });
     this.live.changed('parcels');
   }
 
@@ -51,7 +51,7 @@ export class ParcelDeeds {
     for (const claim of claims) this.record.writeClaim(claim);
     // A claim that was written down since is taken back with the deed that did it.
     for (const claim of this.record.claims(row.id))
-      if (!standing.has(claim.id)) this.record.writeClaim({ ...claim, removedAt: this.entries.now() });
+      if (!standing.has(claim.id)) this.record.writeClaim({ ...claim, removedAt: this.ledger.now() });
     this.live.changed('parcels');
     return true;
   }
@@ -59,8 +59,8 @@ export class ParcelDeeds {
   /** Writes a parcel; the place that is it is due on the day it is expected on. */
   write(row: ParcelRow): void {
     this.record.write(row);
-    const place = this.entries.place(row.place);
-    if (place.dueOn !== row.expectedOn) this.entries.record.writePlace({ ...place, dueOn: row.expectedOn });
+    const place = this.ledger.place(row.place);
+    if (place.dueOn !== row.expectedOn) this.ledger.record.writePlace({ ...place, dueOn: row.expectedOn });
   }
 
   kept(id: string): KeptParcel {
@@ -76,7 +76,7 @@ export class ParcelDeeds {
   }
 
   drawer(id: string): string {
-    const place = this.entries.place(id);
+    const place = this.ledger.place(id);
     if (place.kind !== 'made' && place.kind !== 'bench')
       throw new Problem(422, `Nothing is put away in “${place.name}”: choose a place you made.`);
     return place.id;

@@ -15,7 +15,7 @@ import { PlannedService } from '../errands/index.js';
 import { AdvanceService, MarketService } from '../market/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
-import { EntriesService, ServingsService, type WaitingFigure } from '../wardrobe/index.js';
+import { Ledger, ServingsService, type WaitingFigure } from '../wardrobe/index.js';
 import { OrdersService } from './ordering/orders.service.js';
 import { ParcelDeeds } from './parcelDeeds.service.js';
 import { arrivalMovements } from './settling/arrival.js';
@@ -38,7 +38,7 @@ export class ParcelsService {
   constructor(
     private readonly deeds: ParcelDeeds,
     private readonly orders: OrdersService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly planned: PlannedService,
     private readonly market: MarketService,
     private readonly catalogue: CatalogueService,
@@ -84,7 +84,7 @@ export class ParcelsService {
     const catalogue = this.catalogue.now();
     const stranger = lines.find((line) => !catalogue.has(line.variant));
     if (stranger) throw notFound('part', stranger.variant);
-    return this.entries.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.changing<OrderedParcelDto[]>(() => {
       const to = place === undefined ? null : this.deeds.drawer(place);
       const known = lines.map((line) => ({ ...line, variant: catalogue.resolve(line.variant) }));
       const more = { reference: reference ?? '', expectedOn: expectedOn ?? null, postageMinor, feesMinor, dutyMinor: 0 };
@@ -101,7 +101,7 @@ export class ParcelsService {
 
   /** Notes what the seller said and what was paid, or that it is here. */
   change(id: string, { isHere, ...change }: ParcelChangeDto): Promise<OrderedParcelDto[]> {
-    return this.entries.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.changing<OrderedParcelDto[]>(() => {
       const before = this.deeds.kept(id);
       const { row } = before;
       if ((change.sentOn !== undefined || isHere) && row.state !== 'ordered' && row.state !== 'sent')
@@ -131,7 +131,7 @@ export class ParcelsService {
     const catalogue = this.catalogue.now();
     const variants = [...new Set(known.map((line) => catalogue.resolve(line.variant)))];
     const waiting = toTrays ? await this.servings.promisedAt(row.place, variants) : new Map<number, readonly WaitingFigure[]>();
-    return this.entries.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.changing<OrderedParcelDto[]>(() => {
       this.receiveNow(id, lines, this.deeds.drawer(place), waiting);
       return this.list();
     });
@@ -139,7 +139,7 @@ export class ParcelsService {
 
   /** A parcel that is cancelled or lost gives back what it held: it is to buy again. */
   end(id: string, { as, refundedMinor }: EndDto): Promise<OrderedParcelDto[]> {
-    return this.entries.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.changing<OrderedParcelDto[]>(() => {
       const before = this.deeds.kept(id);
       const { row, lines } = before;
       if (row.state === 'settled' || row.state === 'cancelled' || row.state === 'lost')
@@ -175,17 +175,17 @@ export class ParcelsService {
     if (row.state === 'cancelled' || row.state === 'lost') throw new Problem(409, `The parcel from ${row.sellerName} is ${row.state}.`);
     const movements = came.flatMap((arrival) => {
       const line = this.deeds.lineOf(before, arrival.id);
-      const name = this.entries.nameOf(line.lot);
+      const name = this.ledger.nameOf(line.lot);
       if (arrival.came > openOf(line)) throw new Problem(409, `${openOf(line)} of ${name} are expected, not ${arrival.came}.`);
       if (arrival.damaged > arrival.came) throw new Problem(422, `More of ${name} would be damaged than came.`);
       this.deeds.record.writeLine(afterArrival(line, arrival));
       const instead = arrival.instead && { ...arrival.instead, variant: this.deeds.known(arrival.instead.variant) };
-      return arrivalMovements(this.entries, row, line, { ...arrival, ...(instead ? { instead } : {}) }, to, waiting.get(line.lot) ?? []);
+      return arrivalMovements(this.ledger, row, line, { ...arrival, ...(instead ? { instead } : {}) }, to, waiting.get(line.lot) ?? []);
     });
     if (movements.length === 0) throw new Problem(422, 'Say what came.');
     const state = stateAfter('arrived', this.deeds.record.lines(id));
     this.deeds.record.write({ ...row, state, arrivedOn: row.arrivedOn ?? this.market.today(), version: row.version + 1 });
-    this.entries.enter('received', `Put away what came from ${row.sellerName}`, movements, {
+    this.ledger.enter('received', `Put away what came from ${row.sellerName}`, movements, {
       ...{ before: { others: [before] }, after: { others: [this.deeds.kept(id)] }, because: `parcel ${id}` },
     });
   }

@@ -4,6 +4,6 @@ export { WardrobeService } from './wardrobe.service.js';
 export { type FigureServed, PromisesService, ServingsService, type WaitingFigure } from './promises/index.js';
 export { OpeningService } from './opening.service.js';
 export { DonorsService } from './donors/index.js';
-export { EntriesService, NO_PLACE } from './ledger/index.js';
+export { Ledger, NO_PLACE } from './ledger/index.js';
 export { WardrobePicturesService } from './pictures/index.js';
 export { SortingService } from './sorting/index.js';

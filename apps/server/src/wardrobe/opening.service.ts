@@ -3,7 +3,7 @@ import { type CatalogueData, dayNumber, isoDay } from '@outfit/core';
 import { type EntryKind, type Movement, OUTSIDE, piecesThere } from '@outfit/core/wardrobe';
 import type { DemoDeed, DemoRun } from '@outfit/demo';
 import { CatalogueService } from '../catalogue/index.js';
-import { EntriesService, type LotRow } from './ledger/index.js';
+import { Ledger, type LotRow } from './ledger/index.js';
 
 /** What a deed enters, once it is known on which day. */
 interface Opening {
@@ -17,7 +17,7 @@ interface Opening {
 export class OpeningService {
   constructor(
     private readonly catalogue: CatalogueService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
   ) {}
 
   /** Plays deeds within a unit of work; `today` is the day they count back from. Throws RangeError where one takes what is not there. */
@@ -27,12 +27,12 @@ export class OpeningService {
       const dayAt = (days: number): string => isoDay(dayNumber(today) + days);
       const at = `${dayAt(-deed.daysAgo)}T18:00:00.000Z`;
       const { kind, movements, broughtMinor } = this.entryFor(deed, data, at, dayAt);
-      this.entries.record.enter({ at, kind, sentence: deed.sentence, because: 'hand', broughtMinor: broughtMinor ?? null }, movements);
+      this.ledger.record.enter({ at, kind, sentence: deed.sentence, because: 'hand', broughtMinor: broughtMinor ?? null }, movements);
     }
   }
 
   private entryFor(deed: DemoDeed, data: CatalogueData, at: string, dayAt: (days: number) => string): Opening {
-    const { record } = this.entries;
+    const { record } = this.ledger;
     switch (deed.kind) {
       case 'came':
         return {
@@ -84,13 +84,13 @@ export class OpeningService {
   }
 
   private arrival(variant: string, quantity: number, source: string, to: string, at: string, more: Partial<LotRow> = {}): Movement {
-    const lot = this.entries.record.addLot({ variant, condition: 'used', note: '', source, addedAt: at, ...more });
+    const lot = this.ledger.record.addLot({ variant, condition: 'used', note: '', source, addedAt: at, ...more });
     return { lot, quantity, from: OUTSIDE, to };
   }
 
   private taken({ variant, place, quantity }: DemoRun, to: string): Movement {
-    const from = this.entries.record.placeAt(place);
-    const run = this.entries.record.heldIn(from).find((row) => row.quantity >= quantity && this.entries.lot(row.lot).variant === variant);
+    const from = this.ledger.record.placeAt(place);
+    const run = this.ledger.record.heldIn(from).find((row) => row.quantity >= quantity && this.ledger.lot(row.lot).variant === variant);
     if (!run) throw new RangeError(`there are no ${quantity} of ${variant} in ${place}`);
     return { lot: run.lot, quantity, from, to };
   }
@@ -98,8 +98,8 @@ export class OpeningService {
   /** Pieces that became another lot where they lie. */
   private changed(run: DemoRun, at: string, change: Partial<LotRow>): readonly Movement[] {
     const gone = this.taken(run, OUTSIDE);
-    const { id, ...lot } = this.entries.lot(gone.lot);
-    const next = this.entries.record.addLot({ ...lot, ...change, splitFrom: id, addedAt: at });
+    const { id, ...lot } = this.ledger.lot(gone.lot);
+    const next = this.ledger.record.addLot({ ...lot, ...change, splitFrom: id, addedAt: at });
     return [gone, { lot: next, quantity: run.quantity, from: OUTSIDE, to: gone.from }];
   }
 }

@@ -4,7 +4,7 @@ import { FiguresModule } from '../figures/index.js';
 import { ConsumablesController, ConsumablesService } from './consumables/index.js';
 import { DonorsController, DonorsService, ProductsService } from './donors/index.js';
 import { ExchangeController, ExchangeService } from './exchange/index.js';
-import { EntriesService, LedgerController, LedgerService, PlacesService } from './ledger/index.js';
+import { Ledger, LedgerController, PieceDeeds, PlacesService } from './ledger/index.js';
 import { OpeningService } from './opening.service.js';
 import { WardrobePicturesController, WardrobePicturesService } from './pictures/index.js';
 import { PieceListService } from './pieceList.service.js';
@@ -30,9 +30,9 @@ import { WardrobeStore } from './wardrobe.store.js';
   providers: [
     ConsumablesService,
     DonorsService,
-    EntriesService,
+    Ledger,
     ExchangeService,
-    LedgerService,
+    PieceDeeds,
     OpeningService,
     PieceListService,
     PieceSearch,
@@ -46,6 +46,6 @@ import { WardrobeStore } from './wardrobe.store.js';
     WardrobeService,
     WardrobeStore,
   ],
-  exports: [DonorsService, EntriesService, PromisesService, ServingsService, SortingService, WardrobePicturesService, WardrobeService],
+  exports: [DonorsService, Ledger, PromisesService, ServingsService, SortingService, WardrobePicturesService, WardrobeService],
 })
 export class WardrobeModule {}

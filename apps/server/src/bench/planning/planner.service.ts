@@ -16,7 +16,7 @@ import { CatalogueService } from '../../catalogue/index.js';
 import { FiguresStore } from '../../figures/index.js';
 import { CURRENCY, LowestService } from '../../market/index.js';
 import { Problem } from '../../platform/http/index.js';
-import { EntriesService, type FigureServed, NO_PLACE, ServingsService } from '../../wardrobe/index.js';
+import { Ledger, type FigureServed, NO_PLACE, ServingsService } from '../../wardrobe/index.js';
 import type { BenchPlan, PlannedPiece } from '../bench.record.js';
 import { Pool, type Unit } from './pool.js';
 
@@ -35,7 +35,7 @@ export class BenchPlanner {
     private readonly catalogue: CatalogueService,
     private readonly figures: FiguresStore,
     private readonly servings: ServingsService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly lowest: LowestService,
   ) {}
 
@@ -50,7 +50,7 @@ export class BenchPlanner {
   async plan(
     wanted: readonly { readonly figure: string; readonly copies: number | null }[],
   ): Promise<{ readonly figures: readonly Wanted[]; readonly plan: BenchPlan }> {
-    const pool = new Pool(this.entries, (variant) => this.catalogue.now().resolve(variant));
+    const pool = new Pool(this.ledger, (variant) => this.catalogue.now().resolve(variant));
     const figures: Wanted[] = [];
     const copies: BenchCopy[] = [];
     const bodies = new Map<string, BenchBody>();
@@ -74,11 +74,11 @@ export class BenchPlanner {
   /** The plan for one figure whose pieces are known lots, each lying in one place. */
   planOfLots(figure: string, name: string, parts: readonly LookPart[], lots: readonly number[]): BenchPlan {
     const catalogue = this.catalogue.now();
-    const pool = new Pool(this.entries, (variant) => catalogue.resolve(variant));
-    const runs = lots.flatMap((lot) => this.entries.record.heldOf(lot));
+    const pool = new Pool(this.ledger, (variant) => catalogue.resolve(variant));
+    const runs = lots.flatMap((lot) => this.ledger.record.heldOf(lot));
     const pieces = parts.map((part): BenchPiece => {
       const variant = catalogue.resolve(part.variant);
-      const fitting = runs.filter((run) => catalogue.resolve(this.entries.lot(run.lot).variant) === variant);
+      const fitting = runs.filter((run) => catalogue.resolve(this.ledger.lot(run.lot).variant) === variant);
       const unit = pool.take(fitting.map((run) => ({ run: run.id, quantity: run.quantity, spot: '' })));
       if (!unit) throw new RangeError(`${name} has no ${variant}`);
       return { ...this.benchPiece(unit, { ...part, alterations: part.alterations ?? [] }), from: this.sourceAt(unit.place, figure) };
@@ -109,9 +109,9 @@ export class BenchPlanner {
     figure: string,
     taken: ReadonlySet<string>,
   ) {
-    const pool = new Pool(this.entries, (variant) => this.catalogue.now().resolve(variant));
+    const pool = new Pool(this.ledger, (variant) => this.catalogue.now().resolve(variant));
     const unit = pool.another(run, taken);
-    const place = this.entries.place(unit.place);
+    const place = this.ledger.place(unit.place);
     if (place.kind === 'donor' || place.kind === 'figure') {
       const body = this.bodiesAt(unit.place, pool).find((own) => own.parts.some((part) => part.piece === unit.piece));
       if (body)
@@ -126,7 +126,7 @@ export class BenchPlanner {
     const catalogue = this.catalogue.now();
     const { family } = catalogue.mouldOf(catalogue.variant(variant));
     const alike = catalogue.data.moulds.filter((mould) => mould.family === family).flatMap((mould) => catalogue.variantsOf(mould.number));
-    const runs = this.entries.record.looseOf(alike.flatMap((row) => catalogue.namesOf(row.id)));
+    const runs = this.ledger.record.looseOf(alike.flatMap((row) => catalogue.namesOf(row.id)));
     return (
       whereItGoes(
         variant,
@@ -138,9 +138,9 @@ export class BenchPlanner {
 
   /** What stands built of a figure, copy by copy: the pieces by their part. */
   private standing(figure: string, copies: number): readonly (readonly unknown[])[] {
-    const place = this.entries.record.builtPlaceOf(figure);
+    const place = this.ledger.record.builtPlaceOf(figure);
     if (place === null) return [];
-    const pool = new Pool(this.entries, (variant) => this.catalogue.now().resolve(variant));
+    const pool = new Pool(this.ledger, (variant) => this.catalogue.now().resolve(variant));
     return bodiesOf(pool.unitsAt(place), this.outlinesOf(figure), copies, this.catalogue.now());
   }
 
@@ -153,7 +153,7 @@ export class BenchPlanner {
   ): readonly BenchCopy[] {
     const catalogue = this.catalogue.now();
     const partAt = new Map(parts.map((part) => [spotOf(part), part]));
-    const own = this.entries.record.builtPlaceOf(claimant.id);
+    const own = this.ledger.record.builtPlaceOf(claimant.id);
     const standing = own === null ? [] : bodiesOf(pool.unitsAt(own), this.outlinesOf(claimant.id), claimant.copies, catalogue);
     const most = asked ?? claimant.copies;
     const copies: BenchCopy[] = [];
@@ -218,8 +218,8 @@ export class BenchPlanner {
   }
 
   private bodiesAt(id: string, pool: Pool): readonly BenchBody[] {
-    const place = this.entries.place(id);
-    const within = place.parent === null ? '' : this.entries.place(place.parent).path;
+    const place = this.ledger.place(id);
+    const within = place.parent === null ? '' : this.ledger.place(place.parent).path;
     const catalogue = this.catalogue.now();
     const official = catalogue.data.officialFigures.find((row) => row.id === place.official);
     const outlines = place.figure === null ? (official ? [official.parts] : []) : this.outlinesOf(place.figure);
@@ -248,13 +248,13 @@ export class BenchPlanner {
     unit: Unit,
     { position, place, turned, alterations }: Pick<BenchPiece, 'position' | 'place' | 'turned' | 'alterations'>,
   ) {
-    const done = JSON.parse(this.entries.lot(unit.lot).alterations) as Alteration[];
+    const done = JSON.parse(this.ledger.lot(unit.lot).alterations) as Alteration[];
     const isDone = (own: Alteration): boolean => done.some((row) => row.kind === own.kind && row.what === own.what);
     return { piece: unit.piece, variant: unit.variant, position, place, turned, alterations: alterations.filter((own) => !isDone(own)) };
   }
 
   private sourceAt(id: string, figure: string): BenchPiece['from'] {
-    const { kind, path, figure: of } = this.entries.place(id);
+    const { kind, path, figure: of } = this.ledger.place(id);
     if (kind === 'bench' && of === figure) return { kind: 'tray' };
     if (kind === 'donor' || kind === 'figure') return { kind: 'body', body: id };
     return { kind: 'place', id, path: path === '' ? 'where it lies, no place yet' : path };

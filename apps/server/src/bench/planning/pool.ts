@@ -1,4 +1,4 @@
-import type { EntriesService } from '../../wardrobe/index.js';
+import type { Ledger } from '../../wardrobe/index.js';
 
 /** One piece in the hand: so many of a run are told apart by their number. */
 export interface Unit {
@@ -15,7 +15,7 @@ export class Pool {
   private readonly handedOut = new Set<string>();
 
   constructor(
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly resolve: (variant: string) => string,
   ) {}
 
@@ -29,8 +29,8 @@ export class Pool {
 
   /** All pieces of a run. */
   unitsOf(run: number): readonly Unit[] {
-    const { lot, place, quantity } = this.entries.held(run);
-    const variant = this.resolve(this.entries.lot(lot).variant);
+    const { lot, place, quantity } = this.ledger.held(run);
+    const variant = this.resolve(this.ledger.lot(lot).variant);
     return Array.from({ length: quantity }, (_, k) => {
       const piece = `${run}#${k}`;
       const unit = this.units.get(piece) ?? { piece, variant, lot, place };
@@ -43,16 +43,16 @@ export class Pool {
   another(run: number, taken: ReadonlySet<string>): Unit {
     const known = this.unitsOf(run).find(({ piece }) => !taken.has(piece));
     if (known) return known;
-    const { lot, place } = this.entries.held(run);
+    const { lot, place } = this.ledger.held(run);
     let k = 0;
     while (taken.has(`${run}#${k}`)) k += 1;
-    const unit = { piece: `${run}#${k}`, variant: this.resolve(this.entries.lot(lot).variant), lot, place };
+    const unit = { piece: `${run}#${k}`, variant: this.resolve(this.ledger.lot(lot).variant), lot, place };
     this.units.set(unit.piece, unit);
     return unit;
   }
 
   unitsAt(place: string): readonly Unit[] {
-    return this.entries.record.heldIn(place).flatMap((row) => this.unitsOf(row.id));
+    return this.ledger.record.heldIn(place).flatMap((row) => this.unitsOf(row.id));
   }
 
   /** One more piece of runs that give so many to a spot; null when they gave all. */

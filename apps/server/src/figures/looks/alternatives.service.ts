@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { editionIn, type Look } from '@outfit/core';
 import { randomUUID } from 'node:crypto';
-import { CatalogueService, EntriesService } from '../../catalogue/index.js';
+import { CatalogueService, CatalogueEditor } from '../../catalogue/index.js';
 import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
 import { HistoryService } from '../../platform/history/index.js';
@@ -19,7 +19,7 @@ export class AlternativesService {
     private readonly store: FiguresStore,
     private readonly views: FigureViews,
     private readonly catalogue: CatalogueService,
-    private readonly entries: EntriesService,
+    private readonly editor: CatalogueEditor,
     private readonly history: HistoryService,
     private readonly live: LiveService,
     private readonly clock: Clock,
@@ -43,7 +43,7 @@ export class AlternativesService {
       const look = this.store.look(id);
       if (look.removedAt !== null) throw notFound('look', id);
       const { parts, imagined } = editionIn(lookOf(look), catalogue.colour(skin), catalogue);
-      this.entries.imagineNow(imagined, (variant) => `Imagined ${variant} for “${name}”`);
+      this.editor.imagineNow(imagined, (variant) => `Imagined ${variant} for “${name}”`);
       this.insert(look.figure, name, {
         ...lookOf(look),
         parts,

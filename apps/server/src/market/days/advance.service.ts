@@ -1,7 +1,7 @@
 import { Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
 import { type Catalogue, type CatalogueData, dayNumber, isoDay } from '@outfit/core';
 import { type MarketNews, newsBetween, simulatedMarket } from '@outfit/market';
-import { CatalogueService, EntriesService } from '../../catalogue/index.js';
+import { CatalogueService, CatalogueEditor } from '../../catalogue/index.js';
 import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { workerBeside, WorkerPool } from '../../platform/jobs/index.js';
@@ -32,7 +32,7 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
     private readonly database: Database,
     private readonly store: MarketStore,
     private readonly catalogue: CatalogueService,
-    private readonly entries: EntriesService,
+    private readonly editor: CatalogueEditor,
     private readonly market: MarketService,
     private readonly watches: WatchesService,
     private readonly live: LiveService,
@@ -131,7 +131,7 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
     if (made.length > 0)
       await this.database.write(() => {
         for (const item of made) {
-          this.entries.saveNow('variants', item.variant);
+          this.editor.saveNow('variants', item.variant);
           this.store.addNews(day, sentenceOf(item, this.catalogue.now()));
         }
       });

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { dayNumber, isoDay } from '@outfit/core';
 import type { DemoOrder } from '@outfit/demo';
 import { MarketService } from '../../market/index.js';
-import { EntriesService } from '../../wardrobe/index.js';
+import { Ledger } from '../../wardrobe/index.js';
 import { ParcelDeeds } from '../parcelDeeds.service.js';
 import type { Happens } from '../parcels.record.js';
 import { OrdersService } from './orders.service.js';
@@ -14,7 +14,7 @@ export class ParcelsOpening {
     private readonly deeds: ParcelDeeds,
     private readonly orders: OrdersService,
     private readonly market: MarketService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
   ) {}
 
   /** Fills an empty workspace with orders that were placed some days ago. Within a unit of work. */
@@ -29,7 +29,7 @@ export class ParcelsOpening {
       const { row } = this.deeds.kept(this.orders.begin(order, known, 'for the lamplighters', `${orderedOn}T18:00:00.000Z`));
       const will: Happens = { sentOn, arrivesOn: dayAt(happens.arrivesInDays), short: [], wrong: happens.wrong };
       this.deeds.record.write({ ...row, state: 'sent', orderedOn, sentOn, expectedOn, happens: JSON.stringify(will) });
-      this.entries.record.writePlace({ ...this.entries.place(row.place), dueOn: expectedOn });
+      this.ledger.record.writePlace({ ...this.ledger.place(row.place), dueOn: expectedOn });
     }
   }
 }

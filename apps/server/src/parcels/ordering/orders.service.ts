@@ -8,7 +8,7 @@ import { AdvanceService, CURRENCY, MarketService } from '../../market/index.js';
 import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
-import { EntriesService } from '../../wardrobe/index.js';
+import { Ledger } from '../../wardrobe/index.js';
 import { happeningOf } from './happening.js';
 import { inLines, type NewLine } from './orderLines.js';
 import { ParcelDeeds } from '../parcelDeeds.service.js';
@@ -20,7 +20,7 @@ import type { Happens, KeptParcel, ParcelRow } from '../parcels.record.js';
 export class OrdersService {
   constructor(
     private readonly deeds: ParcelDeeds,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly errands: ErrandsService,
     private readonly market: MarketService,
     private readonly catalogue: CatalogueService,
@@ -28,7 +28,7 @@ export class OrdersService {
     private readonly clock: AdvanceService,
     private readonly database: Database,
   ) {
-    entries.afterFile(() => this.adopt());
+    ledger.afterFile(() => this.adopt());
   }
 
   /** Orders what an errand's plan buys: one parcel for each seller, its pieces on their way from now on. */
@@ -38,7 +38,7 @@ export class OrdersService {
     if (wanted.length === 0) throw new Problem(422, 'The plan buys nothing from there. Plan the errand again, or choose another seller.');
     const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
     const items = new Map(problem.items.map((item) => [item.id, item]));
-    return this.entries.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.changing<OrderedParcelDto[]>(() => {
       const names = this.market.sellerNames();
       this.database.afterCommit(() => this.clock.priceAnew());
       for (const parcel of wanted) {
@@ -73,14 +73,14 @@ export class OrdersService {
     order: Pick<ParcelRow, 'seller' | 'sellerName' | 'errand' | 'postageMinor' | 'feesMinor' | 'dutyMinor'> & Partial<ParcelRow>,
     lines: readonly NewLine[],
     why: string,
-    at = this.entries.now(),
+    at = this.ledger.now(),
   ): string {
     const today = this.market.today();
     const [id, ordinal] = [randomUUID(), this.deeds.record.nextOrdinal()];
     const asks = this.market.currencyOf(order.seller, today);
     const happens = order.seller === null ? null : this.happens(order.seller, ordinal, lines, today);
     const expectedOn = order.expectedOn ?? (order.seller === null ? null : this.market.expectedFrom(order.seller, today));
-    const place = this.entries.record.addPlace({
+    const place = this.ledger.record.addPlace({
       ...{
         kind: 'parcel' as const,
         name: `Parcel from ${order.sellerName}`,
@@ -100,7 +100,7 @@ export class OrdersService {
     };
     this.deeds.record.write(row);
     const movements = lines.map((line): Movement => {
-      const lot = this.entries.record.addLot({
+      const lot = this.ledger.record.addLot({
         ...{ variant: line.variant, condition: line.condition, note: '', addedAt: at },
         ...{ source: order.sellerName, paidMinor: line.priceMinor },
       });
@@ -108,8 +108,8 @@ export class OrdersService {
       return { lot, quantity: line.quantity, from: OUTSIDE, to: place };
     });
     const after = this.deeds.kept(id);
-    const gone: KeptParcel = { row: { ...row, removedAt: this.entries.now() }, lines: after.lines };
-    this.entries.enter('bought', `Ordered from ${order.sellerName}, ${why}`, movements, {
+    const gone: KeptParcel = { row: { ...row, removedAt: this.ledger.now() }, lines: after.lines };
+    this.ledger.enter('bought', `Ordered from ${order.sellerName}, ${why}`, movements, {
       ...{ before: { others: [gone] }, after: { others: [after] }, because: `parcel ${id}`, at },
     });
     return id;
@@ -123,11 +123,11 @@ export class OrdersService {
   /** Parcels that a file of the ledger tells only as places become parcels again, so that what is on its way can be received. */
   private adopt(): void {
     const known = new Set(this.deeds.record.places());
-    for (const place of this.entries.record.places()) {
-      const held = place.kind === 'parcel' && !known.has(place.id) ? this.entries.record.heldIn(place.id) : [];
+    for (const place of this.ledger.record.places()) {
+      const held = place.kind === 'parcel' && !known.has(place.id) ? this.ledger.record.heldIn(place.id) : [];
       if (held.length === 0) continue;
       const id = randomUUID();
-      const lines = held.map(({ lot: id, quantity }) => ({ lot: this.entries.lot(id), quantity }));
+      const lines = held.map(({ lot: id, quantity }) => ({ lot: this.ledger.lot(id), quantity }));
       const goods = lines.reduce((all, { lot, quantity }) => all + (lot.paidMinor ?? 0) * quantity, 0);
       const today = this.market.today();
       this.deeds.record.write({

@@ -1,5 +1,5 @@
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
-import type { EntriesService, WaitingFigure } from '../../wardrobe/index.js';
+import type { Ledger, WaitingFigure } from '../../wardrobe/index.js';
 import type { ReceivedLineDto } from '../parcels.dto.js';
 import type { ParcelLineRow, ParcelRow } from '../parcels.record.js';
 
@@ -8,20 +8,20 @@ import type { ParcelLineRow, ParcelRow } from '../parcels.record.js';
  * what came instead as something new.
  */
 export function arrivalMovements(
-  entries: Pick<EntriesService, 'lot' | 'nameOf' | 'now' | 'record'>,
+  ledger: Pick<Ledger, 'lot' | 'nameOf' | 'now' | 'record'>,
   { place, sellerName }: Pick<ParcelRow, 'place' | 'sellerName'>,
   line: ParcelLineRow,
   { came, damaged, defect, instead }: Omit<ReceivedLineDto, 'id'>,
   to: string,
   waiting: readonly WaitingFigure[],
 ): readonly Movement[] {
-  const { id: lot, ...known } = entries.lot(line.lot);
-  const fresh = (change: Partial<typeof known>): number => entries.record.addLot({ ...known, addedAt: entries.now(), ...change });
+  const { id: lot, ...known } = ledger.lot(line.lot);
+  const fresh = (change: Partial<typeof known>): number => ledger.record.addLot({ ...known, addedAt: ledger.now(), ...change });
   const movements: Movement[] = [];
   let sound = came - damaged;
   for (const { figure, name, quantity } of waiting) {
     const onto = Math.min(sound, quantity);
-    if (onto > 0) movements.push({ lot, quantity: onto, from: place, to: entries.record.placeOfFigure('bench', figure, name) });
+    if (onto > 0) movements.push({ lot, quantity: onto, from: place, to: ledger.record.placeOfFigure('bench', figure, name) });
     sound -= onto;
   }
   if (sound > 0) movements.push({ lot, quantity: sound, from: place, to });
@@ -31,7 +31,7 @@ export function arrivalMovements(
     movements.push({ lot: fresh({ splitFrom: lot, defects }), quantity: damaged, from: OUTSIDE, to });
   }
   if (instead) {
-    const other = fresh({ variant: instead.variant, note: `came instead of ${entries.nameOf(lot)}` });
+    const other = fresh({ variant: instead.variant, note: `came instead of ${ledger.nameOf(lot)}` });
     movements.push({ lot: other, quantity: instead.quantity, from: OUTSIDE, to });
   }
   return movements;

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { afterLettingGo, agreedMinor, openOf, stateAfter } from '@outfit/core/parcels';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { notFound, Problem } from '../../platform/http/index.js';
-import { EntriesService } from '../../wardrobe/index.js';
+import { Ledger } from '../../wardrobe/index.js';
 import { ParcelDeeds } from '../parcelDeeds.service.js';
 import type { ClaimDto, OrderedParcelDto, SettleDto } from '../parcels.dto.js';
 import type { ClaimRow, KeptParcel } from '../parcels.record.js';
@@ -12,19 +12,19 @@ import type { ClaimRow, KeptParcel } from '../parcels.record.js';
 export class ClaimsService {
   constructor(
     private readonly deeds: ParcelDeeds,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
   ) {}
 
   /** Writes a claim down: asked and not answered yet, or settled at once. */
   claim(id: string, { isOpen = false, ...asked }: ClaimDto): Promise<OrderedParcelDto[]> {
-    return this.entries.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.changing<OrderedParcelDto[]>(() => {
       const before = this.deeds.kept(id);
       const line = this.deeds.lineOf(before, asked.line);
-      const name = this.entries.nameOf(line.lot);
+      const name = this.ledger.nameOf(line.lot);
       if (asked.quantity > line.quantity) throw new Problem(422, `${line.quantity} of ${name} were ordered, not ${asked.quantity}.`);
       const claim: ClaimRow = {
         ...{ id: this.deeds.record.nextClaim(), parcel: id, line: asked.line, quantity: asked.quantity, reason: asked.reason ?? 'short' },
-        ...{ asked: asked.outcome, askedMinor: asked.sumMinor, openedAt: this.entries.now() },
+        ...{ asked: asked.outcome, askedMinor: asked.sumMinor, openedAt: this.ledger.now() },
         ...{ outcome: null, gotMinor: 0, settledAt: null, removedAt: null },
       };
       this.deeds.record.writeClaim(claim);
@@ -36,7 +36,7 @@ export class ClaimsService {
 
   /** Notes what came of a claim, and does what follows from it. */
   settle(id: string, claimId: number, how: SettleDto): Promise<OrderedParcelDto[]> {
-    return this.entries.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.changing<OrderedParcelDto[]>(() => {
       const before = this.deeds.kept(id);
       const claim = before.claims?.find((own) => own.id === claimId);
       if (!claim) throw notFound('claim', String(claimId));
@@ -49,7 +49,7 @@ export class ClaimsService {
   private settleNow(before: KeptParcel, claim: ClaimRow, { outcome, sumMinor, expectedOn }: SettleDto): void {
     const { row, lines } = before;
     const line = this.deeds.lineOf(before, claim.line);
-    const name = this.entries.nameOf(line.lot);
+    const name = this.ledger.nameOf(line.lot);
     const { quantity } = claim;
     const refundedMinor = row.refundedMinor + sumMinor;
     if (refundedMinor > (row.paidMinor ?? agreedMinor(lines, row))) throw new Problem(422, 'More would come back than was paid.');
@@ -58,7 +58,7 @@ export class ClaimsService {
     if (outcome === 'buy again' && quantity > openOf(line))
       throw new Problem(409, `${openOf(line)} of ${name} are still expected, not ${quantity}.`);
     if (letsGo > 0) this.deeds.record.writeLine(afterLettingGo(line, letsGo));
-    this.deeds.record.writeClaim({ ...claim, outcome, gotMinor: sumMinor, settledAt: this.entries.now() });
+    this.deeds.record.writeClaim({ ...claim, outcome, gotMinor: sumMinor, settledAt: this.ledger.now() });
     this.deeds.write({
       ...row,
       state: letsGo > 0 ? stateAfter(row.state, this.deeds.record.lines(row.id)) : row.state,

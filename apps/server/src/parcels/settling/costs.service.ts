@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { landedPieces, realCosts } from '@outfit/core/parcels';
 import { PlannedService } from '../../errands/index.js';
-import { EntriesService, ServingsService } from '../../wardrobe/index.js';
+import { Ledger, ServingsService } from '../../wardrobe/index.js';
 import { ParcelDeeds } from '../parcelDeeds.service.js';
 import type { FigureRealCostDto } from '../parcels.dto.js';
 
@@ -10,7 +10,7 @@ import type { FigureRealCostDto } from '../parcels.dto.js';
 export class CostsService {
   constructor(
     private readonly deeds: ParcelDeeds,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly planned: PlannedService,
     private readonly servings: ServingsService,
   ) {}
@@ -42,15 +42,15 @@ export class CostsService {
       lines.forEach((line, i) => lots.has(line.lot) && costs.set(line.lot, landed[i] ?? []));
     }
     for (const lot of lots) {
-      const { paidMinor } = costs.has(lot) ? { paidMinor: null } : this.entries.lot(lot);
-      if (paidMinor !== null) costs.set(lot, Array<number>(this.entries.record.cameOf(lot)).fill(paidMinor));
+      const { paidMinor } = costs.has(lot) ? { paidMinor: null } : this.ledger.lot(lot);
+      if (paidMinor !== null) costs.set(lot, Array<number>(this.ledger.record.cameOf(lot)).fill(paidMinor));
     }
     return costs;
   }
 
   /** The lot that pieces came in as: what happened to some of them made another of them. */
   private rootOf(lot: number): number {
-    const { splitFrom } = this.entries.lot(lot);
+    const { splitFrom } = this.ledger.lot(lot);
     return splitFrom === null ? lot : this.rootOf(splitFrom);
   }
 }

@@ -4,7 +4,7 @@ import { holesOf } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../../catalogue/index.js';
 import { Database } from '../../platform/db/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
-import { EntriesService, type PlaceRow } from '../ledger/index.js';
+import { Ledger, type PlaceRow } from '../ledger/index.js';
 import { PromisesService } from '../promises/index.js';
 import type { CloseBoxDto, DonorDto, HoldingDto, TogetherDto } from './donors.dto.js';
 import { DonorsRecord } from './donorsRecord.js';
@@ -17,7 +17,7 @@ export class DonorsService {
   constructor(
     database: Database,
     private readonly catalogue: CatalogueService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly promises: PromisesService,
   ) {
     this.record = new DonorsRecord((sql) => database.prepare(sql));
@@ -34,7 +34,7 @@ export class DonorsService {
       const promisedTo = (doing.get(run)?.given ?? []).map((given) => given.name);
       on.set(place, [...(on.get(place) ?? []), { run, variant, quantity, condition, certainty, promisedTo }]);
     }
-    const places = this.entries.record.places();
+    const places = this.ledger.record.places();
     const byId = new Map(places.map((place) => [place.id, place]));
     return places.flatMap((place): DonorDto[] => {
       const holds = on.get(place.id);
@@ -46,7 +46,7 @@ export class DonorsService {
 
   /** What lacks on a whole figure, as something to shop for; null when there is no such figure, or nothing lacks. */
   toMakeWhole(id: string): { readonly name: string; readonly parts: readonly LookPart[] } | null {
-    const place = this.entries.record.place(id);
+    const place = this.ledger.record.place(id);
     if (place?.kind !== 'donor') return null;
     const catalogue = this.catalogue.now();
     const holds = this.record.pieces(id).map((row) => ({ ...row, variant: catalogue.resolve(row.variant) }));
@@ -58,7 +58,7 @@ export class DonorsService {
   /** Puts loose pieces together as the whole figure they once were. */
   async together({ officialFigure, place }: TogetherDto): Promise<DonorDto[]> {
     const figure = this.figure(officialFigure);
-    await this.entries.changing(() => {
+    await this.ledger.changing(() => {
       const stands = this.madePlace(place);
       const catalogue = this.catalogue.now();
       const loose = this.record
@@ -76,7 +76,7 @@ export class DonorsService {
           `Not every piece lies loose: ${[...new Set(lacking)].join(', ')} ${lacking.length === 1 ? 'lacks' : 'lack'}.`,
         );
       const to = this.addDonor(figure, stands);
-      this.entries.enter(
+      this.ledger.enter(
         'built on',
         `Put ${figure.name} together from loose pieces`,
         taken.flatMap(({ run }) => (run ? [{ lot: run.lot, quantity: 1, from: run.place, to }] : [])),
@@ -88,21 +88,21 @@ export class DonorsService {
 
   /** Puts whole figures back into a box, which is sealed: owned, and out of reach. */
   async close({ name, donors, place }: CloseBoxDto): Promise<DonorDto[]> {
-    await this.entries.changing(() => {
+    await this.ledger.changing(() => {
       const stands = this.madePlace(place);
-      const box = this.entries.record.addPlace({
+      const box = this.ledger.record.addPlace({
         kind: 'sealed',
         name: name.trim(),
         parent: stands.id,
         path: `${stands.path} › ${name.trim()}`,
       });
       const movements = [...new Set(donors)].flatMap((id) => {
-        const donor = this.entries.place(id);
+        const donor = this.ledger.place(id);
         if (donor.kind !== 'donor') throw new Problem(422, `${donor.name} is no whole figure.`);
-        return this.entries.record.heldIn(id).map(({ lot, quantity }) => ({ lot, quantity, from: id, to: box }));
+        return this.ledger.record.heldIn(id).map(({ lot, quantity }) => ({ lot, quantity, from: id, to: box }));
       });
       if (movements.length === 0) throw new Problem(422, 'Say which whole figures go into the box.');
-      this.entries.enter('put away', `Sealed ${donors.length} whole figures in ${name.trim()}`, movements);
+      this.ledger.enter('put away', `Sealed ${donors.length} whole figures in ${name.trim()}`, movements);
       return null;
     });
     return this.list();
@@ -111,7 +111,7 @@ export class DonorsService {
   /** Makes the place that a whole figure is, within a unit of work. */
   addDonor(figure: OfficialFigure, stands: PlaceRow): string {
     const path = stands.path === '' ? figure.name : `${stands.path} › ${figure.name}`;
-    return this.entries.record.addPlace({ kind: 'donor', name: figure.name, parent: stands.id, path, official: figure.id });
+    return this.ledger.record.addPlace({ kind: 'donor', name: figure.name, parent: stands.id, path, official: figure.id });
   }
 
   figure(id: string): OfficialFigure {
@@ -122,7 +122,7 @@ export class DonorsService {
 
   /** A place things can be put down in. */
   madePlace(id: string): PlaceRow {
-    const place = this.entries.place(id);
+    const place = this.ledger.place(id);
     if (place.kind !== 'made' && place.kind !== 'bench')
       throw new Problem(422, `Nothing is put down in “${place.name}”: choose a place you made.`);
     return place;

@@ -3,7 +3,7 @@ import type { Certainty, OfficialFigure } from '@outfit/core';
 import { type Movement, OUTSIDE, piecesThere, unpack, type Unpacked } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../../catalogue/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
-import { EntriesService, type PlaceRow } from '../ledger/index.js';
+import { Ledger, type PlaceRow } from '../ledger/index.js';
 import type { AddProductDto, DonorDto, MissingDto, OpenBoxDto, ProductDto } from './donors.dto.js';
 import { DonorsService } from './donors.service.js';
 
@@ -19,7 +19,7 @@ interface InBox {
 export class ProductsService {
   constructor(
     private readonly catalogue: CatalogueService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly donors: DonorsService,
   ) {}
 
@@ -27,7 +27,7 @@ export class ProductsService {
   async add({ product, count, state, place, inside, missing }: AddProductDto): Promise<DonorDto[]> {
     const { name, contents } = this.contents(product);
     const chosen = this.chosen(contents, count, state === 'sealed' ? null : inside);
-    await this.entries.changing(() => {
+    await this.ledger.changing(() => {
       const stands = this.donors.madePlace(place);
       const what = count === 1 ? name : `${count} × ${name}`;
       const movements =
@@ -35,7 +35,7 @@ export class ProductsService {
           ? Array.from({ length: count }, () => this.boxed(contents, product, name, stands)).flat()
           : this.laidOut(this.figuresOf(contents, count, chosen), this.looseOf(contents, count), missing, stands, product.id, []);
       if (movements.length === 0) throw new Problem(422, `Nothing of ${name} was there: tick off fewer pieces as missing.`);
-      this.entries.enter(state === 'sealed' ? 'received' : 'opened', `${what} came, ${state}`, movements);
+      this.ledger.enter(state === 'sealed' ? 'received' : 'opened', `${what} came, ${state}`, movements);
       return null;
     });
     return this.donors.list();
@@ -43,23 +43,23 @@ export class ProductsService {
 
   /** Opens a sealed box: what is known to be in it is laid out, what a blind bag held is told now. */
   async open(box: string, { place, inside, missing }: OpenBoxDto): Promise<DonorDto[]> {
-    await this.entries.changing(() => {
-      const sealed = this.entries.place(box);
+    await this.ledger.changing(() => {
+      const sealed = this.ledger.place(box);
       if (sealed.kind !== 'sealed' || sealed.product === null)
         throw new Problem(409, `${sealed.name} is no sealed product. Move what lies in it instead.`);
       const stands = this.donors.madePlace(place);
       const product = this.productOf(sealed.product);
       const { contents } = this.contents(product);
       const chosen = this.chosen(contents, 1, inside);
-      const there = this.entries.record
+      const there = this.ledger.record
         .heldIn(box)
-        .map((row): InBox => ({ lot: row.lot, variant: this.entries.lot(row.lot).variant, left: row.quantity }));
+        .map((row): InBox => ({ lot: row.lot, variant: this.ledger.lot(row.lot).variant, left: row.quantity }));
       const out = this.laidOut(this.figuresOf(contents, 1, chosen), this.looseOf(contents, 1), missing, stands, product.id, there, box);
       // What was thought to be in it and was not is no longer owned.
       const gone = there
         .filter((row) => row.left > 0)
         .map((row): Movement => ({ lot: row.lot, quantity: row.left, from: box, to: OUTSIDE }));
-      this.entries.enter('opened', `Opened ${sealed.name}`, [...out, ...gone]);
+      this.ledger.enter('opened', `Opened ${sealed.name}`, [...out, ...gone]);
       return null;
     });
     return this.donors.list();
@@ -105,7 +105,7 @@ export class ProductsService {
 
   /** A sealed box with all that is known to be in it. */
   private boxed(contents: Unpacked, product: ProductDto, name: string, stands: PlaceRow): readonly Movement[] {
-    const to = this.entries.record.addPlace({
+    const to = this.ledger.record.addPlace({
       ...{ kind: 'sealed' as const, name, parent: stands.id, path: `${stands.path} › ${name}`, product: product.id },
     });
     const pieces = new Map<string, { variant: string; quantity: number; certainty: Certainty }>();
@@ -164,7 +164,7 @@ export class ProductsService {
   }
 
   private arrival(variant: string, quantity: number, certainty: Certainty, source: string, to: string): Movement {
-    const lot = this.entries.record.addLot({ variant, condition: 'used', source, certainty, note: '', addedAt: this.entries.now() });
+    const lot = this.ledger.record.addLot({ variant, condition: 'used', source, certainty, note: '', addedAt: this.ledger.now() });
     return { lot, quantity, from: OUTSIDE, to };
   }
 }

@@ -3,7 +3,7 @@ import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { workerBeside, WorkerPool } from '../../platform/jobs/index.js';
 import { LiveService } from '../../platform/live/index.js';
-import { EntriesService } from '../ledger/index.js';
+import { Ledger } from '../ledger/index.js';
 import { WardrobeService } from '../wardrobe.service.js';
 import type { LedgerOutcome, LedgerReading, LedgerTask } from './ledger.worker.js';
 
@@ -17,7 +17,7 @@ export class ExchangeService implements OnApplicationShutdown {
   constructor(
     private readonly database: Database,
     private readonly wardrobe: WardrobeService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly live: LiveService,
   ) {}
 
@@ -37,7 +37,7 @@ export class ExchangeService implements OnApplicationShutdown {
     if ('refused' in outcome) throw new Problem(422, outcome.refused, outcome.faults);
     if (!('reading' in outcome)) throw new Error('reading a ledger says what was read');
     if (outcome.reading.isTaken) {
-      await this.entries.cameFromFile();
+      await this.ledger.cameFromFile();
       this.wardrobe.changedElsewhere();
       this.live.changedElsewhere('wardrobe');
     }

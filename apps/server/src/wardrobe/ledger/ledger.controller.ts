@@ -12,14 +12,14 @@ import {
   PlaceDto,
   StoryLineDto,
 } from './ledger.dto.js';
-import { LedgerService } from './ledger.service.js';
+import { PieceDeeds } from './pieceDeeds.service.js';
 import { PlacesService } from './places.service.js';
 
 @ApiTags('wardrobe')
 @Controller('wardrobe')
 export class LedgerController {
   constructor(
-    private readonly ledger: LedgerService,
+    private readonly ledger: PieceDeeds,
     private readonly tree: PlacesService,
   ) {}
 

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { isWithin, OUTSIDE, PATH_SEPARATOR } from '@outfit/core/wardrobe';
 import { Problem } from '../../platform/http/index.js';
-import { EntriesService } from './entries.service.js';
+import { Ledger } from './ledger.js';
 import type { NewPlaceDto, PlaceChangeDto, PlaceDto } from './ledger.dto.js';
 import { type LedgerRecord, NO_PLACE, type PlaceRow } from './ledgerRecord.js';
 
@@ -16,8 +16,8 @@ function own(name: string): string {
 export class PlacesService {
   private readonly record: LedgerRecord;
 
-  constructor(private readonly entries: EntriesService) {
-    this.record = entries.record;
+  constructor(private readonly ledger: Ledger) {
+    this.record = ledger.record;
   }
 
   /** The tree of places, each with what is in it and below. */
@@ -48,21 +48,21 @@ export class PlacesService {
   }
 
   add({ name, parent, isSealed = false }: NewPlaceDto): Promise<PlaceDto[]> {
-    return this.entries.changing<PlaceDto[]>(() => {
+    return this.ledger.changing<PlaceDto[]>(() => {
       const within = parent === null ? null : this.ownPlace(parent);
       const path = [...(within ? [within.path] : []), own(name)].join(PATH_SEPARATOR);
       this.refuseTwin(path, null);
       // What lies in a sealed box is no more at hand than the box is.
       const kind = isSealed || within?.kind === 'sealed' ? 'sealed' : 'made';
       const id = this.record.addPlace({ kind, name: name.trim(), parent, path });
-      this.entries.keep(`Made the place ${path}`, {}, { places: [this.entries.place(id)] });
+      this.ledger.keep(`Made the place ${path}`, {}, { places: [this.ledger.place(id)] });
       return this.list();
     });
   }
 
   /** Names a place anew, puts it elsewhere with all below, or notes something about it. */
   change(id: string, { name, parent, note, keepWhole }: PlaceChangeDto): Promise<PlaceDto[]> {
-    return this.entries.changing<PlaceDto[]>(() => {
+    return this.ledger.changing<PlaceDto[]>(() => {
       const place = this.changeable(id);
       if (keepWhole !== undefined && place.kind !== 'donor')
         throw new Problem(422, `${place.name} is no whole figure: there is nothing to keep whole.`);
@@ -85,7 +85,7 @@ export class PlacesService {
       if (place.kind !== 'donor') this.refuseTwin(path, id);
       const after = before.map((row) => ({ ...(row.id === id ? next : row), path: `${path}${row.path.slice(place.path.length)}` }));
       for (const row of after) this.record.writePlace(row);
-      this.entries.keep(
+      this.ledger.keep(
         next.keepWhole !== place.keepWhole
           ? `${place.name} ${next.keepWhole ? 'is kept whole' : 'may be taken apart'}`
           : next.parent === place.parent
@@ -100,7 +100,7 @@ export class PlacesService {
 
   /** Takes away a place that nothing lies in and nothing ever passed through. */
   remove(id: string): Promise<PlaceDto[]> {
-    return this.entries.changing<PlaceDto[]>(() => {
+    return this.ledger.changing<PlaceDto[]>(() => {
       const place = this.ownPlace(id);
       const shown = this.list().find((row) => row.id === id);
       if ((shown?.pieces ?? 0) > 0) throw new Problem(409, `${shown?.pieces} pieces lie in ${place.name}. Move them first.`);
@@ -109,7 +109,7 @@ export class PlacesService {
       if (this.record.isNamedByMovements(id))
         throw new Problem(409, `Pieces lay in ${place.name} before, and their stories name it. Rename it instead.`);
       this.record.removePlace(id);
-      this.entries.keep(`Took the place ${place.path} away`, { places: [place] }, {});
+      this.ledger.keep(`Took the place ${place.path} away`, { places: [place] }, {});
       return this.list();
     });
   }
@@ -126,7 +126,7 @@ export class PlacesService {
 
   /** A place that a person made; those that Outfit keeps stay as they are. */
   private ownPlace(id: string): PlaceRow {
-    const place = this.entries.place(id);
+    const place = this.ledger.place(id);
     if ((place.kind !== 'made' && place.kind !== 'sealed') || id === NO_PLACE)
       throw new Problem(409, `${place.name} is kept by Outfit and stays as it is.`);
     return place;
@@ -134,7 +134,7 @@ export class PlacesService {
 
   /** A place whose name, whereabouts or note may change: those that a person made, and whole figures. */
   private changeable(id: string): PlaceRow {
-    const place = this.entries.place(id);
+    const place = this.ledger.place(id);
     return place.kind === 'donor' ? place : this.ownPlace(id);
   }
 }

@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { Database } from '../../platform/db/index.js';
 import { FileStore, Rasters } from '../../platform/files/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
-import { EntriesService } from '../ledger/index.js';
+import { Ledger } from '../ledger/index.js';
 import type { WardrobePictureDto } from './pictures.dto.js';
 import { PicturesRecord } from './picturesRecord.js';
 
@@ -18,12 +18,12 @@ export class WardrobePicturesService {
 
   constructor(
     database: Database,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
     private readonly files: FileStore,
     private readonly rasters: Rasters,
   ) {
     this.pictures = new PicturesRecord((sql) => database.prepare(sql));
-    entries.restorePictures((id, removedAt) => this.pictures.remove(id, removedAt));
+    ledger.restorePictures((id, removedAt) => this.pictures.remove(id, removedAt));
   }
 
   /** Registers things of another area that are photographed: `nameOf` tells what one is called, or refuses. */
@@ -50,22 +50,22 @@ export class WardrobePicturesService {
     const { data, width, height } = await this.rasters.redraw(body, LONGEST_SIDE);
     // The file is on the disk before any row names it.
     const file = await this.files.put(data);
-    return this.entries.changing<WardrobePictureDto[]>(() => {
+    return this.ledger.changing<WardrobePictureDto[]>(() => {
       const { key, name } = this.refuseMore(subject);
-      const [id, addedAt] = [randomUUID(), this.entries.now()];
+      const [id, addedAt] = [randomUUID(), this.ledger.now()];
       this.pictures.add({ id, subject: key, file, width, height, addedAt, removedAt: null });
-      this.entries.keep(`Photographed ${name}`, { pictures: [{ id, removedAt: addedAt }] }, { pictures: [{ id, removedAt: null }] });
+      this.ledger.keep(`Photographed ${name}`, { pictures: [{ id, removedAt: addedAt }] }, { pictures: [{ id, removedAt: null }] });
       return this.of(subject);
     });
   }
 
   remove(id: string): Promise<WardrobePictureDto[]> {
-    return this.entries.changing<WardrobePictureDto[]>(() => {
+    return this.ledger.changing<WardrobePictureDto[]>(() => {
       const picture = this.pictures.picture(id);
       if (!picture) throw notFound('photograph', id);
-      const removedAt = picture.removedAt ?? this.entries.now();
+      const removedAt = picture.removedAt ?? this.ledger.now();
       this.pictures.remove(id, removedAt);
-      this.entries.keep('Took a photograph away', { pictures: [{ id, removedAt: null }] }, { pictures: [{ id, removedAt }] });
+      this.ledger.keep('Took a photograph away', { pictures: [{ id, removedAt: null }] }, { pictures: [{ id, removedAt }] });
       return this.pictures.of(picture.subject).map(({ id: own, file, width, height }) => ({ id: own, file, width, height }));
     });
   }
@@ -84,10 +84,10 @@ export class WardrobePicturesService {
     if (nameOf) return { key: `${prefix} ${rest.join(' ')}`, name: nameOf(rest[0] ?? '') };
     const run = /^run-(\d+)$/.exec(subject)?.[1];
     if (run === undefined) {
-      const place = this.entries.place(subject);
+      const place = this.ledger.place(subject);
       return { key: `place ${place.id}`, name: place.name };
     }
-    const { lot } = this.entries.held(Number(run));
-    return { key: `lot ${lot}`, name: this.entries.nameOf(lot) };
+    const { lot } = this.ledger.held(Number(run));
+    return { key: `lot ${lot}`, name: this.ledger.nameOf(lot) };
   }
 }

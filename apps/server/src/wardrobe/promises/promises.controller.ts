@@ -3,7 +3,7 @@ import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestj
 import type { Request, Response } from 'express';
 import { FiguresService } from '../../figures/index.js';
 import { NumberParam, sendKept } from '../../platform/http/index.js';
-import { EntryDto, LedgerService, PiecePinDto } from '../ledger/index.js';
+import { EntryDto, PieceDeeds, PiecePinDto } from '../ledger/index.js';
 import { PromisesDto, RunPromisesDto } from './promises.dto.js';
 import { PromisesService } from './promises.service.js';
 
@@ -12,7 +12,7 @@ import { PromisesService } from './promises.service.js';
 export class PromisesController {
   constructor(
     private readonly service: PromisesService,
-    private readonly ledger: LedgerService,
+    private readonly ledger: PieceDeeds,
     private readonly figures: FiguresService,
   ) {}
 

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { type EntryKind, isAtHand, type Movement, OUTSIDE, readLines } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../../catalogue/index.js';
 import { Problem } from '../../platform/http/index.js';
-import { type Beside, EntriesService } from './entries.service.js';
+import { type Beside, Ledger } from './ledger.js';
 import type { CountDto, Deed, DeedDto, EntryDto, LinesAnswerDto, LinesDto, PiecePinDto, StoryLineDto } from './ledger.dto.js';
 import type { HeldRow, PlaceRow } from './ledgerRecord.js';
 import { lotAfter } from './lotChanges.js';
@@ -26,29 +26,29 @@ const KINDS: Readonly<Record<Deed, EntryKind>> = {
 
 /** What is done with owned pieces by hand. */
 @Injectable()
-export class LedgerService {
+export class PieceDeeds {
   constructor(
     private readonly catalogue: CatalogueService,
-    private readonly entries: EntriesService,
+    private readonly ledger: Ledger,
   ) {}
 
   /** Does one deed on one run or many, as one entry. */
   do(deed: DeedDto): Promise<EntryDto> {
-    return this.entries.changing(() => {
-      const held = deed.pieces.map((row) => ({ ...this.entries.held(row.id), taken: row.quantity }));
+    return this.ledger.changing(() => {
+      const held = deed.pieces.map((row) => ({ ...this.ledger.held(row.id), taken: row.quantity }));
       const twice = new Set(held.map((row) => row.id)).size < held.length;
       if (twice) throw new Problem(422, 'A run is named twice: say once how many of it.');
       for (const { taken, quantity, lot } of held)
         if (taken > quantity)
-          throw new Problem(409, `There are ${quantity} of ${this.entries.nameOf(lot)} there, and ${taken} were asked for.`);
+          throw new Problem(409, `There are ${quantity} of ${this.ledger.nameOf(lot)} there, and ${taken} were asked for.`);
       const loan = deed.deed === 'lend' ? this.loan(deed) : null;
       const movements = held.flatMap((row) => this.movementsFor(deed, row, loan?.to ?? null));
       if (movements.length === 0) throw new Problem(409, 'They are there already. Nothing was changed.');
       const pieces = held.reduce((all, row) => all + row.taken, 0);
       const [first] = held;
-      const what = held.length === 1 && first ? this.entries.nameOf(first.lot) : null;
-      const to = deed.to === undefined ? null : this.entries.place(deed.to).path || 'no place yet';
-      return this.entries.enter(this.kindOf(deed, held), sentenceFor(deed, pieces, what, to), movements, {
+      const what = held.length === 1 && first ? this.ledger.nameOf(first.lot) : null;
+      const to = deed.to === undefined ? null : this.ledger.place(deed.to).path || 'no place yet';
+      return this.ledger.enter(this.kindOf(deed, held), sentenceFor(deed, pieces, what, to), movements, {
         ...loan?.beside,
         broughtMinor: deed.broughtMinor,
       });
@@ -57,12 +57,12 @@ export class LedgerService {
 
   /** Sets the runs of a place to what was counted there; the differences are one entry. */
   count({ place, runs }: CountDto): Promise<EntryDto> {
-    return this.entries.changing(() => {
-      const at = this.entries.place(place);
+    return this.ledger.changing(() => {
+      const at = this.ledger.place(place);
       const movements = runs.flatMap(({ id, quantity }): readonly Movement[] => {
-        const held = this.entries.held(id);
+        const held = this.ledger.held(id);
         if (held.place !== place)
-          throw new Problem(409, `${this.entries.nameOf(held.lot)} does not lie in ${at.name}: count that place for itself.`);
+          throw new Problem(409, `${this.ledger.nameOf(held.lot)} does not lie in ${at.name}: count that place for itself.`);
         const off = quantity - held.quantity;
         if (off === 0) return [];
         return [{ lot: held.lot, quantity: Math.abs(off), from: off > 0 ? OUTSIDE : place, to: off > 0 ? place : OUTSIDE }];
@@ -72,7 +72,7 @@ export class LedgerService {
       const [more, less] = [movements.filter((row) => row.to === place), movements.filter((row) => row.from === place)].map((rows) =>
         rows.reduce((all, row) => all + row.quantity, 0),
       );
-      return this.entries.enter('counted', `Counted ${name}: ${more} more and ${less} fewer than written down`, movements);
+      return this.ledger.enter('counted', `Counted ${name}: ${more} more and ${less} fewer than written down`, movements);
     });
   }
 
@@ -80,52 +80,52 @@ export class LedgerService {
   lines({ text, place, take }: LinesDto): Promise<LinesAnswerDto> | LinesAnswerDto {
     const lines = readLines(text, this.catalogue.now());
     if (!take || lines.length === 0 || lines.some((line) => line.variant === null)) return { lines, taken: false };
-    return this.entries.changing(() => {
-      const { path } = this.entries.place(place);
+    return this.ledger.changing(() => {
+      const { path } = this.ledger.place(place);
       const movements = lines.map(({ variant, quantity }): Movement => {
-        const lot = this.entries.record.addLot({ variant: variant ?? '', condition: 'used', note: '', addedAt: this.entries.now() });
+        const lot = this.ledger.record.addLot({ variant: variant ?? '', condition: 'used', note: '', addedAt: this.ledger.now() });
         return { lot, quantity, from: OUTSIDE, to: place };
       });
       const pieces = lines.reduce((all, line) => all + line.quantity, 0);
-      this.entries.enter('counted', `Added ${pieces} pieces to ${path || 'no place yet'}`, movements);
+      this.ledger.enter('counted', `Added ${pieces} pieces to ${path || 'no place yet'}`, movements);
       return { lines, taken: true };
     });
   }
 
   /** Keeps pieces of a run for a figure, whoever else would get them; none lets go of them. */
   pin({ id, figure, quantity }: PiecePinDto, figureName: string): Promise<EntryDto> {
-    return this.entries.changing(() => {
-      const held = this.entries.held(id);
+    return this.ledger.changing(() => {
+      const held = this.ledger.held(id);
       if (quantity > held.quantity)
-        throw new Problem(409, `There are ${held.quantity} of ${this.entries.nameOf(held.lot)} there, and ${quantity} were asked for.`);
-      const before = this.entries.record.pins().find((pin) => pin.lot === held.lot && pin.figure === figure);
+        throw new Problem(409, `There are ${held.quantity} of ${this.ledger.nameOf(held.lot)} there, and ${quantity} were asked for.`);
+      const before = this.ledger.record.pins().find((pin) => pin.lot === held.lot && pin.figure === figure);
       const pin = { lot: held.lot, figure, quantity };
-      const name = this.entries.nameOf(held.lot);
+      const name = this.ledger.nameOf(held.lot);
       const sentence = quantity === 0 ? `${name} is kept for ${figureName} no longer` : `${quantity} × ${name} kept for ${figureName}`;
-      this.entries.record.pin(pin);
-      this.entries.keep(sentence, { pins: [{ ...pin, quantity: before?.quantity ?? 0 }] }, { pins: [pin] });
+      this.ledger.record.pin(pin);
+      this.ledger.keep(sentence, { pins: [{ ...pin, quantity: before?.quantity ?? 0 }] }, { pins: [pin] });
       return { id: 0, sentence };
     });
   }
 
   /** The part a run is of, by the number it is known by now. */
   variantOf(id: number): string {
-    return this.catalogue.now().resolve(this.entries.lot(this.entries.held(id).lot).variant);
+    return this.catalogue.now().resolve(this.ledger.lot(this.ledger.held(id).lot).variant);
   }
 
   /** What happened to a run, in sentences, the first first. */
   story(id: number): StoryLineDto[] {
-    const { lot } = this.entries.held(id);
-    const places = new Map(this.entries.record.places().map((place) => [place.id, place]));
-    return this.entries.record.trace(lot).map((row) => ({ at: row.at, sentence: storyLine(row, places), broughtMinor: row.broughtMinor }));
+    const { lot } = this.ledger.held(id);
+    const places = new Map(this.ledger.record.places().map((place) => [place.id, place]));
+    return this.ledger.record.trace(lot).map((row) => ({ at: row.at, sentence: storyLine(row, places), broughtMinor: row.broughtMinor }));
   }
 
   /** Pieces that leave a donor or a built figure were taken off it; those that go onto one are put on. */
   private kindOf({ deed, to }: DeedDto, held: readonly HeldRow[]): EntryKind {
     if (deed !== 'move') return KINDS[deed];
     const isBody = (place: PlaceRow): boolean => place.kind === 'donor' || place.kind === 'figure';
-    if (to !== undefined && isBody(this.entries.place(to))) return 'built on';
-    return held.some((row) => isBody(this.entries.place(row.place))) ? 'taken off' : 'put away';
+    if (to !== undefined && isBody(this.ledger.place(to))) return 'built on';
+    return held.some((row) => isBody(this.ledger.place(row.place))) ? 'taken off' : 'put away';
   }
 
   /** The movements one deed makes of some pieces of a run. What changes what they are makes another lot of them. */
@@ -139,17 +139,17 @@ export class LedgerService {
       case 'move':
       case 'return': {
         if (deed.to === undefined) throw new Problem(422, 'Say where they go.');
-        const to = this.entries.place(deed.to);
+        const to = this.ledger.place(deed.to);
         if (!isAtHand(to.kind) && to.kind !== 'sealed' && to.kind !== 'donor')
           throw new Problem(422, `Pieces are not put into “${to.name}” like that: lend, give or sell them.`);
-        if (to.id === place) throw new Problem(409, `${this.entries.nameOf(lot)} lies in ${to.path || 'no place yet'} already.`);
+        if (to.id === place) throw new Problem(409, `${this.ledger.nameOf(lot)} lies in ${to.path || 'no place yet'} already.`);
         return go(to.id);
       }
       case 'lend':
         return go(lentTo ?? '');
       case 'hand back': {
-        if (this.entries.lot(lot).owner === '')
-          throw new Problem(409, `${this.entries.nameOf(lot)} is yours: there is nobody to hand it back to.`);
+        if (this.ledger.lot(lot).owner === '')
+          throw new Problem(409, `${this.ledger.nameOf(lot)} is yours: there is nobody to hand it back to.`);
         return go(OUTSIDE);
       }
       case 'sell':
@@ -165,9 +165,9 @@ export class LedgerService {
         if (deed.deed === 'split' && taken === quantity)
           throw new Problem(
             409,
-            `That is all of ${this.entries.nameOf(lot)} there: say how many of the ${quantity} become a run of their own.`,
+            `That is all of ${this.ledger.nameOf(lot)} there: say how many of the ${quantity} become a run of their own.`,
           );
-        const next = this.entries.record.addLot(lotAfter(deed, this.entries.lot(lot), this.entries.now()));
+        const next = this.ledger.record.addLot(lotAfter(deed, this.ledger.lot(lot), this.ledger.now()));
         return [
           { lot, quantity: taken, from: place, to: OUTSIDE },
           { lot: next, quantity: taken, from: OUTSIDE, to: place },
@@ -180,7 +180,7 @@ export class LedgerService {
   private loan({ person, dueOn }: DeedDto): { readonly to: string; readonly beside: Beside } {
     if (person === undefined) throw new Problem(422, 'Say who borrows them.');
     const name = person.trim();
-    const { record } = this.entries;
+    const { record } = this.ledger;
     const known = record.places().find((place) => place.kind === 'lent' && place.name.toLowerCase() === name.toLowerCase());
     if (!known)
       return { to: record.addPlace({ kind: 'lent', name, parent: null, path: `Lent to ${name}`, dueOn: dueOn ?? null }), beside: {} };

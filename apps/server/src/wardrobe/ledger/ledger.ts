@@ -45,7 +45,7 @@ export interface Beside {
 
 /** The ledger as deeds are entered in it: each one entry, saved or refused whole, undone by its opposite. */
 @Injectable()
-export class EntriesService {
+export class Ledger {
   readonly record: LedgerRecord;
   private pictureRestorer: (id: string, removedAt: string | null) => void = () => undefined;
   private consumedRestorer: (consumed: Consumed) => void = () => undefined;

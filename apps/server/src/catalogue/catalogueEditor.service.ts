@@ -35,7 +35,7 @@ const STILL_NAMED = 'Something names this entry by now: a look or its history, a
 
 /** A person's own entries: added, changed, merged, taken back. Every change is one row of the log. */
 @Injectable()
-export class EntriesService {
+export class CatalogueEditor {
   constructor(
     private readonly database: Database,
     private readonly catalogue: CatalogueService,
