@@ -68,7 +68,7 @@ const TREES = [
 
 /** Who owns each table of a workspace. */
 const OWNERS = {
-  platform: ['change', 'job'],
+  platform: ['change', 'change_line', 'slice', 'standing', 'undone', 'job'],
   catalogue: [
     ...['colour', 'motif', 'mould', 'print', 'variant', 'bundle', 'official_figure', 'source', 'source_yield'],
     ...['photograph', 'made_news'],

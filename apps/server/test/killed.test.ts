@@ -240,15 +240,15 @@ test('what was acknowledged outlives a kill at any moment, and what was under wa
     expect(offBalance).toEqual([]);
     const parts = database
       .prepare(
-        `SELECT look.id FROM look JOIN change ON change.id = (SELECT MAX(id) FROM change WHERE subject = 'look' AND item = look.id)
-           WHERE json(json_extract(change.after, '$.parts')) <> json(look.parts)`,
+        `SELECT look.id FROM look JOIN slice ON slice.id = (SELECT MAX(id) FROM slice WHERE subject = 'look' AND item = look.id)
+           WHERE json(json_extract(slice.after, '$.parts')) <> json(look.parts)`,
       )
       .all();
     expect(parts).toEqual([]);
     const plans = database
       .prepare(
-        `SELECT line_up.id FROM line_up JOIN change ON change.id = (SELECT MAX(id) FROM change WHERE subject = 'line-up' AND item = line_up.id)
-           WHERE json_extract(change.after, '$.lineUps."' || line_up.id || '".plan.notes') <> json_extract(line_up.plan, '$.notes')`,
+        `SELECT line_up.id FROM line_up JOIN slice ON slice.id = (SELECT MAX(id) FROM slice WHERE subject = 'line-up' AND item = line_up.id)
+           WHERE json_extract(slice.after, '$.plan.notes') <> json_extract(line_up.plan, '$.notes')`,
       )
       .all();
     expect(plans).toEqual([]);

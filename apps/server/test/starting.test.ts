@@ -110,14 +110,13 @@ describe('a database', () => {
     });
     older.close();
     const database = await open();
-    expect(database.prepare(`SELECT undo, redo FROM change WHERE subject = 'look' ORDER BY id`).all()).toEqual([
-      { undo: 1, redo: null },
-      { undo: 2, redo: null },
-      { undo: 1, redo: 2 },
+    expect(database.prepare(`SELECT item, change FROM standing WHERE subject = 'look'`).all()).toEqual([{ item: 'l', change: 1 }]);
+    expect(database.prepare(`SELECT item, turn, change FROM undone WHERE subject = 'look'`).all()).toEqual([
+      { item: 'l', turn: 3, change: 2 },
     ]);
     // What was called acceptable is a substitute now, in the log too; what a person wrote stays as it was.
     expect(database.prepare(`SELECT substitutes FROM look`).all()).toEqual([{ substitutes: '["A-1"]' }]);
-    expect(database.prepare(`SELECT before, after FROM change WHERE id = 1`).get()).toEqual({
+    expect(database.prepare(`SELECT before, after FROM slice WHERE change = 1`).get()).toEqual({
       before: '{"substitutes":[]}',
       after: '{"words":"\\"acceptable\\":"}',
     });

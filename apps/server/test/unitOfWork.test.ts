@@ -102,12 +102,13 @@ describe('the log', () => {
         const rows: ChangeRow[] = [];
         await database.write(() => {
           for (const kind of kinds) {
-            const row = { at: 'now', subject: 'wardrobe' as const, item, label: kind, about: null };
-            const ends = log.endsOf('wardrobe', item);
+            const row = { at: 'now', line: 'wardrobe' as const, item, label: kind, about: null };
+            const slices = [{ subject: 'lot' as const, item, before: { note: 'a' }, after: { note: 'b' } }];
+            const ends = log.endsOf({ line: 'wardrobe', item });
             expect(ends).toEqual(undoState(rows));
-            if (kind === 'final') log.edit({ ...row, before: null, after: null });
-            else if (kind === 'edit') rows.push({ id: log.edit({ ...row, before: 1, after: 2 }), kind, refersTo: null });
-            else if (kind === 'snapshot') rows.push({ id: log.snapshot({ ...row, before: 1, after: 1 }), kind, refersTo: null });
+            if (kind === 'final') log.edit({ ...row, slices: [] });
+            else if (kind === 'edit') rows.push({ id: log.edit({ ...row, slices }), kind, refersTo: null });
+            else if (kind === 'snapshot') rows.push({ id: log.snapshot({ ...row, slices }), kind, refersTo: null });
             else {
               const edit = ends[kind] === null ? null : log.change(ends[kind]);
               if (edit) rows.push({ id: kind === 'undo' ? log.undone(edit, 'now') : log.redone(edit, 'now'), kind, refersTo: edit.id });

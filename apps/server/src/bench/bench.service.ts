@@ -3,22 +3,17 @@ import type { LookPart } from '@outfit/core';
 import { type EntryKind, type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { randomUUID } from 'node:crypto';
 import { Database } from '../platform/db/index.js';
+import { HistoryService } from '../platform/history/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
+import { patched } from '../platform/log/index.js';
 import { Ledger, WardrobePicturesService } from '../wardrobe/index.js';
 import type { BeginDto, BenchSessionDto, EndSessionDto, SessionNoteDto } from './bench.dto.js';
 import { type BenchPlan, BenchRecord, type PlannedStep, type SessionRow, type TickRow } from './bench.record.js';
 import { type BenchPlaces, backwards, movementsOf, piecesNow } from './movements.js';
 import { BenchPlanner } from './planning/planner.service.js';
+import { documentOf, type KeptSession, sessionOf, sessionSlice } from './sessionSlice.js';
 import { BenchViews } from './views.service.js';
-
-/** A session as a deed finds or leaves it. */
-export interface KeptSession {
-  /** The plan is told only where it changes. */
-  readonly session: Omit<SessionRow, 'plan'> & { readonly plan?: string };
-  readonly ticks: readonly TickRow[];
-  readonly troubles: readonly number[];
-}
 
 const ENTRY_KINDS: Readonly<Record<PlannedStep['kind'], EntryKind>> = {
   fetch: 'put away',
@@ -42,10 +37,16 @@ export class BenchService {
     private readonly views: BenchViews,
     private readonly live: LiveService,
     pictures: WardrobePicturesService,
+    history: HistoryService,
   ) {
     this.record = new BenchRecord((sql) => database.prepare(sql));
     pictures.addSubjects('bench', (id) => this.kept(id).session.title);
-    ledger.restoreOthers((state) => this.restore(state as Partial<KeptSession>));
+    history.register('session', {
+      restore: (things) => {
+        for (const { item, to, from } of things)
+          if (to && from) this.restore(sessionOf(patched(documentOf(this.everKept(item)), from, to), item));
+      },
+    });
   }
 
   session(id: string): BenchSessionDto {
@@ -80,7 +81,7 @@ export class BenchService {
       this.record.write(row);
       for (const { figure, look, copies } of own) this.record.addFigure({ session: row.id, figure, look, copies });
       const gone: KeptSession = { session: { ...row, removedAt: row.begunAt }, ticks: [], troubles: [] };
-      this.ledger.keep(`Began at the bench: ${title}`, { others: [gone] }, { others: [{ ...gone, session: row }] });
+      this.ledger.keep(`Began at the bench: ${title}`, [sessionSlice(gone, { ...gone, session: row })]);
       this.live.changed('bench');
       return this.views.session(row.id);
     });
@@ -111,11 +112,11 @@ export class BenchService {
       });
       const sentence = `At the bench, ${before.session.title}: ${step.title}`.slice(0, 300);
       if (movements.length === 0) {
-        this.ledger.keep(sentence, { others: [before] }, { others: [keptAfter(null)] });
+        this.ledger.keep(sentence, [sessionSlice(before, keptAfter(null))]);
         this.restore(keptAfter(null));
       } else {
         const { id: entry } = this.ledger.enter(ENTRY_KINDS[step.kind], sentence, movements, {
-          ...{ before: { others: [before] }, afterEntry: (own) => [keptAfter(own)], because: `bench ${id}` },
+          ...{ slicesWith: (own) => [sessionSlice(before, keptAfter(own))], because: `bench ${id}` },
         });
         this.restore(keptAfter(entry));
       }
@@ -149,9 +150,9 @@ export class BenchService {
       const label = as === 'left' ? `Left the bench as it lies: ${session.title}` : `Put everything back: ${session.title}`;
       if (stranded.length > 0)
         this.ledger.enter('built on', label, stranded, {
-          ...{ before: { others: [before] }, after: { others: [after] }, because: `bench ${id}` },
+          ...{ slices: [sessionSlice(before, after)], because: `bench ${id}` },
         });
-      else this.ledger.keep(label, { others: [before] }, { others: [after] });
+      else this.ledger.keep(label, [sessionSlice(before, after)]);
       this.restore(after);
       return this.views.session(id);
     });
@@ -164,7 +165,7 @@ export class BenchService {
       const { session } = before;
       const noted = { remark: remark ?? session.remark, who: who?.trim() ?? session.who };
       const after: KeptSession = { ...before, session: { ...session, ...noted, version: session.version + 1 } };
-      this.ledger.keep(`Noted at the bench: ${before.session.title}`, { others: [before] }, { others: [after] });
+      this.ledger.keep(`Noted at the bench: ${before.session.title}`, [sessionSlice(before, after)]);
       this.restore(after);
       return this.views.session(id);
     });
@@ -182,15 +183,21 @@ export class BenchService {
   }
 
   kept(id: string): KeptSession {
+    const kept = this.everKept(id);
+    if (kept.session.removedAt !== null) throw notFound('session at the bench', id);
+    return kept;
+  }
+
+  /** One that was taken back too. */
+  private everKept(id: string): KeptSession {
     const row = this.record.session(id);
-    if (!row || row.removedAt !== null) throw notFound('session at the bench', id);
+    if (!row) throw notFound('session at the bench', id);
     const { plan: _, ...session } = row;
     return { session, ticks: this.record.ticks(id), troubles: this.record.troubles(id).map((row) => row.id) };
   }
 
-  /** Writes a session as it is from now on, or was; says whether the state was one of a session. */
-  restore({ session, ticks, troubles }: Partial<KeptSession>): boolean {
-    if (!session || !ticks || !troubles) return false;
+  /** Writes a session as it is from now on, or was. */
+  restore({ session, ticks, troubles }: KeptSession): void {
     const stands = this.record.session(session.id);
     const plan = session.plan ?? stands?.plan;
     if (plan === undefined) throw new Error(`nobody knows what session ${session.id} was about`);
@@ -198,7 +205,6 @@ export class BenchService {
     this.record.setTicks(session.id, ticks);
     this.record.keepTroubles(session.id, troubles, this.ledger.now());
     this.live.changed('bench');
-    return true;
   }
 
   placesOf(plan: BenchPlan): BenchPlaces {
@@ -237,12 +243,11 @@ export class BenchService {
     // What broke since cannot go back where it was: the rest does, as a deed of its own.
     if (hasGone && back.length > 0)
       this.ledger.enter('put away', label, back, {
-        before: { others: [before] },
-        after: { others: [after] },
+        slices: [sessionSlice(before, after)],
         because: `bench ${before.session.id}`,
       });
-    else if (tick.entry === null || hasGone) this.ledger.keep(label, { others: [before] }, { others: [after] });
-    else this.ledger.takeBack(tick.entry, label, [before], [after]);
+    else if (tick.entry === null || hasGone) this.ledger.keep(label, [sessionSlice(before, after)]);
+    else this.ledger.takeBack(tick.entry, label, [sessionSlice(before, after)]);
     this.restore(after);
   }
 

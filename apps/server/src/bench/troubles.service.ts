@@ -6,9 +6,10 @@ import { Problem } from '../platform/http/index.js';
 import { Ledger, ServingsService } from '../wardrobe/index.js';
 import type { BenchSessionDto, InsteadChoiceDto, TroubleReportDto } from './bench.dto.js';
 import type { BenchPlan, PlannedStep, Trouble } from './bench.record.js';
-import { BenchService, type KeptSession } from './bench.service.js';
+import { BenchService } from './bench.service.js';
 import { piecesNow } from './movements.js';
 import { BenchPlanner } from './planning/planner.service.js';
+import { type KeptSession, sessionSlice } from './sessionSlice.js';
 import { standInsFor } from './planning/standIns.js';
 
 const MOST_CHOICES = 12;
@@ -78,11 +79,10 @@ export class TroublesService {
       const sentence = `At the bench, ${before.session.title}: ${this.catalogue.now().nameOf(this.catalogue.now().variant(own.variant))}, ${what ?? 'another one'}`;
       if (wrong)
         this.ledger.enter(wrong.kind, sentence, wrong.movements, {
-          before: { others: [before] },
-          after: { others: [after] },
+          slices: [sessionSlice(before, after)],
           because: `bench ${id}`,
         });
-      else this.ledger.keep(sentence, { others: [before] }, { others: [after] });
+      else this.ledger.keep(sentence, [sessionSlice(before, after)]);
       this.bench.restore(after);
       return this.bench.session(id);
     });

@@ -23,14 +23,16 @@ import { BinService } from '../platform/bin/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
+import type { Document, Slice } from '../platform/log/index.js';
 import { Conflict, notFound, Problem } from '../platform/http/index.js';
 import { CatalogueService } from './catalogue.service.js';
 import { stable } from './codecs.js';
 import type { CatalogueChangeDto, SavedEntryDto } from './entries.dto.js';
 import { nowMade } from './nowMade.js';
 
-/** The whole catalogue is one item of the history: an entry and a double of it can only be undone in their order. */
+/** The whole catalogue is one line of the history; each entry in it can be taken back by itself. */
 const ALL = 'all';
+const LINE = { line: 'catalogue', item: ALL } as const;
 const STILL_NAMED = 'Something names this entry by now: a look or its history, a piece, an offer or another entry. Nothing was changed.';
 
 /** A person's own entries: added, changed, merged, taken back. Every change is one row of the log. */
@@ -58,7 +60,15 @@ export class CatalogueEditor {
       bringBack: (id) => this.bringBack(...splitAbout(id)),
       throwAway: (id) => this.catalogue.store.forgetBinned(...splitAbout(id)),
     });
-    history.register('catalogue', (_, to, from) => this.put(rowsOf(to), rowsOf(from)));
+    history.register('catalogue', {
+      restore: (things) =>
+        void this.put(
+          rowsOf(things.map(({ item, to }) => ({ item, state: to }))),
+          rowsOf(things.map(({ item, from }) => ({ item, state: from }))),
+        ),
+      // Rows name each other: an entry is put back whole.
+      touched: () => 'all',
+    });
   }
 
   /** Adds an entry, or changes the one under its key; `seen` is that one as the person saw it, when they saw one. */
@@ -80,7 +90,7 @@ export class CatalogueEditor {
     const key = keyOf(entry);
     const before = rowOf(catalogue, kind, key);
     if (seen !== undefined && before && stable(before) !== stable(seen)) throw new Conflict(`The entry ${key}`, before);
-    const label = `${before ? 'Changed' : 'Added'} ${key}`;
+    const label = `${before ? 'Changed' : 'Added'} ${nameOf(kind, entry, catalogue)}`;
     return this.write(rows, before ? ({ [kind]: [before] } as CatalogueRows) : {}, { label, kind, item: key });
   }
 
@@ -101,14 +111,8 @@ export class CatalogueEditor {
       if (uses.length > 0) throw new Problem(409, `${key} cannot go: ${list(uses.map(useWords))} it. Change or remove what does first.`);
       const rows = { [kind]: [entry] } as CatalogueRows;
       const notices = this.put({}, rows, 'nothing names it');
-      this.history.record({
-        subject: 'catalogue',
-        item: ALL,
-        label: `Put ${key} in the bin`,
-        about: `${kind} ${key}`,
-        before: rows,
-        after: {},
-      });
+      const label = `Put ${nameOf(kind, entry, catalogue)} in the bin`;
+      this.history.record({ line: 'catalogue', item: ALL, label, about: `${kind} ${key}`, slices: slicesOf(rows, {}) });
       this.catalogue.store.keepBinned(kind, key, entry, this.clock.now().toISOString());
       return { kind, key, notices };
     });
@@ -134,25 +138,15 @@ export class CatalogueEditor {
   /** Takes one change back, whichever it is: what was changed is as before, what was added goes unless something refers to it. */
   async takeBack(id: number): Promise<SavedEntryDto> {
     return this.changing(() => {
-      const change = this.history.past('catalogue', ALL, id);
-      if (change.after === null) throw new Problem(409, 'An import is not taken back here. Import the archive you exported before it.');
-      const [before, after] = [rowsOf(change.before), rowsOf(change.after)];
-      const notices = this.put(before, after);
-      const [kind, item] = splitAbout(change.about);
-      this.history.record({
-        subject: 'catalogue',
-        item: ALL,
-        label: `Took back: ${change.label}`,
-        about: `${kind} ${item}`,
-        before: after,
-        after: before,
-      });
-      return { kind, key: item, notices };
+      const { about } = this.history.past(LINE, id);
+      this.history.takeBack(LINE, id);
+      const [kind, key] = splitAbout(about);
+      return { kind, key, notices: 0 };
     });
   }
 
   changes(): CatalogueChangeDto[] {
-    return this.history.list('catalogue', ALL).map(({ id, at, kind, label, about }) => {
+    return this.history.list(LINE).map(({ id, at, kind, label, about, stands }) => {
       const [of, item] = splitAbout(about);
       return {
         id,
@@ -160,7 +154,7 @@ export class CatalogueEditor {
         label: kind === 'edit' ? label : `${kind === 'undo' ? 'Undone' : 'Done again'}: ${label}`,
         kind: of,
         item,
-        undoable: kind === 'edit' && of !== 'import',
+        undoable: stands,
       };
     });
   }
@@ -189,7 +183,7 @@ export class CatalogueEditor {
     { label, kind, item }: { label: string; kind: string; item: string },
   ): SavedEntryDto {
     const notices = this.put(rows, {});
-    this.history.record({ subject: 'catalogue', item: ALL, label, about: `${kind} ${item}`, before, after: rows });
+    this.history.record({ line: 'catalogue', item: ALL, label, about: `${kind} ${item}`, slices: slicesOf(before, rows) });
     return { kind, key: item, notices };
   }
 
@@ -244,10 +238,38 @@ const USED_BY: Readonly<Record<CatalogueKind, readonly [one: string, many: strin
   sources: ['source', 'sources'],
 };
 
+/** What an entry is called: by its name, a part by its mould and colours, and by its key where it has neither. */
+function nameOf(kind: CatalogueKind, entry: CatalogueRow<CatalogueKind>, catalogue: Catalogue): string {
+  if ('name' in entry) return entry.name;
+  if (kind !== 'variants') return keyOf(entry);
+  const variant = entry as NonNullable<CatalogueRows['variants']>[number];
+  const isTold = catalogue.hasMould(variant.mould) && variant.colours.every((colour) => catalogue.hasColour(colour));
+  return isTold ? catalogue.nameOf(variant) : variant.id;
+}
+
 /** "12 parts use". */
 const useWords = ({ by, count }: Use): string => `${count} ${USED_BY[by][count === 1 ? 0 : 1]} ${count === 1 ? 'uses' : 'use'}`;
 
-const rowsOf = (state: unknown): CatalogueRows => (state ?? {}) as CatalogueRows;
+/** Rows of a deed as slices, each under its kind and key: those it wrote, then those it took away. */
+function slicesOf(before: CatalogueRows, after: CatalogueRows): readonly Slice[] {
+  const keyed = (rows: CatalogueRows): ReadonlyMap<string, CatalogueRow<CatalogueKind>> =>
+    new Map(CATALOGUE_KINDS.flatMap((kind) => (rows[kind] ?? []).map((row) => [`${kind} ${keyOf(row)}`, row] as const)));
+  const [was, is] = [keyed(before), keyed(after)];
+  return [...new Set([...is.keys(), ...was.keys()])].map((item) => ({
+    ...{ subject: 'catalogue' as const, item },
+    before: documentOf(was.get(item)),
+    after: documentOf(is.get(item)),
+  }));
+}
+
+const documentOf = (row: CatalogueRow<CatalogueKind> | undefined): Document | null => (row ? { ...row } : null);
+
+/** The rows that stand in some states of entries, by kind. */
+function rowsOf(states: readonly { readonly item: string; readonly state: Document | null }[]): CatalogueRows {
+  const rows: Partial<Record<string, Document[]>> = {};
+  for (const { item, state } of states) if (state) (rows[splitAbout(item)[0]] ??= []).push(state);
+  return rows as CatalogueRows;
+}
 
 /** "variants HA-118·x" as a kind and a key. */
 function splitAbout(about: string | null): [kind: string, item: string] {

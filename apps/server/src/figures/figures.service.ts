@@ -23,6 +23,9 @@ import {
   type FigureNameDto,
   FiguresStore,
   type FigureState,
+  sliceOfFigure,
+  stateBetween,
+  touchedOfFigure,
   FigureViews,
   type LineUpDto,
   type LineUpNamesDto,
@@ -62,7 +65,12 @@ export class FiguresService {
     private readonly live: LiveService,
     private readonly arranging: ArrangingService,
   ) {
-    history.register('figure', (id, to) => this.restore(id, to as FigureState));
+    history.register('figure', {
+      restore: (things) => {
+        for (const { item, to, from } of things) if (to && from) this.restore(item, stateBetween(from, to));
+      },
+      touched: ({ before, after }) => (before && after ? touchedOfFigure(before, after) : 'all'),
+    });
   }
 
   lineUps(): LineUpDto[] {
@@ -95,7 +103,10 @@ export class FiguresService {
       const before = completeBrief(figure.brief);
       if (JSON.stringify(before) === JSON.stringify(completeBrief(brief))) return this.views.figure(id);
       this.store.updateFigure(id, { brief });
-      this.history.record({ subject: 'figure', item: id, label: whatChanged(before, brief), before: { brief: before }, after: { brief } });
+      this.history.record({
+        ...{ line: 'figure', item: id, label: whatChanged(before, brief) },
+        slices: [sliceOfFigure(id, { brief: before }, { brief })],
+      });
       this.live.changed('figures', id);
       return this.views.figure(id);
     });
@@ -108,7 +119,8 @@ export class FiguresService {
       if (before === role) return this.views.figure(id);
       this.store.updateFigure(id, { role });
       const label = role === '' ? `Took the role of ${brief.name} away` : `${brief.name} is ${role}`;
-      this.history.record({ subject: 'figure', item: id, label: label.slice(0, 200), before: { role: before }, after: { role } });
+      const slices = [{ subject: 'stance' as const, item: id, before: { role: before }, after: { role } }];
+      this.history.record({ line: 'figure', item: id, label, slices });
       this.live.changed('figures', id);
       return this.views.figure(id);
     });
@@ -148,12 +160,11 @@ export class FiguresService {
   }
 
   /** Puts back what a deed changed of a figure. */
-  private restore(id: string, { brief, role, chosenLook, looks = {}, pictures = {} }: FigureState): void {
+  private restore(id: string, { brief, chosenLook, looks = {}, pictures = {} }: FigureState): void {
     for (const [look, set] of Object.entries(looks)) this.store.updateLook(look, set);
     for (const [picture, set] of Object.entries(pictures)) this.references.update(picture, set);
     this.store.updateFigure(id, {
-      ...(brief ? { brief } : {}),
-      ...(role === undefined ? {} : { role }),
+      ...(brief ? { brief: { ...completeBrief(this.store.figure(id, 'in the bin too').brief), ...brief } } : {}),
       ...(chosenLook === undefined ? {} : { chosenLook }),
     });
     const { chosenLook: chosen } = this.store.figure(id, 'in the bin too');

@@ -8,6 +8,7 @@ import { BinService } from '../platform/bin/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
+import type { Document, Slice } from '../platform/log/index.js';
 import { Problem, refuseStale } from '../platform/http/index.js';
 import { type Agreement, type ImportReportDto, orRefused } from '../platform/importing/index.js';
 import { LiveService } from '../platform/live/index.js';
@@ -32,6 +33,28 @@ interface IdeasState {
   readonly polls?: Readonly<Record<string, readonly { readonly idea: string; readonly voter: string }[]>>;
 }
 
+type Vote = NonNullable<IdeasState['polls']>[string][number];
+
+/** The same as slices of the history. A poll's votes are its one field. */
+function slicesOf(before: IdeasState, after: IdeasState): readonly Slice[] {
+  const each = <T extends object>(subject: 'idea' | 'owed', was: Readonly<Record<string, T>> = {}, is: Readonly<Record<string, T>> = {}) =>
+    Object.entries(is).map(([item, state]): Slice => ({
+      subject,
+      item,
+      before: { ...was[item] } as Document,
+      after: { ...state } as Document,
+    }));
+  const polls = Object.entries(after.polls ?? {}).map(([item, votes]): Slice => ({
+    subject: 'poll',
+    item,
+    before: { votes: before.polls?.[item] ?? [] },
+    after: { votes },
+  }));
+  return [...each('idea', before.idea, after.idea), ...each('owed', before.owed, after.owed), ...polls];
+}
+
+const votesOf = (state: Document | null): readonly Vote[] => (state?.['votes'] ?? []) as readonly Vote[];
+
 /** Ideas and what is owed: written down, changed, put away, voted for, made into briefs and line-ups. Every deed can be undone. */
 @Injectable()
 export class IdeasService {
@@ -47,7 +70,24 @@ export class IdeasService {
     pictures: WardrobePicturesService,
     bin: BinService,
   ) {
-    history.register('ideas', (_, to) => this.restore(to as IdeasState));
+    for (const table of ['idea', 'owed'] as const)
+      history.register(table, {
+        restore: (things) => {
+          // What was thrown away for good does not come back: `row` says so.
+          for (const { item, to } of things) if (to) this.store.update(table, this.store.row(table, item).id, to as never);
+          live.changed('figures');
+        },
+      });
+    history.register('poll', {
+      restore: (things) => {
+        for (const { item, to } of things)
+          this.store.replacePoll(
+            item,
+            votesOf(to).map((vote) => ({ ...vote, poll: item })),
+          );
+        live.changed('figures');
+      },
+    });
     for (const table of ['idea', 'owed'] as const)
       bin.register(table, {
         list: () => this.binned(table),
@@ -199,20 +239,8 @@ export class IdeasService {
     return row;
   }
 
-  private restore({ idea = {}, owed = {}, polls = {} }: IdeasState): void {
-    // What was thrown away for good does not come back: `row` says so.
-    for (const [id, set] of Object.entries(idea)) this.store.update('idea', this.store.row('idea', id).id, set);
-    for (const [id, set] of Object.entries(owed)) this.store.update('owed', this.store.row('owed', id).id, set);
-    for (const [poll, votes] of Object.entries(polls))
-      this.store.replacePoll(
-        poll,
-        votes.map((vote) => ({ ...vote, poll })),
-      );
-    this.live.changed('figures');
-  }
-
   private record(label: string, before: IdeasState, after: IdeasState): void {
-    this.history.record({ subject: 'ideas', item: ALL, label: label.slice(0, 200), before, after });
+    this.history.record({ line: 'ideas', item: ALL, label, slices: slicesOf(before, after) });
     this.live.changed('figures');
   }
 

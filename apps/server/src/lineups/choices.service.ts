@@ -32,7 +32,11 @@ export class ChoicesService {
     private readonly live: LiveService,
     private readonly clock: Clock,
   ) {
-    history.register('ranking', (_, to) => this.restore(to as ChoicesState));
+    history.register('choice', {
+      restore: (things) => {
+        for (const { to } of things) if (to) this.restore(to as unknown as ChoicesState);
+      },
+    });
   }
 
   list(lineUp: string): ChoiceDto[] {
@@ -87,13 +91,9 @@ export class ChoicesService {
       throw new Problem(409, `There are ${known} choices of this line-up already, and at most ${MOST_CHOICES} fit.`);
     const at = this.clock.now().toISOString();
     const ids = this.store.insert(lineUp, choices, at);
-    this.history.record({
-      subject: 'ranking',
-      item: lineUp,
-      label: label.slice(0, 200),
-      before: { ids, removedAt: at },
-      after: { ids, removedAt: null },
-    });
+    // Choices that came in together go together, under the number of the first.
+    const slice = { subject: 'choice' as const, item: String(ids[0]), before: { ids, removedAt: at }, after: { ids, removedAt: null } };
+    this.history.record({ line: 'ranking', item: lineUp, label, slices: [slice] });
     this.live.changed('figures');
   }
 

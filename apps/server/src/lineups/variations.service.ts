@@ -53,7 +53,6 @@ export class VariationsService {
             figure,
             variations.filter((row) => row.figure === figure),
           ).after,
-          null,
         );
   }
 

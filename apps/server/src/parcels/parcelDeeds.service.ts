@@ -3,10 +3,13 @@ import { type Movement } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../catalogue/index.js';
 import { MarketService } from '../market/index.js';
 import { Database } from '../platform/db/index.js';
+import { HistoryService } from '../platform/history/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
+import { type Document, patched } from '../platform/log/index.js';
 import { Ledger } from '../wardrobe/index.js';
 import type { OrderedParcelDto } from './parcels.dto.js';
+import { documentOf, parcelOf, parcelSlice } from './parcelSlice.js';
 import { parcelView } from './parcelView.js';
 import { type KeptParcel, type ParcelLineRow, type ParcelRow, ParcelsRecord } from './parcels.record.js';
 
@@ -21,9 +24,15 @@ export class ParcelDeeds {
     private readonly market: MarketService,
     private readonly catalogue: CatalogueService,
     private readonly live: LiveService,
+    history: HistoryService,
   ) {
     this.record = new ParcelsRecord((sql) => database.prepare(sql));
-    ledger.restoreOthers((state) => this.restore(state as Partial<KeptParcel>));
+    history.register('parcel', {
+      restore: (things) => {
+        for (const { item, to, from } of things) if (to && from) this.restore(item, patched(documentOf(this.everKept(item)), from, to));
+        live.changed('parcels');
+      },
+    });
   }
 
   list(): OrderedParcelDto[] {
@@ -33,39 +42,44 @@ export class ParcelDeeds {
   enterOrKeep(sentence: string, movements: readonly Movement[], before: KeptParcel): void {
     if (movements.length === 0) return this.keep(sentence, before);
     this.ledger.enter('corrected', sentence, movements, {
-      ...{ before: { others: [before] }, after: { others: [this.kept(before.row.id)] }, because: `parcel ${before.row.id}` },
+      ...{ slices: [parcelSlice(before, this.kept(before.row.id))], because: `parcel ${before.row.id}` },
     });
     this.live.changed('parcels');
   }
 
   keep(label: string, before: KeptParcel): void {
-    this.ledger.keep(label, { others: [before] }, { others: [this.kept(before.row.id)] });
+    this.ledger.keep(label, [parcelSlice(before, this.kept(before.row.id))]);
     this.live.changed('parcels');
   }
 
-  restore({ row, lines, claims = [] }: Partial<KeptParcel>): boolean {
-    if (!row || !lines) return false;
-    this.write({ ...row, version: (this.record.parcel(row.id)?.version ?? 0) + 1 });
+  /** Writes a parcel as a document of the history tells it. A claim it does not know was written down since, and goes. */
+  private restore(id: string, document: Document): void {
+    const { row, lines, claims } = parcelOf(document);
+    this.write({ ...row, version: (this.record.parcel(id)?.version ?? 0) + 1 });
     for (const line of lines) this.record.writeLine(line);
     const standing = new Set(claims.map((claim) => claim.id));
     for (const claim of claims) this.record.writeClaim(claim);
-    // A claim that was written down since is taken back with the deed that did it.
-    for (const claim of this.record.claims(row.id))
+    for (const claim of this.record.claims(id))
       if (!standing.has(claim.id)) this.record.writeClaim({ ...claim, removedAt: this.ledger.now() });
-    this.live.changed('parcels');
-    return true;
   }
 
   /** Writes a parcel; the place that is it is due on the day it is expected on. */
   write(row: ParcelRow): void {
     this.record.write(row);
-    const place = this.ledger.place(row.place);
-    if (place.dueOn !== row.expectedOn) this.ledger.record.writePlace({ ...place, dueOn: row.expectedOn });
+    const place = this.ledger.record.place(row.place);
+    if (place && place.dueOn !== row.expectedOn) this.ledger.record.writePlace({ ...place, dueOn: row.expectedOn });
   }
 
   kept(id: string): KeptParcel {
+    const kept = this.everKept(id);
+    if (kept.row.removedAt !== null) throw notFound('parcel', id);
+    return kept;
+  }
+
+  /** One that was taken back too. */
+  private everKept(id: string): KeptParcel {
     const row = this.record.parcel(id);
-    if (!row || row.removedAt !== null) throw notFound('parcel', id);
+    if (!row) throw notFound('parcel', id);
     return { row, lines: this.record.lines(id), claims: this.record.claims(id) };
   }
 

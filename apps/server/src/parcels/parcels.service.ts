@@ -18,6 +18,7 @@ import { LiveService } from '../platform/live/index.js';
 import { Ledger, ServingsService, type WaitingFigure } from '../wardrobe/index.js';
 import { OrdersService } from './ordering/orders.service.js';
 import { ParcelDeeds } from './parcelDeeds.service.js';
+import { parcelSlice } from './parcelSlice.js';
 import { arrivalMovements } from './settling/arrival.js';
 import type {
   DeadlineDto,
@@ -186,7 +187,7 @@ export class ParcelsService {
     const state = stateAfter('arrived', this.deeds.record.lines(id));
     this.deeds.record.write({ ...row, state, arrivedOn: row.arrivedOn ?? this.market.today(), version: row.version + 1 });
     this.ledger.enter('received', `Put away what came from ${row.sellerName}`, movements, {
-      ...{ before: { others: [before] }, after: { others: [this.deeds.kept(id)] }, because: `parcel ${id}` },
+      ...{ slices: [parcelSlice(before, this.deeds.kept(id))], because: `parcel ${id}` },
     });
   }
 

@@ -2,9 +2,9 @@ import { type KnownRun, matchRuns, type Movement, OUTSIDE, PATH_SEPARATOR, readP
 import { readTable, type RowOf, type TableReport, wardrobeColumns } from '@outfit/formats';
 import type { Database as Connection } from 'better-sqlite3';
 import { CatalogueStore, PartNames } from '../catalogue/worker.js';
-import { ChangeLog } from '../platform/log/index.js';
+import { ChangeLog, type Slice } from '../platform/log/index.js';
 import { preparing } from '../platform/sqlite/index.js';
-import { LedgerRecord } from './ledger/worker.js';
+import { entrySlice, LedgerRecord, madeSlices } from './ledger/worker.js';
 import { importTable, type TableImport, type TableOutcome, type TableTask } from '../platform/tables/index.js';
 
 type PieceRow = RowOf<ReturnType<typeof wardrobeColumns>>;
@@ -54,16 +54,19 @@ const PIECES: TableImport<PieceRow, PieceChanges> = {
         rows.map(({ row }) => row),
         knownRuns(connection),
       );
+      const notes: Slice[] = [];
       const movements = rows.flatMap(({ row }, i) => {
         const meaning = meanings[i];
-        return meaning?.kind === 'same' ? [] : movementsOf(row, meaning?.kind === 'replaces' ? meaning.known : null, ledger, at);
+        return meaning?.kind === 'same' ? [] : movementsOf(row, meaning?.kind === 'replaces' ? meaning.known : null, ledger, at, notes);
       });
       const changed = meanings.filter((meaning) => meaning.kind !== 'same').length;
       if (changed === 0) return;
       const label = `Imported ${rows.length} rows of owned pieces, ${changed} of them changes`;
-      const entry = movements.length === 0 ? null : ledger.enter({ at, kind: 'counted', sentence: label, because: 'import' }, movements);
-      const [before, after] = entry === null ? [null, null] : [{ entry, isBack: true }, { entry }];
-      log.edit({ at, subject: 'wardrobe', item: 'all', label, about: null, before, after });
+      const entered =
+        movements.length === 0
+          ? []
+          : [entrySlice(ledger.enter({ at, kind: 'counted', sentence: label, because: 'import' }, movements), true)];
+      log.edit({ at, line: 'wardrobe', item: 'all', label, about: null, slices: [...madeSlices(ledger), ...entered, ...notes] });
     };
   },
   more: (connection, report) => changesOf(connection, report),
@@ -72,14 +75,21 @@ const PIECES: TableImport<PieceRow, PieceChanges> = {
 /** A row whose place is written as lists write it, whichever sign stood between the names. */
 const inOnePath = (row: PieceRow): PieceRow => ({ ...row, place: readPath(row.place).join(PATH_SEPARATOR) });
 
-/** What a row changes: pieces come in, or are counted anew where they lie. A note is written beside the run it is about. */
-function movementsOf(row: PieceRow, known: KnownRun | null, ledger: LedgerRecord, at: string): readonly Movement[] {
+/**
+ * What a row changes: pieces come in, or are counted anew where they lie. A note is written beside the run it is about.
+ *
+ * @param notes what was written over is added to it
+ */
+function movementsOf(row: PieceRow, known: KnownRun | null, ledger: LedgerRecord, at: string, notes: Slice[]): readonly Movement[] {
   const held = known && ledger.held(known.id);
   if (!held) {
     const lot = ledger.addLot({ variant: row.variant, condition: row.condition, note: row.note, owner: row.owner, addedAt: at });
     return [{ lot, quantity: row.quantity, from: OUTSIDE, to: ledger.placeAt(row.place) }];
   }
-  if (known.note !== row.note) ledger.noteLot(held.lot, row.note);
+  if (known.note !== row.note) {
+    notes.push({ subject: 'lot', item: String(held.lot), before: { note: known.note }, after: { note: row.note } });
+    ledger.noteLot(held.lot, row.note);
+  }
   const off = row.quantity - held.quantity;
   if (off === 0) return [];
   return [{ lot: held.lot, quantity: Math.abs(off), from: off > 0 ? OUTSIDE : held.place, to: off > 0 ? held.place : OUTSIDE }];

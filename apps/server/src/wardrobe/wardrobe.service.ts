@@ -122,14 +122,8 @@ export class WardrobeService implements OnApplicationBootstrap {
       const at = this.clock.now().toISOString();
       const whose = owner ? `Borrowed from ${owner}:` : 'Added';
       const sentence = `${whose} ${quantity} × ${catalogue.nameOf(catalogue.variant(piece.variant))}`;
-      const entry = this.store.add([{ ...piece, addedAt: at }], sentence, at);
-      this.history.record({
-        subject: 'wardrobe',
-        item: 'all',
-        label: sentence.slice(0, 200),
-        before: { entry, isBack: true },
-        after: { entry },
-      });
+      const slices = this.store.add([{ ...piece, addedAt: at }], sentence, at);
+      this.history.record({ line: 'wardrobe', item: 'all', label: sentence, slices });
       this.touched();
       this.live.changed('wardrobe');
     });

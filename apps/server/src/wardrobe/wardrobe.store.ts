@@ -2,7 +2,8 @@ import { Injectable } from '@nestjs/common';
 import type { OwnedRun } from '@outfit/core';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { Database } from '../platform/db/index.js';
-import { LedgerRecord } from './ledger/index.js';
+import type { Slice } from '../platform/log/index.js';
+import { entrySlice, LedgerRecord, madeSlices } from './ledger/index.js';
 import { PieceEntity } from './wardrobe.entities.js';
 
 /** Pieces as they come in. */
@@ -104,14 +105,16 @@ export class WardrobeStore {
       .all() as (OwnedRun & { donor: string })[];
   }
 
-  /** Enters pieces as one deed; returns its entry. */
-  add(pieces: readonly NewPiece[], sentence: string, at: string): number {
+  /** Enters pieces as one deed; returns what it changed. Places made for them are part of it. */
+  add(pieces: readonly NewPiece[], sentence: string, at: string): readonly Slice[] {
     this.database.assertWriting();
+    this.ledger.forgetMadePlaces();
     const movements = pieces.map(({ quantity, place, ...lot }): Movement => {
       const to = this.ledger.placeAt(place);
       return { lot: this.ledger.addLot(lot), quantity, from: OUTSIDE, to };
     });
-    return this.ledger.enter({ at, kind: 'counted', sentence, because: 'hand' }, movements);
+    const entry = this.ledger.enter({ at, kind: 'counted', sentence, because: 'hand' }, movements);
+    return [...madeSlices(this.ledger), entrySlice(entry, true)];
   }
 
   /** Lots whose kept balances are not what their movements say. */

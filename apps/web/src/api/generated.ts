@@ -83,6 +83,13 @@ const injectedRtkApi = api
         }),
         invalidatesTags: ['history'],
       }),
+      takeBackChange: build.mutation<TakeBackChangeApiResponse, TakeBackChangeApiArg>({
+        query: (queryArg) => ({
+          url: `/api/history/${queryArg.subject}/${queryArg.item}/changes/${queryArg.id}/back`,
+          method: 'POST',
+        }),
+        invalidatesTags: ['history'],
+      }),
       listBin: build.query<ListBinApiResponse, ListBinApiArg>({
         query: () => ({ url: `/api/bin` }),
         providesTags: ['bin'],
@@ -1399,6 +1406,12 @@ export type RedoApiArg = {
   subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
   item: string;
 };
+export type TakeBackChangeApiResponse = /** status 201  */ SteppedDto;
+export type TakeBackChangeApiArg = {
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
+  item: string;
+  id: number;
+};
 export type ListBinApiResponse = /** status 200  */ BinnedDto[];
 export type ListBinApiArg = void;
 export type EmptyBinApiResponse = /** status 200  */ BinnedDto[];
@@ -2185,6 +2198,8 @@ export type ChangeDto = {
   label: string;
   /** What within the item it was about */
   about: string | null;
+  /** Is it an edit that stands, and can be taken back by itself? */
+  stands: boolean;
 };
 export type NextStepsDto = {
   undo: string | null;
@@ -4881,6 +4896,7 @@ export const {
   useReadNextStepsQuery,
   useUndoMutation,
   useRedoMutation,
+  useTakeBackChangeMutation,
   useListBinQuery,
   useEmptyBinMutation,
   useBringBackMutation,

@@ -49,6 +49,7 @@ class Stopped extends Error {}
 
 const SILHOUETTES: ReadonlySet<string> = new Set(SILHOUETTE_NAMES);
 
+const LINE = { line: 'catalogue', item: 'all' } as const;
 const MOST_PROBLEMS = 500;
 /** Kinds of parts that nothing could place, the most common first. */
 const MOST_KINDS = 200;
@@ -160,7 +161,7 @@ function attemptImport(task: ImportTask, reading: Reading, connection: Connectio
   const prepare = preparing(connection);
   const [store, log] = [new CatalogueStore(prepare), new ChangeLog(prepare)];
   // A file is checked against one state of the catalogue, and written into no other.
-  const checkedAt = log.lastOf('catalogue', 'all');
+  const checkedAt = log.lastOf(LINE);
   tell('checking', 0, reading.rowCount);
   const known = knownBy((kind) => store.keys(kind), {
     mergedInto: (id) => store.mergedInto(id),
@@ -194,14 +195,14 @@ function attemptImport(task: ImportTask, reading: Reading, connection: Connectio
   if (task.agree === null) return { report };
   tell('writing', 0, soundCount);
   const take = connection.transaction((): boolean => {
-    if (log.lastOf('catalogue', 'all') !== checkedAt) return false;
+    if (log.lastOf(LINE) !== checkedAt) return false;
     const turned = staging.lastStep();
     const catalogue = turned.length > 0 ? new Catalogue(store.read()) : null;
     if (catalogue) for (const id of turned) store.noteMade(id, nowMade(id, catalogue), task.at);
     const label = `Imported ${soundCount} rows of ${task.what}`;
     // The last moment at which a stop keeps nothing.
     tell('writing', soundCount, soundCount);
-    log.edit({ at: task.at, subject: 'catalogue', item: 'all', label, about: `import ${task.what}`, before: null, after: null });
+    log.edit({ ...LINE, at: task.at, label, about: `import ${task.what}`, slices: [] });
     return true;
   });
   const isTaken = take.immediate();

@@ -4,12 +4,13 @@ import { completePlan, type LineUpKind, renamedPlan, startingPlan } from '@outfi
 import { randomUUID } from 'node:crypto';
 import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
-import { HistoryService } from '../../platform/history/index.js';
+import { HistoryService, type Restorer } from '../../platform/history/index.js';
+import type { Document } from '../../platform/log/index.js';
 import { Problem, refuseStale } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import { FiguresStore, FigureViews, type LineUpEntity, type LineUpDto, type LineUpNamesDto, lookOf } from '../record/index.js';
 import { ReferencesStore } from '../references/index.js';
-import type { Arrangement } from './arrangement.js';
+import { type Arrangement, slicesOf, type Stance } from './arrangement.js';
 import type { ArrangingPage } from './arranging.dto.js';
 import { LineUpDeeds } from './lineUpDeeds.service.js';
 
@@ -48,8 +49,28 @@ export class ArrangingService {
     private readonly clock: Clock,
     private readonly deeds: LineUpDeeds,
   ) {
-    history.register('line-up', (id, to) => this.restore(to as Arrangement, id));
-    history.register('workroom', (_, to) => this.restore(to as Arrangement));
+    const each = (put: (item: string, to: Document) => void): Restorer => ({
+      restore: (things) => {
+        for (const { item, to } of things) if (to) put(item, to);
+        live.changed('figures');
+      },
+    });
+    history.register(
+      'line-up',
+      each((id, to) => store.updateLineUp(id, to)),
+    );
+    history.register(
+      'stance',
+      each((id, to) => deeds.putFigure(id, to as Stance)),
+    );
+    history.register(
+      'order of figures',
+      each((id, to) => this.placeFigures(id, to['order'] as string[])),
+    );
+    history.register(
+      'order of line-ups',
+      each((_, to) => this.placeLineUps(to['order'] as string[])),
+    );
   }
 
   /** A new line-up, empty or with copies of another's figures. */
@@ -135,7 +156,7 @@ export class ArrangingService {
       const first = this.store.figuresOf(to).length;
       const was = Object.fromEntries(rows.map((row) => [row.id, { lineUp: from, place: row.place }]));
       const is = Object.fromEntries(rows.map((row, i) => [row.id, { lineUp: to, place: first + i }]));
-      this.deeds.put({ figures: is }, null);
+      this.deeds.put({ figures: is });
       const label = `Moved ${namesOf(rows)} to “${target.name}”`;
       this.record(from, label, { figures: was }, { figures: is });
       return this.views.lineUp(from);
@@ -226,14 +247,6 @@ export class ArrangingService {
     });
   }
 
-  /** Puts back what a deed changed, whichever page it was done on. */
-  private restore({ order, lineUpOrder, ...rest }: Arrangement, lineUp?: string): void {
-    this.deeds.put(rest, 'A step of the line-up');
-    if (order && lineUp !== undefined) this.placeFigures(lineUp, order);
-    if (lineUpOrder) this.placeLineUps(lineUpOrder);
-    this.live.changed('figures');
-  }
-
   /** Puts the figures of a line-up in an order; those that joined since it was made come last. */
   private placeFigures(lineUp: string, order: readonly string[]): void {
     const now = this.store.figuresOf(lineUp).map((figure) => figure.id);
@@ -248,12 +261,12 @@ export class ArrangingService {
   }
 
   private record(lineUp: string, label: string, before: Arrangement, after: Arrangement): void {
-    this.history.record({ subject: 'line-up', item: lineUp, label: label.slice(0, 200), before, after });
+    this.history.record({ line: 'line-up', item: lineUp, label, slices: slicesOf(before, after, lineUp) });
     this.live.changed('figures');
   }
 
   private recordInWorkroom(label: string, before: Arrangement, after: Arrangement): void {
-    this.history.record({ subject: 'workroom', item: ALL, label: label.slice(0, 200), before, after });
+    this.history.record({ line: 'workroom', item: ALL, label, slices: slicesOf(before, after, null) });
     this.live.changed('figures');
   }
 

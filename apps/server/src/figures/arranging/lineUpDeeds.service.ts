@@ -1,13 +1,11 @@
 import { Injectable } from '@nestjs/common';
-import { type Brief, completeBrief, spotOf } from '@outfit/core';
+import { type Brief, completeBrief, type Look, spotOf } from '@outfit/core';
 import { Database } from '../../platform/db/index.js';
 import { HistoryService } from '../../platform/history/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import { FiguresStore, lookColumns, lookOf } from '../record/index.js';
-import type { Arrangement, Spots, Stance } from './arrangement.js';
-
-const MOST_LABEL = 200;
+import { type Arrangement, slicesOf, type Spots, type Stance } from './arrangement.js';
 
 /**
  * Deeds that are done to a line-up as a whole: what it keeps, who stands how, and what that does to briefs and looks. One deed is one
@@ -26,40 +24,29 @@ export class LineUpDeeds {
   do(lineUp: string, label: string, after: Arrangement): void {
     this.database.assertWriting();
     const before = this.before(after);
-    this.put(after, label);
-    this.history.record({ subject: 'line-up', item: lineUp, label: label.slice(0, MOST_LABEL), before, after });
+    this.put(after);
+    this.history.record({ line: 'line-up', item: lineUp, label, slices: slicesOf(before, after, lineUp) });
     this.live.changed('figures');
   }
 
-  /**
-   * Puts figures, looks and plans as an arrangement says; orders are for whoever arranges.
-   *
-   * @param label what briefs and looks tell of it in their own histories; null for nothing, as when a workspace is filled
-   */
-  put({ lineUps = {}, figures = {}, looks = {} }: Arrangement, label: string | null): void {
+  /** Puts figures, looks and plans as an arrangement says; orders are for whoever arranges. */
+  put({ lineUps = {}, figures = {}, looks = {} }: Arrangement): void {
     for (const [id, set] of Object.entries(lineUps)) this.store.updateLineUp(id, set);
-    for (const [id, set] of Object.entries(figures)) this.putFigure(id, set, label);
-    for (const [id, spots] of Object.entries(looks)) this.putLook(id, spots, label);
+    for (const [id, set] of Object.entries(figures)) this.putFigure(id, set);
+    for (const [id, spots] of Object.entries(looks)) this.putLook(id, spots);
   }
 
   /** None may go to a line-up that lies in the bin. */
-  private putFigure(id: string, { brief: fields, ...set }: Stance, label: string | null): void {
+  putFigure(id: string, { brief: fields, ...set }: Stance): void {
     if (set.lineUp !== undefined && this.store.lineUp(set.lineUp, 'in the bin too').removedAt !== null)
       throw new Problem(409, 'The line-up they stood in lies in the bin. Take it out first; nothing was moved.');
     if (!fields) return this.store.updateFigure(id, set);
-    const before = completeBrief(this.store.figure(id, 'in the bin too').brief);
-    const brief: Brief = { ...before, ...fields };
+    const brief: Brief = { ...completeBrief(this.store.figure(id, 'in the bin too').brief), ...fields };
     this.store.updateFigure(id, { ...set, brief });
-    if (label !== null)
-      this.history.record({ subject: 'figure', item: id, label: label.slice(0, MOST_LABEL), before: { brief: before }, after: { brief } });
   }
 
-  private putLook(id: string, spots: Spots, label: string | null): void {
-    const before = lookOf(this.store.look(id));
-    const kept = before.parts.filter((part) => !(spotOf(part) in spots));
-    const after = { ...before, parts: [...kept, ...Object.values(spots).filter((part) => part !== null)] };
-    this.store.updateLook(id, lookColumns(after));
-    if (label !== null) this.history.record({ subject: 'look', item: id, label: label.slice(0, MOST_LABEL), before, after });
+  private putLook(id: string, spots: Spots): void {
+    this.store.updateLook(id, lookColumns(dressed(lookOf(this.store.look(id)), spots)));
   }
 
   private before({ lineUps = {}, figures = {}, looks = {} }: Arrangement): Arrangement {
@@ -76,6 +63,12 @@ export class LineUpDeeds {
       }),
     };
   }
+}
+
+/** A look with other parts at some spots. What is worn elsewhere stays. */
+export function dressed(look: Look, spots: Spots): Look {
+  const kept = look.parts.filter((part) => !(spotOf(part) in spots));
+  return { ...look, parts: [...kept, ...Object.values(spots).filter((part) => part !== null)] };
 }
 
 const mapped = <A, B>(all: Readonly<Record<string, A>>, to: (key: string, value: A) => B): Readonly<Record<string, B>> =>

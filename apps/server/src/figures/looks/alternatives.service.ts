@@ -7,7 +7,16 @@ import { Database } from '../../platform/db/index.js';
 import { HistoryService } from '../../platform/history/index.js';
 import { notFound, Problem, refuseStale } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
-import { type FigureDto, FiguresStore, type FigureState, FigureViews, type LookEntity, lookOf, type NewLookDto } from '../record/index.js';
+import {
+  type FigureDto,
+  FiguresStore,
+  type FigureState,
+  FigureViews,
+  type LookEntity,
+  lookOf,
+  type NewLookDto,
+  sliceOfFigure,
+} from '../record/index.js';
 
 const MOST_LOOKS = 60;
 
@@ -113,7 +122,7 @@ export class AlternativesService {
   }
 
   private record(figure: string, label: string, before: FigureState, after: FigureState): void {
-    this.history.record({ subject: 'figure', item: figure, label, before, after });
+    this.history.record({ line: 'figure', item: figure, label, slices: [sliceOfFigure(figure, before, after)] });
     this.live.changed('figures', figure);
   }
 }

@@ -5,6 +5,7 @@ import { Database } from '../../platform/db/index.js';
 import { ChangeDto, HistoryService } from '../../platform/history/index.js';
 import { Problem, refuseStale } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
+import { lookBetween, sliceOf, touchedOfLook } from './between.js';
 import { applyAll } from './edits.js';
 import { FiguresStore, FigureViews, lookColumns, type LookDto, type LookEntity, lookOf } from '../record/index.js';
 
@@ -29,7 +30,12 @@ export class LooksService {
     private readonly live: LiveService,
     hooks: CatalogueHooks,
   ) {
-    history.register('look', (id, to) => this.put(id, to as Look));
+    history.register('look', {
+      restore: (things) => {
+        for (const { item, to, from } of things) if (to && from) this.put(item, lookBetween(lookOf(store.look(item)), from, to));
+      },
+      touched: ({ before, after }) => (before && after ? touchedOfLook(before, after) : 'all'),
+    });
     hooks.addNamer('variants', (variant) => this.store.figuresNaming(variant).length > 0 || this.history.isPartOfALook(variant));
     hooks.addNamer('systems', (system) => this.store.hasBriefOf(system));
   }
@@ -48,34 +54,38 @@ export class LooksService {
       const before = lookOf(look);
       const after = applyAll(before, edits, this.catalogue.now());
       this.put(id, after);
-      this.history.record({ subject: 'look', item: id, label, before, after });
+      this.history.record({ line: 'look', item: id, label, slices: [sliceOf(id, before, after)] });
     });
   }
 
   /** Takes back the last edit that stands, or brings back the last one taken back. */
   step(id: string, kind: 'undo' | 'redo'): Promise<LookDto> {
-    return this.changing(id, undefined, () => void this.history.step('look', id, kind));
+    return this.changing(id, undefined, () => void this.history.step({ line: 'look', item: id }, kind));
   }
 
   /** Names the look as it stands, to come back to. */
   async snapshot(id: string, name: string): Promise<ChangeDto[]> {
-    await this.changing(id, undefined, (look) => this.history.snapshot('look', id, name, lookOf(look)));
+    await this.changing(id, undefined, (look) => this.history.snapshot({ line: 'look', item: id }, name, 'look', { ...lookOf(look) }));
     return this.changes(id);
   }
 
   /** Goes back to how the look was after a change; that is an edit, and can be undone. */
   returnTo(id: string, change: number): Promise<LookDto> {
     return this.changing(id, undefined, (look) => {
-      const past = this.history.past('look', id, change);
-      const after = past.after as Look;
+      const past = this.history.past({ line: 'look', item: id }, change);
+      const then = this.history.stateAfter(change, 'look');
+      if (!then || !('parts' in then))
+        throw new Problem(409, `“${past.label}” was done on the page of the line-up, which keeps only what it changed. Choose another.`);
+      const after = then as unknown as Look;
+      const label = `Back to “${past.label}”`;
       this.put(id, after);
-      this.history.record({ subject: 'look', item: id, label: `Back to “${past.label}”`, before: lookOf(look), after });
+      this.history.record({ line: 'look', item: id, label, slices: [sliceOf(id, lookOf(look), after)] });
     });
   }
 
   changes(id: string): ChangeDto[] {
     this.store.look(id);
-    return this.history.list('look', id);
+    return this.history.list({ line: 'look', item: id });
   }
 
   /** A unit of work on a look that stands. */

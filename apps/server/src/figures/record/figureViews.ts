@@ -53,7 +53,11 @@ export class FigureViews {
   }
 
   lineUp(id: string): LineUpDto {
-    return this.lineUpDto(this.store.lineUp(id), this.ofFigures(this.store.figuresOf(id)), this.history.next('line-up', id));
+    return this.lineUpDto(
+      this.store.lineUp(id),
+      this.ofFigures(this.store.figuresOf(id)),
+      this.history.next({ line: 'line-up', item: id }),
+    );
   }
 
   figure(id: string): FigureDto {
@@ -63,7 +67,7 @@ export class FigureViews {
   }
 
   look(id: string): LookDto {
-    return this.lookDto(this.store.look(id), this.history.next('look', id));
+    return this.lookDto(this.store.look(id), this.history.next({ line: 'look', item: id }));
   }
 
   private ofFigures(figures: readonly FigureEntity[]): FigureDto[] {

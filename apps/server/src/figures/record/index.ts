@@ -10,7 +10,7 @@ export {
   ReferencePictureEntity,
 } from './figures.entities.js';
 export { type FigureInLine, FiguresStore } from './figures.store.js';
-export type { FigureState } from './figureState.js';
+export { type FigureState, sliceOfFigure, stateBetween, touchedOfFigure } from './figureState.js';
 export { FigureViews } from './figureViews.js';
 export { CopyVariationDto, LineUpPlanDto, UniformPartDto } from './plan.dto.js';
 export {

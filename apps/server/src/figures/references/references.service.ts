@@ -6,7 +6,7 @@ import { FileStore, Rasters } from '../../platform/files/index.js';
 import { HistoryService } from '../../platform/history/index.js';
 import { Problem, refuseStale } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
-import { FiguresStore, type FigureState, type Pin } from '../record/index.js';
+import { FiguresStore, type FigureState, type Pin, sliceOfFigure } from '../record/index.js';
 import { ReferencePictureDto } from './references.dto.js';
 import { ReferencesStore } from './references.store.js';
 
@@ -92,7 +92,7 @@ export class ReferencesService {
   }
 
   private record(figure: string, label: string, before: FigureState, after: FigureState): void {
-    this.history.record({ subject: 'figure', item: figure, label, before, after });
+    this.history.record({ line: 'figure', item: figure, label, slices: [sliceOfFigure(figure, before, after)] });
     this.live.changed('figures', figure);
   }
 }

@@ -3,7 +3,8 @@ import { CatalogueService } from '../../catalogue/index.js';
 import { BinService } from '../../platform/bin/index.js';
 import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
-import { HistoryService } from '../../platform/history/index.js';
+import { HistoryService, type Restoring } from '../../platform/history/index.js';
+import type { Document, Slice } from '../../platform/log/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import type { OfferDto } from '../market.dto.js';
@@ -35,7 +36,9 @@ export class ByHandService {
     bin: BinService,
   ) {
     this.hand = new ByHandStore(database, (variant) => catalogue.now().has(variant));
-    history.register('market', (_, to, from) => this.follow(this.hand.restore(stateOf(to), stateOf(from), this.now())));
+    history.register('market', {
+      restore: (things) => this.follow(this.hand.restore(stateOf(things, 'to'), stateOf(things, 'from'), this.now())),
+    });
     bin.register('seller', {
       list: () => this.hand.binned().map(({ id, name, removedAt }) => ({ id, name, stoodIn: 'the market', at: removedAt })),
       bringBack: (id) => this.bringBack(id),
@@ -116,7 +119,7 @@ export class ByHandService {
   /** Does a deed within a unit of work: from one state to another, written down so that it can be taken back. */
   private do(label: string, before: ByHandState, after: ByHandState): void {
     this.follow(this.hand.restore(after, before, this.now()));
-    this.history.record({ subject: 'market', item: ALL, label: label.slice(0, 200), before, after });
+    this.history.record({ line: 'market', item: ALL, label, slices: slicesOf(before, after) });
   }
 
   private now(): string {
@@ -157,7 +160,30 @@ export class ByHandService {
   }
 }
 
-const stateOf = (document: unknown): ByHandState => (document ?? {}) as ByHandState;
+/** Rows of a deed as slices, offers behind what they rest on: "seller …", "offer …", "bin …". */
+function slicesOf(before: ByHandState, after: ByHandState): readonly Slice[] {
+  const keyed = ({ sellers = [], offers = [], binned = [] }: ByHandState): ReadonlyMap<string, Document> =>
+    new Map([
+      ...sellers.map((row) => [`seller ${row.id}`, { ...row }] as const),
+      ...offers.map((row) => [`offer ${row.id}`, { ...row }] as const),
+      ...binned.map((id) => [`bin ${id}`, { id }] as const),
+    ]);
+  const [was, is] = [keyed(before), keyed(after)];
+  return [...new Set([...was.keys(), ...is.keys()])].map((item) => ({
+    ...{ subject: 'market' as const, item, before: was.get(item) ?? null, after: is.get(item) ?? null },
+  }));
+}
+
+/** The rows that stand on one side of what is put back. */
+function stateOf(things: readonly Restoring[], side: 'to' | 'from'): ByHandState {
+  const rows = (kind: string): readonly Document[] =>
+    things.flatMap((thing) => (thing.item.startsWith(`${kind} `) && thing[side] ? [thing[side]] : []));
+  return {
+    sellers: rows('seller') as unknown as readonly SellerEntity[],
+    offers: rows('offer') as unknown as readonly OfferEntity[],
+    binned: rows('bin').map(({ id }) => id as string),
+  };
+}
 
 function refuseFault(seller: SellerByHandDto): void {
   const fault = sellerFault(seller);

@@ -12,6 +12,7 @@ import { Ledger } from '../../wardrobe/index.js';
 import { happeningOf } from './happening.js';
 import { inLines, type NewLine } from './orderLines.js';
 import { ParcelDeeds } from '../parcelDeeds.service.js';
+import { parcelSlice } from '../parcelSlice.js';
 import type { OrderedParcelDto, PlaceOrdersDto } from '../parcels.dto.js';
 import type { Happens, KeptParcel, ParcelRow } from '../parcels.record.js';
 
@@ -110,7 +111,7 @@ export class OrdersService {
     const after = this.deeds.kept(id);
     const gone: KeptParcel = { row: { ...row, removedAt: this.ledger.now() }, lines: after.lines };
     this.ledger.enter('bought', `Ordered from ${order.sellerName}, ${why}`, movements, {
-      ...{ before: { others: [gone] }, after: { others: [after] }, because: `parcel ${id}`, at },
+      ...{ slices: [parcelSlice(gone, after)], because: `parcel ${id}`, at },
     });
     return id;
   }

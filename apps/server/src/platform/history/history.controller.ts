@@ -1,7 +1,7 @@
 import { Controller, Get, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Database } from '../db/index.js';
-import { ChangeDto, HistoryOf, NextStepsDto, SteppedDto } from './history.dto.js';
+import { ChangeDto, ChangeOf, HistoryOf, NextStepsDto, SteppedDto } from './history.dto.js';
 import { HistoryService } from './history.service.js';
 
 @ApiTags('history')
@@ -16,14 +16,14 @@ export class HistoryController {
   @ApiOperation({ operationId: 'listChanges' })
   @ApiOkResponse({ type: [ChangeDto] })
   list(@Param() { subject, item }: HistoryOf): ChangeDto[] {
-    return this.service.list(subject, item);
+    return this.service.list({ line: subject, item });
   }
 
   @Get('next')
   @ApiOperation({ operationId: 'readNextSteps' })
   @ApiOkResponse({ type: NextStepsDto })
   next(@Param() { subject, item }: HistoryOf): NextStepsDto {
-    return this.service.next(subject, item);
+    return this.service.next({ line: subject, item });
   }
 
   @Post('undo')
@@ -40,8 +40,19 @@ export class HistoryController {
     return this.step(of, 'redo');
   }
 
+  /** Takes back one deed by itself, and leaves those after it as they are. */
+  @Post('changes/:id/back')
+  @ApiOperation({ operationId: 'takeBackChange' })
+  @ApiCreatedResponse({ type: SteppedDto })
+  async takeBack(@Param() { subject, item, id }: ChangeOf): Promise<SteppedDto> {
+    const of = { line: subject, item };
+    const done = await this.database.write(() => this.service.takeBack(of, id));
+    return { done, ...this.service.next(of) };
+  }
+
   private async step({ subject, item }: HistoryOf, kind: 'undo' | 'redo'): Promise<SteppedDto> {
-    const done = await this.database.write(() => this.service.step(subject, item, kind));
-    return { done, ...this.service.next(subject, item) };
+    const of = { line: subject, item };
+    const done = await this.database.write(() => this.service.step(of, kind));
+    return { done, ...this.service.next(of) };
   }
 }

@@ -1,6 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { OneOf, Text } from '../http/index.js';
-import { type Subject, SUBJECTS } from '../log/index.js';
+import { OneOf, Text, Whole } from '../http/index.js';
+import { type Line, LINES } from '../log/index.js';
 
 const CHANGE_KINDS = ['edit', 'undo', 'redo', 'snapshot'] as const;
 
@@ -10,6 +10,7 @@ export class ChangeDto {
   @ApiProperty({ enum: CHANGE_KINDS }) kind: (typeof CHANGE_KINDS)[number];
   @ApiProperty() label: string;
   @ApiProperty({ type: String, nullable: true, description: 'What within the item it was about' }) about: string | null;
+  @ApiProperty({ description: 'Is it an edit that stands, and can be taken back by itself?' }) stands: boolean;
 }
 
 /** What Undo and Redo would be about, in the words of the history. */
@@ -19,8 +20,12 @@ export class NextStepsDto {
 }
 
 export class HistoryOf {
-  @OneOf('Subject', SUBJECTS) subject: Subject;
+  @OneOf('Subject', LINES) subject: Line;
   @Text('Item', { most: 200 }) item: string;
+}
+
+export class ChangeOf extends HistoryOf {
+  @Whole('Change', 0, Number.MAX_SAFE_INTEGER, { inAddress: true }) id: number;
 }
 
 export class SteppedDto extends NextStepsDto {

@@ -1,3 +1,4 @@
 /** The log of everything a person changes. It loads no framework, so that workers can write it too. */
-export { type Change, type Subject, SUBJECTS } from './change.js';
-export { ChangeLog, type Labels } from './changeLog.js';
+export { type Change, type Document, type Line, LINES, type LineOf, type Slice, type Subject, SUBJECTS } from './change.js';
+export { ChangeLog, type Labels, type LaterSlice } from './changeLog.js';
+export { fieldsBetween, meet, patched, touchedFields } from './touched.js';

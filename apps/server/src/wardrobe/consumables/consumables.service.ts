@@ -1,7 +1,10 @@
 import { Injectable } from '@nestjs/common';
 import { randomUUID } from 'node:crypto';
 import { Database } from '../../platform/db/index.js';
+import { HistoryService } from '../../platform/history/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
+import { LiveService } from '../../platform/live/index.js';
+import type { Slice } from '../../platform/log/index.js';
 import { Ledger } from '../ledger/index.js';
 import type { ConsumableDto, NewConsumableDto, UsedDto } from './consumables.dto.js';
 import { type ConsumableRow, ConsumablesRecord } from './consumablesRecord.js';
@@ -14,11 +17,17 @@ export class ConsumablesService {
   constructor(
     database: Database,
     private readonly ledger: Ledger,
+    history: HistoryService,
+    live: LiveService,
   ) {
     this.record = new ConsumablesRecord((sql) => database.prepare(sql));
-    ledger.restoreConsumables(({ id, quantity, isAway }) => {
-      if (quantity !== 0) this.record.move(id, ledger.now(), quantity, 'undo');
-      if (isAway !== undefined) this.record.setRemoved(id, isAway ? ledger.now() : null);
+    history.register('consumable', {
+      restore: (things) => {
+        for (const { item, to, from } of things) this.restore(item, to as Consumed | null, from as Consumed | null);
+        live.changed('wardrobe');
+      },
+      // What came and what was used adds up, in whatever order.
+      touched: ({ before, after }) => (before?.['isAway'] === after?.['isAway'] ? [] : ['isAway']),
     });
   }
 
@@ -33,11 +42,7 @@ export class ConsumablesService {
       const id = randomUUID();
       this.record.add({ id, name: name.trim(), unit, lowAt, note: note ?? '' });
       if (quantity > 0) this.record.move(id, this.ledger.now(), quantity, 'bought');
-      this.ledger.keep(
-        `Added ${name.trim()}`,
-        { consumed: { id, quantity: 0, isAway: true } },
-        { consumed: { id, quantity: 0, isAway: false } },
-      );
+      this.ledger.keep(`Added ${name.trim()}`, [consumedSlice(id, { quantity: 0, isAway: true }, { quantity: 0, isAway: false })]);
       return this.list();
     });
   }
@@ -51,7 +56,7 @@ export class ConsumablesService {
       if (left + quantity < 0) throw new Problem(409, `There are ${left} ${row.unit} of ${row.name}, and ${-quantity} were to be used.`);
       this.record.move(id, this.ledger.now(), quantity, quantity > 0 ? 'bought' : 'used');
       const label = quantity > 0 ? `${quantity} ${row.unit} of ${row.name} came` : `Used ${-quantity} ${row.unit} of ${row.name}`;
-      this.ledger.keep(label, { consumed: { id, quantity: -quantity } }, { consumed: { id, quantity } });
+      this.ledger.keep(label, [consumedSlice(id, { quantity: 0 }, { quantity })]);
       return this.list();
     });
   }
@@ -60,13 +65,22 @@ export class ConsumablesService {
     return this.ledger.changing<ConsumableDto[]>(() => {
       const row = this.known(id);
       this.record.setRemoved(id, this.ledger.now());
-      this.ledger.keep(
-        `Took ${row.name} off the list`,
-        { consumed: { id, quantity: 0, isAway: false } },
-        { consumed: { id, quantity: 0, isAway: true } },
-      );
+      this.ledger.keep(`Took ${row.name} off the list`, [consumedSlice(id, { quantity: 0, isAway: false }, { quantity: 0, isAway: true })]);
       return this.list();
     });
+  }
+
+  /** So much more or less of it as lies between two states; what was used since stays used. */
+  private restore(id: string, to: Consumed | null, from: Consumed | null): void {
+    const quantity = (to?.quantity ?? 0) - (from?.quantity ?? 0);
+    const left = this.record.left(id);
+    if (left + quantity < 0)
+      throw new Problem(
+        409,
+        `Only ${left} are left of ${this.record.consumable(id)?.name ?? 'it'}, and ${-quantity} would go. Nothing was changed.`,
+      );
+    if (quantity !== 0) this.record.move(id, this.ledger.now(), quantity, 'undo');
+    if (to?.isAway !== undefined) this.record.setRemoved(id, to.isAway ? this.ledger.now() : null);
   }
 
   private known(id: string): ConsumableRow {
@@ -75,3 +89,16 @@ export class ConsumablesService {
     return row;
   }
 }
+
+/** So much of a consumable that came or was used up by a deed, and whether it is on the list. */
+interface Consumed {
+  readonly quantity: number;
+  readonly isAway?: boolean;
+}
+
+const consumedSlice = (id: string, before: Consumed, after: Consumed): Slice => ({
+  subject: 'consumable',
+  item: id,
+  before: { ...before },
+  after: { ...after },
+});

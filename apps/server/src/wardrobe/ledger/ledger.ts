@@ -3,39 +3,21 @@ import type { EntryKind, Movement } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../../catalogue/index.js';
 import { Clock } from '../../platform/clock/index.js';
 import { Database, type Now } from '../../platform/db/index.js';
-import { HistoryService } from '../../platform/history/index.js';
+import { HistoryService, type Restoring } from '../../platform/history/index.js';
+import { patched, type Slice } from '../../platform/log/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import { WardrobeService } from '../wardrobe.service.js';
+import { entrySlice, madeSlices, touchedOfPlace } from './slices.js';
 import { type HeldRow, LedgerRecord, type LotRow, type PinRow, type PlaceRow } from './ledgerRecord.js';
 
 const ALL = 'all';
 
-/** A state of the ledger as the history keeps it: an entry that stands, or one that was taken back; places, pins and due days as they are. */
-export interface LedgerState {
-  readonly entry?: number;
-  readonly isBack?: boolean;
-  readonly places?: readonly PlaceRow[];
-  readonly pins?: readonly PinRow[];
-  readonly pictures?: readonly { readonly id: string; readonly removedAt: string | null }[];
-  readonly consumed?: Consumed;
-  /** States of things other areas keep beside the ledger, such as parcels. */
-  readonly others?: readonly unknown[];
-}
-
-/** So much of a consumable that came or was used up, and whether it is on the list. */
-export interface Consumed {
-  readonly id: string;
-  readonly quantity: number;
-  readonly isAway?: boolean;
-}
-
 /** What a deed changes beside its movements. */
 export interface Beside {
-  readonly before?: Pick<LedgerState, 'places' | 'pins' | 'others'>;
-  readonly after?: Pick<LedgerState, 'places' | 'pins' | 'others'>;
-  /** What else stands after it, where that names the entry. */
-  readonly afterEntry?: (entry: number) => readonly unknown[];
+  readonly slices?: readonly Slice[];
+  /** What else it changes, where that names the entry. */
+  readonly slicesWith?: (entry: number) => readonly Slice[];
   readonly broughtMinor?: number | undefined;
   /** What it was done for: a hand, unless something else says. */
   readonly because?: string;
@@ -47,10 +29,7 @@ export interface Beside {
 @Injectable()
 export class Ledger {
   readonly record: LedgerRecord;
-  private pictureRestorer: (id: string, removedAt: string | null) => void = () => undefined;
-  private consumedRestorer: (consumed: Consumed) => void = () => undefined;
   private readonly fileFollowers: (() => void)[] = [];
-  private readonly otherRestorers: ((state: unknown) => boolean)[] = [];
 
   constructor(
     private readonly database: Database,
@@ -61,17 +40,14 @@ export class Ledger {
     private readonly clock: Clock,
   ) {
     this.record = new LedgerRecord((sql) => database.prepare(sql));
-    history.register('wardrobe', (_, to, from) => this.restore((to ?? {}) as LedgerState, (from ?? {}) as LedgerState));
-  }
-
-  /** Registers how a photograph is taken away or brought back. */
-  restorePictures(restore: (id: string, removedAt: string | null) => void): void {
-    this.pictureRestorer = restore;
-  }
-
-  /** Registers how what came of a consumable, or was used up, is entered again. */
-  restoreConsumables(restore: (consumed: Consumed) => void): void {
-    this.consumedRestorer = restore;
+    history.register('entry', {
+      restore: this.each(({ item, to }) => this.restoreEntry(Number(item), to?.['stands'] === true)),
+      // Whether pieces are where they would have to be is for the ledger to say.
+      touched: () => [],
+    });
+    history.register('place', { restore: this.each((thing) => this.restorePlace(thing)), touched: touchedOfPlace });
+    history.register('lot', { restore: this.each(({ item, to }) => this.record.noteLot(Number(item), String(to?.['note'] ?? ''))) });
+    history.register('pin', { restore: this.each(({ to }) => to && this.record.pin(to as unknown as PinRow)) });
   }
 
   /** Registers what another area has to do once pieces came out of a file; within a unit of work. */
@@ -86,43 +62,39 @@ export class Ledger {
     });
   }
 
-  /** Registers how what another area keeps beside the ledger is put back: it says whether a state was one of its own. */
-  restoreOthers(restore: (state: unknown) => boolean): void {
-    this.otherRestorers.push(restore);
-  }
-
   /** A unit of work that changes what is owned or what is said of it. */
   changing<Answer>(work: () => Now<Answer>): Promise<Answer> {
     return this.database.write<Answer>(() => {
+      this.record.forgetMadePlaces();
       const answer = work();
       this.touched();
       return answer;
     });
   }
 
-  /** Enters a deed and writes it down, within a unit of work. */
+  /** Enters a deed and writes it down, within a unit of work. Places that were made for it go with it. */
   enter(
     kind: EntryKind,
     sentence: string,
     movements: readonly Movement[],
-    { before = {}, after = {}, afterEntry, broughtMinor, because = 'hand', at = this.now() }: Beside = {},
+    { slices = [], slicesWith, broughtMinor, because = 'hand', at = this.now() }: Beside = {},
   ): { readonly id: number; readonly sentence: string } {
     const id = this.record.enter({ at, kind, sentence, because, broughtMinor: broughtMinor ?? null }, movements);
-    this.keep(sentence, { ...before, entry: id, isBack: true }, { ...after, ...(afterEntry ? { others: afterEntry(id) } : {}), entry: id });
+    this.keep(sentence, [entrySlice(id, true), ...slices, ...(slicesWith?.(id) ?? [])]);
     return { id, sentence };
   }
 
   /** Takes an entry back as a deed of its own, which can be undone like any other. Refused where a later one stands in the way. */
-  takeBack(id: number, label: string, before: readonly unknown[], after: readonly unknown[]): void {
-    const entry = this.record.entry(id);
-    if (!entry) throw notFound('entry', String(id));
-    this.refusingLess(id, () => this.record.enterAgain(entry, this.now(), true));
-    this.keep(label, { entry: id, others: before }, { entry: id, isBack: true, others: after });
+  takeBack(id: number, label: string, slices: readonly Slice[]): void {
+    this.restoreEntry(id, false);
+    this.keep(label, [entrySlice(id, false), ...slices]);
   }
 
-  /** Writes down a change that moves nothing. */
-  keep(label: string, before: LedgerState, after: LedgerState): void {
-    this.history.record({ subject: 'wardrobe', item: ALL, label: label.slice(0, 200), before, after });
+  /** Writes down what a deed changed, and which places were made on its way. */
+  keep(label: string, slices: readonly Slice[]): void {
+    const known = new Set(slices.filter(({ subject }) => subject === 'place').map(({ item }) => item));
+    const onTheWay = madeSlices(this.record).filter(({ item }) => !known.has(item));
+    this.history.record({ line: 'wardrobe', item: ALL, label, slices: [...onTheWay, ...slices] });
   }
 
   place(id: string): PlaceRow {
@@ -153,28 +125,34 @@ export class Ledger {
     return this.clock.now().toISOString();
   }
 
-  /** Goes from one state to another: an entry is taken back or done again, places and pins are as they were. */
-  private restore(to: LedgerState, from: LedgerState): void {
-    if (to.entry !== undefined) {
-      const entry = this.record.entry(to.entry);
-      if (!entry) throw notFound('entry', String(to.entry));
-      this.refusingLess(entry.id, () => this.record.enterAgain(entry, this.now(), to.isBack === true));
+  /** Has things of one deed put back one after the other. */
+  private each(put: (thing: Restoring) => unknown): (things: readonly Restoring[]) => void {
+    return (things) => {
+      for (const thing of things) put(thing);
+      this.touched();
+    };
+  }
+
+  private restoreEntry(id: number, stands: boolean): void {
+    const entry = this.record.entry(id);
+    if (!entry) throw notFound('entry', String(id));
+    this.refusingLess(id, () => this.record.enterAgain(entry, this.now(), !stands));
+  }
+
+  /** A place that a deed made on its way goes with it, unless something lies there by now; one made for itself says so. */
+  private restorePlace({ item, to, from }: Restoring): void {
+    if (to) {
+      const now = this.record.place(item) ?? this.record.removedPlace(item);
+      this.record.writePlace((now && from ? patched({ ...now }, from, to) : to) as unknown as PlaceRow);
+      return;
     }
-    const kept = new Set((to.places ?? []).map((place) => place.id));
-    for (const { id, name } of from.places ?? []) {
-      if (kept.has(id)) continue;
-      // A place that a deed made and that only that deed put something into is empty now, and not shown.
-      if (to.entry !== undefined) continue;
-      if (this.record.isNamedByMovements(id))
-        throw new Problem(409, `Pieces lay in ${name} since. Move them and rename the place instead.`);
-      this.record.removePlace(id);
+    const place = this.record.place(item);
+    if (!place) return;
+    if (!this.record.isEmpty(item)) {
+      if (from?.['isOnTheWay'] === true) return;
+      throw new Problem(409, `Something lies in ${place.name} by now. Take that out first; nothing was changed.`);
     }
-    for (const place of to.places ?? []) this.record.writePlace(place);
-    for (const pin of to.pins ?? []) this.record.pin(pin);
-    for (const { id, removedAt } of to.pictures ?? []) this.pictureRestorer(id, removedAt);
-    if (to.consumed) this.consumedRestorer(to.consumed);
-    for (const other of to.others ?? []) this.otherRestorers.some((restore) => restore(other));
-    this.touched();
+    this.record.removePlace(item, this.now());
   }
 
   /** The database refuses less than none; a person is told which later deed stands in the way. */

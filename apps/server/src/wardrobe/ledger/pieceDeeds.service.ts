@@ -2,10 +2,12 @@ import { Injectable } from '@nestjs/common';
 import { type EntryKind, isAtHand, type Movement, OUTSIDE, readLines } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../../catalogue/index.js';
 import { Problem } from '../../platform/http/index.js';
-import { type Beside, Ledger } from './ledger.js';
+import type { Slice } from '../../platform/log/index.js';
+import { Ledger } from './ledger.js';
 import type { CountDto, Deed, DeedDto, EntryDto, LinesAnswerDto, LinesDto, PiecePinDto, StoryLineDto } from './ledger.dto.js';
 import type { HeldRow, PlaceRow } from './ledgerRecord.js';
 import { lotAfter } from './lotChanges.js';
+import { placeSlice } from './slices.js';
 import { sentenceFor, storyLine } from './sentences.js';
 
 const KINDS: Readonly<Record<Deed, EntryKind>> = {
@@ -49,7 +51,7 @@ export class PieceDeeds {
       const what = held.length === 1 && first ? this.ledger.nameOf(first.lot) : null;
       const to = deed.to === undefined ? null : this.ledger.place(deed.to).path || 'no place yet';
       return this.ledger.enter(this.kindOf(deed, held), sentenceFor(deed, pieces, what, to), movements, {
-        ...loan?.beside,
+        slices: loan?.slices ?? [],
         broughtMinor: deed.broughtMinor,
       });
     });
@@ -103,7 +105,8 @@ export class PieceDeeds {
       const name = this.ledger.nameOf(held.lot);
       const sentence = quantity === 0 ? `${name} is kept for ${figureName} no longer` : `${quantity} × ${name} kept for ${figureName}`;
       this.ledger.record.pin(pin);
-      this.ledger.keep(sentence, { pins: [{ ...pin, quantity: before?.quantity ?? 0 }] }, { pins: [pin] });
+      const was = { ...pin, quantity: before?.quantity ?? 0 };
+      this.ledger.keep(sentence, [{ subject: 'pin', item: `${held.lot} ${figure}`, before: was, after: { ...pin } }]);
       return { id: 0, sentence };
     });
   }
@@ -116,7 +119,7 @@ export class PieceDeeds {
   /** What happened to a run, in sentences, the first first. */
   story(id: number): StoryLineDto[] {
     const { lot } = this.ledger.held(id);
-    const places = new Map(this.ledger.record.places().map((place) => [place.id, place]));
+    const places = new Map(this.ledger.record.everyPlace().map((place) => [place.id, place]));
     return this.ledger.record.trace(lot).map((row) => ({ at: row.at, sentence: storyLine(row, places), broughtMinor: row.broughtMinor }));
   }
 
@@ -177,15 +180,15 @@ export class PieceDeeds {
   }
 
   /** The place of what one person has on loan, due on the day that was agreed last; and how it was before. */
-  private loan({ person, dueOn }: DeedDto): { readonly to: string; readonly beside: Beside } {
+  private loan({ person, dueOn }: DeedDto): { readonly to: string; readonly slices: readonly Slice[] } {
     if (person === undefined) throw new Problem(422, 'Say who borrows them.');
     const name = person.trim();
     const { record } = this.ledger;
     const known = record.places().find((place) => place.kind === 'lent' && place.name.toLowerCase() === name.toLowerCase());
     if (!known)
-      return { to: record.addPlace({ kind: 'lent', name, parent: null, path: `Lent to ${name}`, dueOn: dueOn ?? null }), beside: {} };
+      return { to: record.addPlace({ kind: 'lent', name, parent: null, path: `Lent to ${name}`, dueOn: dueOn ?? null }), slices: [] };
     const next = { ...known, dueOn: dueOn ?? known.dueOn };
     record.writePlace(next);
-    return { to: known.id, beside: { before: { places: [known] }, after: { places: [next] } } };
+    return { to: known.id, slices: [placeSlice(known, next)] };
   }
 }

@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { isWithin, OUTSIDE, PATH_SEPARATOR } from '@outfit/core/wardrobe';
 import { Problem } from '../../platform/http/index.js';
 import { Ledger } from './ledger.js';
+import { placeSlice } from './slices.js';
 import type { NewPlaceDto, PlaceChangeDto, PlaceDto } from './ledger.dto.js';
 import { type LedgerRecord, NO_PLACE, type PlaceRow } from './ledgerRecord.js';
 
@@ -55,7 +56,7 @@ export class PlacesService {
       // What lies in a sealed box is no more at hand than the box is.
       const kind = isSealed || within?.kind === 'sealed' ? 'sealed' : 'made';
       const id = this.record.addPlace({ kind, name: name.trim(), parent, path });
-      this.ledger.keep(`Made the place ${path}`, {}, { places: [this.ledger.place(id)] });
+      this.ledger.keep(`Made the place ${path}`, [placeSlice(null, this.ledger.place(id))]);
       return this.list();
     });
   }
@@ -91,25 +92,21 @@ export class PlacesService {
           : next.parent === place.parent
             ? `Changed the place ${path}`
             : `Put ${place.name} into ${above || 'the workroom'}`,
-        { places: before },
-        { places: after },
+        after.map((row, i) => placeSlice(before[i] ?? null, row)),
       );
       return this.list();
     });
   }
 
-  /** Takes away a place that nothing lies in and nothing ever passed through. */
+  /** Takes away a place that nothing lies in. What passed through it keeps its name in the story. */
   remove(id: string): Promise<PlaceDto[]> {
     return this.ledger.changing<PlaceDto[]>(() => {
       const place = this.ownPlace(id);
       const shown = this.list().find((row) => row.id === id);
       if ((shown?.pieces ?? 0) > 0) throw new Problem(409, `${shown?.pieces} pieces lie in ${place.name}. Move them first.`);
-      if (this.record.places().some((row) => row.parent === id))
-        throw new Problem(409, `Other places lie in ${place.name}. Put them elsewhere first.`);
-      if (this.record.isNamedByMovements(id))
-        throw new Problem(409, `Pieces lay in ${place.name} before, and their stories name it. Rename it instead.`);
-      this.record.removePlace(id);
-      this.ledger.keep(`Took the place ${place.path} away`, { places: [place] }, {});
+      if (!this.record.isEmpty(id)) throw new Problem(409, `Other places lie in ${place.name}. Put them elsewhere first.`);
+      this.record.removePlace(id, this.ledger.now());
+      this.ledger.keep(`Took the place ${place.path} away`, [placeSlice(place, null)]);
       return this.list();
     });
   }

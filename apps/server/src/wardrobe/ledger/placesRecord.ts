@@ -22,25 +22,54 @@ export type NewPlace = Pick<PlaceRow, 'kind' | 'name' | 'parent' | 'path'> & Par
 
 /** Places in their table. Units of work are the caller's. */
 export class PlacesRecord {
+  /** Places made since they were last asked for, the first first. */
+  private made: string[] = [];
+
   constructor(protected readonly prepare: Prepare) {}
 
+  /** All that stand. */
   places(): PlaceRow[] {
+    return (this.prepare(`SELECT ${PLACE_COLUMNS} FROM place WHERE removedAt IS NULL ORDER BY path, id`).all() as StoredPlace[]).map(
+      placeRow,
+    );
+  }
+
+  /** Those too that were taken away: the story of pieces names them. */
+  everyPlace(): PlaceRow[] {
     return (this.prepare(`SELECT ${PLACE_COLUMNS} FROM place ORDER BY path, id`).all() as StoredPlace[]).map(placeRow);
   }
 
   place(id: string): PlaceRow | null {
-    const row = this.prepare(`SELECT ${PLACE_COLUMNS} FROM place WHERE id = ?`).get(id) as StoredPlace | undefined;
+    const row = this.prepare(`SELECT ${PLACE_COLUMNS} FROM place WHERE id = ? AND removedAt IS NULL`).get(id) as StoredPlace | undefined;
     return row ? placeRow(row) : null;
+  }
+
+  removedPlace(id: string): PlaceRow | null {
+    const row = this.prepare(`SELECT ${PLACE_COLUMNS} FROM place WHERE id = ? AND removedAt IS NOT NULL`).get(id) as
+      StoredPlace | undefined;
+    return row ? placeRow(row) : null;
+  }
+
+  /** The places made since this was last asked. */
+  takeMadePlaces(): readonly string[] {
+    const made = this.made;
+    this.made = [];
+    return made;
+  }
+
+  forgetMadePlaces(): void {
+    this.made = [];
   }
 
   /** Makes a place; returns its id. */
   addPlace(place: NewPlace): string {
     const id = this.freePlaceId();
     this.writePlace({ id, ...place });
+    this.made.push(id);
     return id;
   }
 
-  /** Writes a place as it is now. What a state kept long ago does not say, it is not. */
+  /** Writes a place as it is now; one that was taken away is there again. What a state kept long ago does not say, it is not. */
   writePlace(place: NewPlace & Pick<PlaceRow, 'id'>): void {
     const row: PlaceRow = { ...NOTHING_MORE, ...place };
     this.prepare(
@@ -48,18 +77,25 @@ export class PlacesRecord {
          VALUES (:id, :kind, :name, :parent, :path, :note, :dueOn, :official, :product, :figure, :keepWhole)
          ON CONFLICT (id) DO UPDATE SET kind = excluded.kind, name = excluded.name, parent = excluded.parent, path = excluded.path,
            note = excluded.note, dueOn = excluded.dueOn, official = excluded.official, product = excluded.product, figure = excluded.figure,
-           keepWhole = excluded.keepWhole`,
+           keepWhole = excluded.keepWhole, removedAt = NULL`,
     ).run({ ...row, keepWhole: row.keepWhole ? 1 : 0 });
   }
 
-  removePlace(id: string): void {
-    this.prepare('DELETE FROM balance WHERE place = ? AND quantity = 0').run(id);
-    this.prepare('DELETE FROM place WHERE id = ?').run(id);
+  /** Takes a place away. One that pieces passed through stays in the books, where their story names it. */
+  removePlace(id: string, at: string): void {
+    this.prepare('UPDATE place SET removedAt = ? WHERE id = ?').run(at, id);
   }
 
-  /** Is anything in a place or below it, or did anything pass through: then it stays for the sake of the ledger. */
-  isNamedByMovements(id: string): boolean {
-    return this.prepare('SELECT 1 FROM movement WHERE origin = ? OR target = ? LIMIT 1').get(id, id) !== undefined;
+  /** Does nothing lie in a place, and stands no other place in it? */
+  isEmpty(id: string): boolean {
+    return (
+      this.prepare(
+        `SELECT EXISTS (SELECT 1 FROM balance WHERE place = @id AND quantity > 0)
+             OR EXISTS (SELECT 1 FROM place WHERE parent = @id AND removedAt IS NULL)`,
+      )
+        .pluck()
+        .get({ id }) === 0
+    );
   }
 
   /** The place that a path names; its places are made as far as they are not there. An empty path is no place yet. */
@@ -69,7 +105,7 @@ export class PlacesRecord {
     for (let depth = 1; depth <= names.length; depth += 1) {
       const here = names.slice(0, depth).join(PATH_SEPARATOR);
       const known = this.prepare(
-        `SELECT id FROM place WHERE path = ? AND (kind IN ('made', 'sealed', 'lent', 'bench') OR kind = ?) ORDER BY kind = 'made' DESC`,
+        `SELECT id FROM place WHERE removedAt IS NULL AND path = ? AND (kind IN ('made', 'sealed', 'lent', 'bench') OR kind = ?) ORDER BY kind = 'made' DESC`,
       )
         .pluck()
         .get(here, kind) as string | undefined;
@@ -81,7 +117,8 @@ export class PlacesRecord {
   /** The place of what is built into a figure, or of what was fetched for it; made when there is none, named as the figure is now. */
   placeOfFigure(kind: 'figure' | 'bench', figure: string, figureName: string): string {
     const name = kind === 'figure' ? figureName : `Tray of ${figureName}`;
-    const known = this.prepare('SELECT id FROM place WHERE kind = ? AND figure = ?').pluck().get(kind, figure) as string | undefined;
+    const known = this.prepare('SELECT id FROM place WHERE kind = ? AND figure = ? AND removedAt IS NULL').pluck().get(kind, figure) as
+      string | undefined;
     if (known === undefined) return this.addPlace({ kind, name, parent: null, path: name, figure });
     this.prepare('UPDATE place SET name = :name, path = :name WHERE id = :id AND name <> :name').run({ id: known, name });
     return known;
@@ -89,7 +126,8 @@ export class PlacesRecord {
 
   /** The place of what is built into a figure, where anything ever was. */
   builtPlaceOf(figure: string): string | null {
-    const known = this.prepare(`SELECT id FROM place WHERE kind = 'figure' AND figure = ?`).pluck().get(figure) as string | undefined;
+    const known = this.prepare(`SELECT id FROM place WHERE kind = 'figure' AND figure = ? AND removedAt IS NULL`).pluck().get(figure) as
+      string | undefined;
     return known ?? null;
   }
 

@@ -2,7 +2,10 @@ import { Injectable } from '@nestjs/common';
 import { randomUUID } from 'node:crypto';
 import { Database } from '../../platform/db/index.js';
 import { FileStore, Rasters } from '../../platform/files/index.js';
+import { HistoryService } from '../../platform/history/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
+import { LiveService } from '../../platform/live/index.js';
+import type { Slice } from '../../platform/log/index.js';
 import { Ledger } from '../ledger/index.js';
 import type { WardrobePictureDto } from './pictures.dto.js';
 import { PicturesRecord } from './picturesRecord.js';
@@ -21,9 +24,16 @@ export class WardrobePicturesService {
     private readonly ledger: Ledger,
     private readonly files: FileStore,
     private readonly rasters: Rasters,
+    history: HistoryService,
+    live: LiveService,
   ) {
     this.pictures = new PicturesRecord((sql) => database.prepare(sql));
-    ledger.restorePictures((id, removedAt) => this.pictures.remove(id, removedAt));
+    history.register('photograph', {
+      restore: (things) => {
+        for (const { item, to } of things) this.pictures.remove(item, (to?.['removedAt'] ?? null) as string | null);
+        live.changed('wardrobe');
+      },
+    });
   }
 
   /** Registers things of another area that are photographed: `nameOf` tells what one is called, or refuses. */
@@ -54,7 +64,7 @@ export class WardrobePicturesService {
       const { key, name } = this.refuseMore(subject);
       const [id, addedAt] = [randomUUID(), this.ledger.now()];
       this.pictures.add({ id, subject: key, file, width, height, addedAt, removedAt: null });
-      this.ledger.keep(`Photographed ${name}`, { pictures: [{ id, removedAt: addedAt }] }, { pictures: [{ id, removedAt: null }] });
+      this.ledger.keep(`Photographed ${name}`, [photographSlice(id, addedAt, null)]);
       return this.of(subject);
     });
   }
@@ -65,7 +75,7 @@ export class WardrobePicturesService {
       if (!picture) throw notFound('photograph', id);
       const removedAt = picture.removedAt ?? this.ledger.now();
       this.pictures.remove(id, removedAt);
-      this.ledger.keep('Took a photograph away', { pictures: [{ id, removedAt: null }] }, { pictures: [{ id, removedAt }] });
+      this.ledger.keep('Took a photograph away', [photographSlice(id, null, removedAt)]);
       return this.pictures.of(picture.subject).map(({ id: own, file, width, height }) => ({ id: own, file, width, height }));
     });
   }
@@ -91,3 +101,10 @@ export class WardrobePicturesService {
     return { key: `lot ${lot}`, name: this.ledger.nameOf(lot) };
   }
 }
+
+const photographSlice = (id: string, before: string | null, after: string | null): Slice => ({
+  subject: 'photograph',
+  item: id,
+  before: { removedAt: before },
+  after: { removedAt: after },
+});

@@ -16,6 +16,7 @@ import { Bench1765500000000 } from './0015-bench.js';
 import { Claims1765600000000 } from './0016-claims.js';
 import { LineUps1765700000000 } from './0017-line-ups.js';
 import { WhoBuilt1765800000000 } from './0018-who-built.js';
+import { Slices1765900000000 } from './0019-slices.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -37,4 +38,5 @@ export const MIGRATIONS = [
   Claims1765600000000,
   LineUps1765700000000,
   WhoBuilt1765800000000,
+  Slices1765900000000,
 ];
