@@ -121,7 +121,11 @@ describe('own entries', () => {
     expect((await find('whirligig raven')).variants).toEqual(['HA-900·raven']);
     expect((await find('spinner')).total).toBe(0);
     const { body: changes } = await server.get<{ id: number; label: string; undoable: boolean }[]>('catalogue/changes');
-    expect(changes.map((change) => change.label).slice(0, 3)).toEqual(['Changed Weather vane', 'Added Weather vane in raven', 'Added Weather vane']);
+    expect(changes.map((change) => change.label).slice(0, 3)).toEqual([
+      'Changed Weather vane',
+      'Added Weather vane in raven',
+      'Added Weather vane',
+    ]);
     expect((await server.post(`catalogue/changes/${changes[2]?.id}/undo`)).status).toBe(409);
     expect((await server.post(`catalogue/changes/${changes[0]?.id}/undo`)).status).toBe(201);
     expect((await find('spinner')).total).toBe(1);

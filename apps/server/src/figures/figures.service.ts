@@ -221,26 +221,26 @@ function dressed(parts: readonly LookPart[], plan: LineUpPlan, id: string, catal
 }
 
 const FIELD_WORDS: Readonly<Partial<Record<keyof Brief, string>>> = {
-  name: 'name',
-  story: 'story',
-  system: 'toy line',
-  features: 'wishes',
-  colours: 'colours',
-  ageBand: 'age',
-  born: 'year of birth',
-  year: 'year of the story',
-  skinSchool: 'skin school',
-  alterationSchool: 'alteration school',
+  name: 'the name',
+  story: 'the story',
+  system: 'the toy line',
+  features: 'the wishes',
+  colours: 'the colours',
+  ageBand: 'the age',
+  born: 'the year of birth',
+  year: 'the year of the story',
+  skinSchool: 'the skin school',
+  alterationSchool: 'the alteration school',
   notSeen: 'what is not seen',
-  mainColours: 'number of main colours',
-  bannedSources: 'banned sources',
-  bannedFigures: 'banned figures',
-  rules: 'rules',
-  budgetMinor: 'budget',
-  copies: 'copies',
-  dueOn: 'due date',
+  mainColours: 'the number of main colours',
+  bannedSources: 'the banned sources',
+  bannedFigures: 'the banned figures',
+  rules: 'the rules',
+  budgetMinor: 'the budget',
+  copies: 'the copies',
+  dueOn: 'the due date',
   neverWith: 'figures it is never shown with',
-  newOnly: 'wish for new pieces',
+  newOnly: 'the wish for new pieces',
   requester: 'who asked',
   credit: 'whose idea it was',
 };
@@ -248,6 +248,6 @@ const FIELD_WORDS: Readonly<Partial<Record<keyof Brief, string>>> = {
 /** "Changed the story", for the history. */
 function whatChanged(before: Brief, after: Brief): string {
   const fields = (Object.keys(FIELD_WORDS) as (keyof Brief)[]).filter((key) => JSON.stringify(before[key]) !== JSON.stringify(after[key]));
-  const [only, ...more] = fields.map((key) => FIELD_WORDS[key] ?? key);
-  return only === undefined ? 'Changed the brief' : more.length === 0 ? `Changed the ${only}` : `Changed the ${only} and more of the brief`;
+  const [only, ...more] = fields.map((key) => FIELD_WORDS[key] ?? `the ${key}`);
+  return only === undefined ? 'Changed the brief' : more.length === 0 ? `Changed ${only}` : `Changed ${only} and more of the brief`;
 }

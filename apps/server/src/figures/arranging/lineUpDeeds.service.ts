@@ -65,10 +65,12 @@ export class LineUpDeeds {
   }
 }
 
-/** A look with other parts at some spots. What is worn elsewhere stays. */
+/** A look with other parts at some spots, where they were worn before. What is worn elsewhere stays. */
 export function dressed(look: Look, spots: Spots): Look {
-  const kept = look.parts.filter((part) => !(spotOf(part) in spots));
-  return { ...look, parts: [...kept, ...Object.values(spots).filter((part) => part !== null)] };
+  const parts = look.parts.flatMap((part) => (spotOf(part) in spots ? (spots[spotOf(part)] ?? []) : part));
+  const worn = new Set(look.parts.map(spotOf));
+  const more = Object.entries(spots).flatMap(([spot, part]) => (part && !worn.has(spot) ? [part] : []));
+  return { ...look, parts: [...parts, ...more] };
 }
 
 const mapped = <A, B>(all: Readonly<Record<string, A>>, to: (key: string, value: A) => B): Readonly<Record<string, B>> =>

@@ -1,6 +1,6 @@
 import { type Look, type LookPart, spotOf } from '@outfit/core';
 import { type Document, patched, type Slice } from '../../platform/log/index.js';
-import type { Spots } from '../arranging/index.js';
+import { dressed, type Spots } from '../arranging/index.js';
 
 type Spotted = Readonly<Record<string, LookPart | null>>;
 
@@ -31,17 +31,18 @@ const besides = ({ parts: _, spots: __, ...rest }: Document): Document => rest;
 
 /** A look as it is now, with what differs between two states as it is in the one that is gone to. Parts stay in the order it has them in. */
 export function lookBetween(now: Look, from: Document, to: Document): Look {
+  const fields = patched({ ...besides({ ...now }) }, besides(from), besides(to)) as Omit<Look, 'parts'>;
+  // Nothing was changed since: it is as it was, to the order.
+  if ('parts' in to && JSON.stringify(from['parts']) === JSON.stringify(now.parts))
+    return { ...fields, parts: to['parts'] as Look['parts'] };
   const spots = spotsBetween(from, to);
   const order = 'parts' in to ? (to['parts'] as readonly LookPart[]).map(spotOf) : [];
-  const kept = now.parts.flatMap((part) => (spotOf(part) in spots ? (spots[spotOf(part)] ?? []) : part));
-  const more = Object.entries(spots).flatMap(([spot, part]) => (part && !now.parts.some((own) => spotOf(own) === spot) ? [part] : []));
+  const { parts } = dressed(now, spots);
   const rank = new Map(order.map((spot, i) => [spot, i]));
-  const parts = [...kept, ...more];
   // Where every part stands as the state told it, so does its order.
   const isKnown = parts.every((part) => rank.has(spotOf(part)));
-  if (isKnown) parts.sort((a, b) => (rank.get(spotOf(a)) ?? 0) - (rank.get(spotOf(b)) ?? 0));
-  const { parts: _, ...rest } = now;
-  return { ...(patched({ ...rest }, besides(from), besides(to)) as Omit<Look, 'parts'>), parts };
+  const inOrder = isKnown ? [...parts].sort((a, b) => (rank.get(spotOf(a)) ?? 0) - (rank.get(spotOf(b)) ?? 0)) : parts;
+  return { ...fields, parts: inOrder };
 }
 
 /** What a deed touched of a look: its spots, and its other fields by name. */

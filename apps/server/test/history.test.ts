@@ -1,0 +1,233 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { DonorDto } from '../src/wardrobe/donors/donors.dto.js';
+import type { DeedDto, PlaceDto } from '../src/wardrobe/ledger/ledger.dto.js';
+import type { PieceDto } from '../src/wardrobe/wardrobe.dto.js';
+import type { ChangeDto } from '../src/platform/history/history.dto.js';
+import { HistoryService } from '../src/platform/history/history.service.js';
+import type { LineUpDto } from '../src/figures/record/figures.dto.js';
+import { Harness } from './harness.js';
+
+let server: Harness;
+beforeAll(async () => (server = await Harness.start()), 60_000);
+afterAll(() => server.stop());
+
+const HAT = 'HA-176·rust+lagoon';
+interface Refused {
+  readonly message: string;
+}
+const places = async (): Promise<PlaceDto[]> => (await server.get<PlaceDto[]>('wardrobe/places')).body;
+const paths = async (): Promise<string[]> => (await places()).map((place) => place.path);
+const idOf = async (path: string): Promise<string> => (await places()).find((place) => place.path === path)?.id ?? '';
+const pieces = async (variant = HAT): Promise<PieceDto[]> =>
+  (await server.get<PieceDto[]>(`wardrobe/pieces?variant=${encodeURIComponent(variant)}`)).body;
+const add = async (quantity: number, place: string): Promise<PieceDto> => {
+  const { body } = await server.post<PieceDto[]>('wardrobe/pieces', { variant: HAT, quantity, condition: 'used', place });
+  return body.filter((piece) => piece.place === place).at(-1) as PieceDto;
+};
+const deed = (body: Partial<DeedDto>) => server.post<{ sentence: string; message: string }>('wardrobe/deeds', body);
+const undo = (line = 'wardrobe/all') => server.post<{ done: string; undo: string | null; message: string }>(`history/${line}/undo`);
+const redo = (line = 'wardrobe/all') => server.post<{ done: string }>(`history/${line}/redo`);
+const history = async (line = 'wardrobe/all'): Promise<ChangeDto[]> => (await server.get<ChangeDto[]>(`history/${line}`)).body;
+const takeBack = async (label: string, line = 'wardrobe/all') => {
+  const change = (await history(line)).find((row) => row.stands && row.label.includes(label));
+  return server.post<Refused & { done: string }>(`history/${line}/changes/${change?.id}/back`);
+};
+
+describe('a place', () => {
+  test('that was made, and had a piece put into it, is gone after two undos; what was done before can be undone still', async () => {
+    const run = await add(2, 'Cabinet › Drawer H');
+    const before = await paths();
+    const { body } = await server.post<PlaceDto[]>('wardrobe/places', { name: 'Test tray', parent: null });
+    const to = body.find((place) => place.path === 'Test tray')?.id ?? '';
+    await deed({ deed: 'move', pieces: [{ id: run.id, quantity: 1 }], to });
+    expect((await undo()).status).toBe(201);
+    expect((await undo()).body.done).toBe('Made the place Test tray');
+    expect(await paths()).toEqual(before);
+    expect((await undo()).body.done).toBe('Added 2 × Two plaits in rust and lagoon');
+    for (let i = 0; i < 3; i += 1) expect((await redo()).status).toBe(201);
+    expect((await pieces()).find((piece) => piece.place === 'Test tray')?.quantity).toBe(1);
+  });
+
+  test('that was emptied can be taken away, keeps its name in the story, and comes back', async () => {
+    const run = (await pieces()).find((piece) => piece.place === 'Test tray');
+    const cabinet = await idOf('Cabinet › Drawer H');
+    const tray = await idOf('Test tray');
+    await deed({ deed: 'move', pieces: [{ id: run?.id ?? 0, quantity: 1 }], to: cabinet });
+    expect((await server.request('DELETE', `wardrobe/places/${tray}`)).status).toBe(200);
+    expect(await paths()).not.toContain('Test tray');
+    const here = (await pieces()).find((piece) => piece.place === 'Cabinet › Drawer H');
+    const { body: story } = await server.get<{ sentence: string }[]>(`wardrobe/pieces/${here?.id}/story`);
+    expect(story.map((line) => line.sentence).at(-1)).toBe('1 from Test tray to Drawer H');
+    // Its name is free for another.
+    expect((await server.post('wardrobe/places', { name: 'Test tray', parent: null })).status).toBe(201);
+    await undo();
+    await undo();
+    expect(await paths()).toContain('Test tray');
+  });
+
+  test('that a deed made on its way goes with it, and stays where something else lies in it by then', async () => {
+    await add(1, 'Shoe box › Corner');
+    await add(1, 'Shoe box › Corner');
+    expect((await takeBack('Added 1')).status).toBe(201);
+    expect((await takeBack('Added 1')).status).toBe(201);
+    expect(await paths()).not.toContain('Shoe box');
+    await add(1, 'Hat stand');
+    const first = (await history())[0]?.id ?? 0;
+    await add(3, 'Hat stand');
+    expect((await server.post(`history/wardrobe/all/changes/${first}/back`)).status).toBe(201);
+    expect((await places()).find((place) => place.path === 'Hat stand')?.pieces).toBe(3);
+  });
+
+  test('into which whole figures were sealed goes when that is undone, and they stand where they stood', async () => {
+    const { body: donors } = await server.get<DonorDto[]>('wardrobe/donors');
+    const donor = donors[0] as DonorDto;
+    const box = await server.post('wardrobe/boxes', { name: 'Sealed again', donors: [donor.id], place: donor.placeId });
+    expect(box.status).toBe(201);
+    expect((await paths()).some((path) => path.endsWith('Sealed again'))).toBe(true);
+    await undo();
+    expect((await paths()).some((path) => path.endsWith('Sealed again'))).toBe(false);
+    expect((await server.get<DonorDto[]>('wardrobe/donors')).body.find((row) => row.id === donor.id)).toEqual(donor);
+  });
+});
+
+describe('one deed by itself', () => {
+  test('is taken back though others came after it, and can be done again', async () => {
+    const run = await add(9, 'Cabinet › Drawer Q');
+    await deed({ deed: 'sell', pieces: [{ id: run.id, quantity: 2 }], broughtMinor: 300 });
+    await deed({ deed: 'lend', pieces: [{ id: run.id, quantity: 3 }], person: 'Odile' });
+    const left = async () => (await pieces()).find((piece) => piece.id === run.id)?.quantity;
+    expect(await left()).toBe(4);
+    expect((await takeBack('Sold 2')).status).toBe(201);
+    expect(await left()).toBe(6);
+    // Undo means the loan still, and Redo the sale.
+    const next = await server.get<{ undo: string; redo: string }>('history/wardrobe/all/next');
+    expect(next.body).toEqual({ undo: 'Lent 3 × Two plaits in rust and lagoon to Odile', redo: 'Sold 2 × Two plaits in rust and lagoon' });
+    await redo();
+    expect(await left()).toBe(4);
+    expect((await takeBack('Sold 2')).status).toBe(201);
+    const gone = (await history()).find((row) => row.kind === 'edit' && row.label.startsWith('Sold 2'));
+    expect(gone?.stands).toBe(false);
+    expect((await server.post(`history/wardrobe/all/changes/${gone?.id}/back`)).status).toBe(409);
+    // A change of another page is none of this one.
+    expect((await server.post(`history/market/all/changes/${gone?.id}/back`)).status).toBe(404);
+  });
+
+  test('is refused where a later one needs what it brought, which is named; nothing is changed', async () => {
+    await add(1, 'Cabinet › Drawer R');
+    const run = (await pieces()).find((piece) => piece.place === 'Cabinet › Drawer R') as PieceDto;
+    await deed({ deed: 'give', pieces: [{ id: run.id, quantity: 1 }], person: 'Ola' });
+    const added = (await history()).find((row) => row.stands && row.label.startsWith('Added 1 ×'));
+    const refused = await server.post<Refused>(`history/wardrobe/all/changes/${added?.id}/back`);
+    expect(refused.status).toBe(409);
+    expect(refused.body.message).toContain('“Gave Two plaits in rust and lagoon away to Ola” stands in the way');
+    await undo();
+    await undo();
+  });
+
+  test('of a brief or a look leaves what was changed elsewhere in it', async () => {
+    const { brief } = await server.figure('ibbe-lantry');
+    await server.put('figures/ibbe-lantry/brief', { ...brief, story: 'Another story' });
+    await server.put('figures/ibbe-lantry/brief', { ...brief, story: 'Another story', requester: 'Ada' });
+    expect((await takeBack('Changed the story', 'figure/ibbe-lantry')).status).toBe(201);
+    expect((await server.figure('ibbe-lantry')).brief).toMatchObject({ story: brief.story, requester: 'Ada' });
+    await redo('figure/ibbe-lantry');
+    await undo('figure/ibbe-lantry');
+    await undo('figure/ibbe-lantry');
+    expect((await server.figure('ibbe-lantry')).brief).toEqual(brief);
+  });
+
+  test('that a later one touched is refused by its name', async () => {
+    const { brief } = await server.figure('toss-hallam');
+    await server.put('figures/toss-hallam/brief', { ...brief, story: 'First' });
+    await server.put('figures/toss-hallam/brief', { ...brief, story: 'Second' });
+    const [, older] = (await history('figure/toss-hallam')).filter((row) => row.stands);
+    const refused = await server.post<Refused>(`history/figure/toss-hallam/changes/${older?.id}/back`);
+    expect([refused.status, refused.body.message]).toEqual([
+      409,
+      '“Changed the story” was done since, and changed the same. Take that back first; nothing was changed.',
+    ]);
+    expect((await server.figure('toss-hallam')).brief.story).toBe('Second');
+  });
+});
+
+describe('a file of owned pieces', () => {
+  const HEADER = 'variant,quantity,condition,place,note\n';
+  const take = (rows: string) => server.post<{ importedCount: number }>('wardrobe/import?agree=all', `${HEADER}${rows}\n`);
+
+  test('that changes only notes is a deed, and undone the notes are as they were', async () => {
+    await take(`${HAT},3,used,Note box,one`);
+    const last = (await history())[0]?.id;
+    await take(`${HAT},3,used,Note box,two`);
+    expect((await history())[0]?.id).not.toBe(last);
+    const note = async () => (await pieces()).find((piece) => piece.place === 'Note box')?.note;
+    expect(await note()).toBe('two');
+    await undo();
+    expect(await note()).toBe('one');
+    await redo();
+    expect(await note()).toBe('two');
+  });
+
+  test('that made places takes them along when it is undone', async () => {
+    const before = await paths();
+    await take(`${HAT},1,used,Far shelf › Left › Back,`);
+    expect((await paths()).length).toBe(before.length + 3);
+    await undo();
+    expect(await paths()).toEqual(before);
+  });
+});
+
+test('what nobody can put back is found when Outfit starts', () => {
+  const service = new HistoryService(null as never, null as never);
+  expect(() => service.onApplicationBootstrap()).toThrow('nobody registered how these are put back: look, figure');
+});
+
+describe('a deed that changes several looks', () => {
+  const POST = 'winter-post';
+  const WINTER = 'TO-401·woad·winter-carrier';
+  const lineUp = async () => (await server.get<LineUpDto>(`line-ups/${POST}`)).body;
+  const torsoOf = async (look: string) => (await server.look(look)).parts.find(({ position }) => position === 'torso')?.variant;
+  const dress = async (): Promise<string> => {
+    const { plan, figures } = await lineUp();
+    const follower = figures.find(({ brief }) => brief.name === 'Perrin Oake');
+    const uniform = plan.uniform.map((row) =>
+      row.scope.of === 'carriers' && row.part.position === 'torso' ? { ...row, part: { ...row.part, variant: WINTER } } : row,
+    );
+    expect((await server.put(`line-ups/${POST}/uniform`, { uniform, reaches: 'followers' })).status).toBe(200);
+    return follower?.chosenLook ?? '';
+  };
+
+  test('stands in the history of each, and is taken back whole on the page of one', async () => {
+    const before = await lineUp();
+    const look = await dress();
+    expect(await torsoOf(look)).toBe(WINTER);
+    const [inLook, inLineUp] = [await history(`look/${look}`), await history(`line-up/${POST}`)];
+    expect(inLook[0]?.id).toBe(inLineUp[0]?.id);
+    expect((await undo(`look/${look}`)).status).toBe(201);
+    const after = await lineUp();
+    expect(after.plan).toEqual(before.plan);
+    expect(after.figures.map(({ looks }) => looks.map(({ parts }) => parts))).toEqual(
+      before.figures.map(({ looks }) => looks.map(({ parts }) => parts)),
+    );
+    // Done again on the other page, it is in both.
+    await redo(`line-up/${POST}`);
+    expect(await torsoOf(look)).toBe(WINTER);
+    await undo(`line-up/${POST}`);
+  });
+
+  test('leaves what one of them was given elsewhere since, and does not overwrite what was changed there', async () => {
+    const look = await dress();
+    const verdict = { label: 'Judged', edits: [{ action: 'judge', stars: 4, words: 'stays' }] };
+    await server.post(`looks/${look}/edits`, verdict);
+    expect((await undo(`line-up/${POST}`)).status).toBe(201);
+    expect((await server.look(look)).verdict?.words).toBe('stays');
+    expect(await torsoOf(look)).not.toBe(WINTER);
+    await redo(`line-up/${POST}`);
+    const off = { label: 'Took the torso off', edits: [{ action: 'take off', position: 'torso' }] };
+    expect((await server.post(`looks/${look}/edits`, off)).status).toBe(201);
+    const refused = await undo(`line-up/${POST}`);
+    expect([refused.status, refused.body.message]).toEqual([
+      409,
+      '“Took the torso off” was done since, and changed the same. Take that back first; nothing was changed.',
+    ]);
+  });
+});
