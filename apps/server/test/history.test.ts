@@ -176,6 +176,33 @@ describe('a file of owned pieces', () => {
   });
 });
 
+describe('a deed is named as the screen names things', () => {
+  test('a whole figure that is sold, and a day something is due back', async () => {
+    const donor = (await server.get<DonorDto[]>('wardrobe/donors')).body.find((row) => row.holds.length > 3) as DonorDto;
+    const all = donor.holds.map(({ run, quantity }) => ({ id: run, quantity }));
+    expect((await deed({ deed: 'sell', pieces: all, broughtMinor: 900 })).body.sentence).toBe(`Sold the ${donor.name}`);
+    await undo();
+    expect((await deed({ deed: 'sell', pieces: all.slice(1), broughtMinor: 900 })).body.sentence).toMatch(/^Sold \d+ pieces$/);
+    await undo();
+    const run = await add(1, 'Cabinet › Drawer T');
+    const lent = await deed({ deed: 'lend', pieces: [{ id: run.id, quantity: 1 }], person: 'Jo', dueOn: '2027-01-05' });
+    expect(lent.body.sentence).toBe('Lent Two plaits in rust and lagoon to Jo until 5 January 2027');
+    await undo();
+    await undo();
+  });
+
+  test('a change of a look that is made on the page of its line-up is undone there, and told in its own history', async () => {
+    const { looks, chosenLook } = await server.figure('corvin-pell');
+    const before = looks.find(({ id }) => id === chosenLook);
+    const edit = { label: 'Took the headgear off', on: 'line-up', edits: [{ action: 'judge', stars: 5, words: 'from the list' }] };
+    expect((await server.post(`looks/${chosenLook}/edits`, edit)).status).toBe(201);
+    expect((await server.get<{ undo: string }>('history/line-up/heron-crew/next')).body.undo).toBe('Corvin Pell: Took the headgear off');
+    expect((await history(`look/${chosenLook}`))[0]?.label).toBe('Corvin Pell: Took the headgear off');
+    expect((await undo('line-up/heron-crew')).status).toBe(201);
+    expect((await server.look(chosenLook)).verdict).toEqual(before?.verdict);
+  });
+});
+
 test('what nobody can put back is found when Outfit starts', () => {
   const service = new HistoryService(null as never, null as never);
   expect(() => service.onApplicationBootstrap()).toThrow('nobody registered how these are put back: look, figure');

@@ -280,6 +280,7 @@ export {
   isCurrency,
   isDay,
   isoDay,
+  longDay,
   LAST_DAY,
   list,
   minorOf,

@@ -229,6 +229,8 @@ export const webApi = generatedApi.enhanceEndpoints({
     readHistory: { keepUnusedDataFor: 0 },
     readFigure: { providesTags: [], keepUnusedDataFor: 0 },
     readNextSteps: { providesTags: ['history'] },
+    listChanges: { providesTags: ['history'] },
+    takeBackChange: { invalidatesTags: ['history', 'references'] },
     undo: { invalidatesTags: ['history', 'references'] },
     redo: { invalidatesTags: ['history', 'references'] },
     orderLineUp: { invalidatesTags: ['figures', 'history'] },
@@ -278,7 +280,8 @@ export const webApi = generatedApi.enhanceEndpoints({
     importCatalogue: { invalidatesTags: [] },
     lookAtForeign: { invalidatesTags: [] },
     editLook: {
-      invalidatesTags: [],
+      // Done on the page of the line-up, it is the next thing to undo there.
+      invalidatesTags: (_, __, { editLookDto }) => (editLookDto.on ? ['history'] : []),
       // The edit shows at once: the same pure function the server applies is applied here first.
       onQueryStarted: async ({ id, editLookDto }, { dispatch, queryFulfilled }) => {
         const catalogue = currentCatalogue();

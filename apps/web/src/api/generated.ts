@@ -3186,6 +3186,8 @@ export type EditLookDto = {
   edits: LookEditDto[];
   /** What a person would call it, for the history */
   label: string;
+  /** Where it is done: Undo of that page takes it back too */
+  on?: 'line-up';
 };
 export type NamedDto = {
   name: string;

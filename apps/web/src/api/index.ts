@@ -245,7 +245,11 @@ export {
   useUndoCatalogueChangeMutation,
   useUndoLookMutation,
   type WorthDto,
+  useListChangesQuery,
   useReadNextStepsQuery,
   useRedoMutation,
+  useTakeBackChangeMutation,
   useUndoMutation,
 } from './generated';
+
+export type { ListChangesApiArg as LineOfUndo } from './generated';

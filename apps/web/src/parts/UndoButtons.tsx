@@ -1,12 +1,22 @@
-import { Redo2, Undo2 } from 'lucide-react';
+import { History, Redo2, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import type { LineOfUndo } from '@/api';
 import { Button } from '@/ui';
+import { DoneSheet } from './DoneSheet';
 
 interface UndoButtonsProps {
-  readonly undoing: { readonly undo: string | null; readonly redo: string | null; step(kind: 'undo' | 'redo'): void };
+  readonly undoing: {
+    readonly undo: string | null;
+    readonly redo: string | null;
+    step(kind: 'undo' | 'redo'): void;
+    /** What was done here, each to be taken back by itself; left out where the page tells it in its own way. */
+    readonly deeds?: { readonly line: LineOfUndo; takeBack(id: number): void };
+  };
 }
 
-/** Undo and redo, each with what it would take back or bring back. */
+/** Undo and redo, each with what it would take back or bring back, and all that was done here. */
 export function UndoButtons({ undoing }: UndoButtonsProps) {
+  const [isOpen, setOpen] = useState(false);
   const words = { undo: 'Undo', redo: 'Redo' } as const;
   return (
     <span className="flex">
@@ -27,6 +37,14 @@ export function UndoButtons({ undoing }: UndoButtonsProps) {
           </Button>
         );
       })}
+      {undoing.deeds && (
+        <>
+          <Button tone="quiet" className="!px-1" aria-label="What was done here" title="What was done here" onClick={() => setOpen(true)}>
+            <History size={17} strokeWidth={1.75} />
+          </Button>
+          <DoneSheet line={undoing.deeds.line} takeBack={(id) => undoing.deeds?.takeBack(id)} open={isOpen} onOpenChange={setOpen} />
+        </>
+      )}
     </span>
   );
 }

@@ -30,3 +30,18 @@ export function isDay(text: string): boolean {
   const number = dayNumber(text);
   return Number.isFinite(number) && isoDay(number) === text;
 }
+
+const MONTHS = [
+  ...['January', 'February', 'March', 'April', 'May', 'June'],
+  ...['July', 'August', 'September', 'October', 'November', 'December'],
+] as const;
+
+/**
+ * An ISO day as a sentence tells it.
+ *
+ * @example longDay('2026-12-04') // '4 December 2026'
+ */
+export function longDay(day: string): string {
+  const [year = '', month = '', of = ''] = day.slice(0, 10).split('-');
+  return `${Number(of)} ${MONTHS[Number(month) - 1] ?? ''} ${year}`;
+}

@@ -1,4 +1,4 @@
-export { dayNumber, daysBetween, isDay, isoDay, LAST_DAY } from './days.js';
+export { dayNumber, daysBetween, isDay, isoDay, longDay, LAST_DAY } from './days.js';
 export { type Explained, sum, type Term } from './explain.js';
 export type { Fault } from './fault.js';
 export { inUnits, isCountry, isCurrency, minorOf, money, shareToCent } from './money.js';

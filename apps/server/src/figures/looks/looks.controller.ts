@@ -21,7 +21,7 @@ export class LooksController {
   @ApiOperation({ operationId: 'editLook' })
   @ApiCreatedResponse({ type: LookDto })
   edit(@Param('id') id: string, @Query() { version }: VersionQuery, @Body() body: EditLookDto): Promise<LookDto> {
-    return this.looks.edit(id, body.edits.map(readEdit), body.label, version);
+    return this.looks.edit(id, body.edits.map(readEdit), body.label, { seen: version, on: body.on });
   }
 
   @Post('undo')

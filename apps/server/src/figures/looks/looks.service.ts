@@ -7,7 +7,7 @@ import { Problem, refuseStale } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import { lookBetween, sliceOf, touchedOfLook } from './between.js';
 import { applyAll } from './edits.js';
-import { FiguresStore, FigureViews, lookColumns, type LookDto, type LookEntity, lookOf } from '../record/index.js';
+import { type EditPage, FiguresStore, FigureViews, lookColumns, type LookDto, type LookEntity, lookOf } from '../record/index.js';
 
 /** A look with its names. */
 export interface StoredLook extends Look {
@@ -16,6 +16,12 @@ export interface StoredLook extends Look {
   readonly name: string;
   /** It is in the bin. */
   readonly isBinned: boolean;
+}
+
+/** The version that was seen of a look, and the page it is changed on where that is not its own. */
+interface EditedOn {
+  readonly seen?: number | undefined;
+  readonly on?: EditPage | undefined;
 }
 
 /** Edits of looks, each one a row of the log, so that undo survives a reload and history tells when. */
@@ -49,12 +55,16 @@ export class LooksService {
   }
 
   /** Applies edits to the version the person saw; several are one deed. */
-  edit(id: string, edits: readonly LookEdit[], label: string, seen?: number): Promise<LookDto> {
+  edit(id: string, edits: readonly LookEdit[], label: string, { seen, on }: EditedOn = {}): Promise<LookDto> {
     return this.changing(id, seen, (look) => {
       const before = lookOf(look);
       const after = applyAll(before, edits, this.catalogue.now());
       this.put(id, after);
-      this.history.record({ line: 'look', item: id, label, slices: [sliceOf(id, before, after)] });
+      const slices = [sliceOf(id, before, after)];
+      if (on === undefined) return void this.history.record({ line: 'look', item: id, label, slices });
+      // On the page of all of them it is said whose look it was.
+      const { lineUp, brief } = this.store.figure(look.figure);
+      this.history.record({ line: on, item: lineUp, label: `${brief.name}: ${label}`, slices });
     });
   }
 

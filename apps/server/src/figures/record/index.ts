@@ -17,6 +17,7 @@ export {
   ChosenLookDto,
   EditionDto,
   EditLookDto,
+  type EditPage,
   LookDto,
   type LookEditDto,
   NamedDto,

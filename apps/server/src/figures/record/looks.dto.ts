@@ -105,9 +105,14 @@ export class LookEditDto {
   @OneOf('Skin school', SKIN_SCHOOLS, { optional: true, nullable: true }) skinSchool?: SkinSchool | null;
 }
 
+/** Pages beside its own that a look is changed on. */
+const EDIT_PAGES = ['line-up'] as const;
+export type EditPage = (typeof EDIT_PAGES)[number];
+
 export class EditLookDto {
   @Rows('Edits', () => LookEditDto, { least: 1, most: 30, description: 'Applied together, undone together' }) edits: LookEditDto[];
   @Text('Label', { most: 200, name: false, description: 'What a person would call it, for the history' }) label: string;
+  @OneOf('Page', EDIT_PAGES, { optional: true, description: 'Where it is done: Undo of that page takes it back too' }) on?: EditPage;
 }
 
 export class NewLookDto {

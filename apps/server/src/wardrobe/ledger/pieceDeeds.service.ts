@@ -46,9 +46,10 @@ export class PieceDeeds {
       const loan = deed.deed === 'lend' ? this.loan(deed) : null;
       const movements = held.flatMap((row) => this.movementsFor(deed, row, loan?.to ?? null));
       if (movements.length === 0) throw new Problem(409, 'They are there already. Nothing was changed.');
-      const pieces = held.reduce((all, row) => all + row.taken, 0);
+      const whole = this.wholeFigure(held);
+      const pieces = whole === null ? held.reduce((all, row) => all + row.taken, 0) : 1;
       const [first] = held;
-      const what = held.length === 1 && first ? this.ledger.nameOf(first.lot) : null;
+      const what = whole ?? (held.length === 1 && first ? this.ledger.nameOf(first.lot) : null);
       const to = deed.to === undefined ? null : this.ledger.place(deed.to).path || 'no place yet';
       return this.ledger.enter(this.kindOf(deed, held), sentenceFor(deed, pieces, what, to), movements, {
         slices: loan?.slices ?? [],
@@ -121,6 +122,14 @@ export class PieceDeeds {
     const { lot } = this.ledger.held(id);
     const places = new Map(this.ledger.record.everyPlace().map((place) => [place.id, place]));
     return this.ledger.record.trace(lot).map((row) => ({ at: row.at, sentence: storyLine(row, places), broughtMinor: row.broughtMinor }));
+  }
+
+  /** The whole figure that some pieces are, by name; null where they are only some of one, or loose. */
+  private wholeFigure(held: readonly (HeldRow & { readonly taken: number })[]): string | null {
+    const [first] = held;
+    const place = first && this.ledger.place(first.place);
+    if (place?.kind !== 'donor' || held.some((row) => row.place !== place.id || row.taken !== row.quantity)) return null;
+    return this.ledger.record.heldIn(place.id).length === held.length ? `the ${place.name}` : null;
   }
 
   /** Pieces that leave a donor or a built figure were taken off it; those that go onto one are put on. */

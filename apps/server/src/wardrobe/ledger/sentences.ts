@@ -1,4 +1,4 @@
-import { alterationWords } from '@outfit/core';
+import { alterationWords, longDay } from '@outfit/core';
 import { OUTSIDE } from '@outfit/core/wardrobe';
 import type { DeedDto } from './ledger.dto.js';
 import { NO_PLACE, type PlaceRow, type TracedRow } from './ledgerRecord.js';
@@ -26,7 +26,7 @@ export function sentenceFor(
     case 'return':
       return `${subject} came back, into ${to ?? ''}`;
     case 'lend':
-      return `Lent ${subject} to ${person ?? ''}${dueOn === undefined ? '' : ` until ${dueOn}`}`;
+      return `Lent ${subject} to ${person ?? ''}${dueOn === undefined ? '' : ` until ${longDay(dueOn)}`}`;
     case 'sell':
       return `Sold ${subject}${person === undefined ? '' : ` to ${person}`}`;
     case 'give':

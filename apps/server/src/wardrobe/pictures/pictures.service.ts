@@ -75,9 +75,16 @@ export class WardrobePicturesService {
       if (!picture) throw notFound('photograph', id);
       const removedAt = picture.removedAt ?? this.ledger.now();
       this.pictures.remove(id, removedAt);
-      this.ledger.keep('Took a photograph away', [photographSlice(id, null, removedAt)]);
+      this.ledger.keep(`Took a photograph of ${this.nameOf(picture.subject)} away`, [photographSlice(id, null, removedAt)]);
       return this.pictures.of(picture.subject).map(({ id: own, file, width, height }) => ({ id: own, file, width, height }));
     });
+  }
+
+  /** What a kept photograph shows: "place x", "lot 12", or something of another area. */
+  private nameOf(key: string): string {
+    const [prefix = '', id = ''] = key.split(' ');
+    if (prefix === 'lot') return this.ledger.nameOf(Number(id));
+    return this.subjects.get(prefix)?.(id) ?? this.ledger.place(id).name;
   }
 
   private refuseMore(subject: string): { readonly key: string; readonly name: string } {

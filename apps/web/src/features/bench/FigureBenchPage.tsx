@@ -1,9 +1,9 @@
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { money } from '@outfit/core';
 import { useBeginSessionMutation, useListRealCostsQuery, useReadBenchHistoryQuery, useReadBenchQuery } from '@/api';
-import { FigurePicture } from '@/parts';
+import { FigurePicture, UndoButtons } from '@/parts';
 import { attempt, Button, Empty, plural } from '@/ui';
-import { chosenLookOf, useFigure, useStanding, useWorkspace } from '@/workspace';
+import { chosenLookOf, useFigure, useStanding, useUndo, useWorkspace } from '@/workspace';
 import { sessionPath } from './paths';
 import { SessionLog } from './session';
 
@@ -39,6 +39,7 @@ export function FigureBenchPage() {
   const { data: bench } = useReadBenchQuery();
   const [begin, { isLoading }] = useBeginSessionMutation();
   const navigate = useNavigate();
+  const undoing = useUndo('wardrobe', 'all');
   const open = sessions?.find((session) => session.state === 'open');
   if (open) return <Navigate to={sessionPath(open)} replace />;
   if (!figure || !sessions) return null;
@@ -53,7 +54,10 @@ export function FigureBenchPage() {
         <div className="bg-sheet border-rule flex flex-wrap items-end gap-6 border p-6">
           <FigurePicture look={chosenLookOf(figure)} catalogue={catalogue} pxPerMm={5} label={figure.brief.name} />
           <div className="min-w-0 flex-1 basis-72 space-y-2 self-center">
-            <h1 className="text-2xl">{figure.brief.name}</h1>
+            <div className="flex items-start gap-3">
+              <h1 className="min-w-0 flex-1 text-2xl">{figure.brief.name}</h1>
+              <UndoButtons undoing={undoing} />
+            </div>
             <p>{standing === null ? 'It has no parts yet.' : WHAT_NEXT[standing]}</p>
             <RealCost figure={figureId} />
             {ready && ready.copies > 1 && (

@@ -1,5 +1,13 @@
 import { useEffect } from 'react';
-import { refreshFigure, useReadNextStepsQuery, useRedoMutation, useUndoMutation, webApi } from '@/api';
+import {
+  type LineOfUndo,
+  refreshFigure,
+  useReadNextStepsQuery,
+  useRedoMutation,
+  useTakeBackChangeMutation,
+  useUndoMutation,
+  webApi,
+} from '@/api';
 import { sentenceOf, tell } from '@/ui';
 import { useAppDispatch } from '../store';
 import { isTyping } from '../typing';
@@ -10,7 +18,7 @@ export type UndoSubject = 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'mar
 const TOUCHED: Readonly<Partial<Record<UndoSubject, Parameters<typeof webApi.util.invalidateTags>[0]>>> = {
   catalogue: ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'bin'],
   market: ['market', 'bin', 'history'],
-  wardrobe: ['wardrobe', 'history'],
+  wardrobe: ['wardrobe', 'parcels', 'bench', 'history'],
   ranking: ['choices', 'history'],
   ideas: ['ideas', 'bin', 'history'],
 };
@@ -20,6 +28,8 @@ export interface Undoing {
   readonly undo: string | null;
   readonly redo: string | null;
   step(kind: 'undo' | 'redo'): void;
+  /** All that was done here, each to be taken back by itself. */
+  readonly deeds: { readonly line: LineOfUndo; takeBack(id: number): void };
 }
 
 /**
@@ -33,17 +43,19 @@ export function useUndo(subject: UndoSubject, item: string, isKeyed = true): Und
   const { data } = useReadNextStepsQuery({ subject, item });
   const [undo] = useUndoMutation();
   const [redo] = useRedoMutation();
-  const step = (kind: 'undo' | 'redo'): void => {
-    (kind === 'undo' ? undo : redo)({ subject, item })
-      .unwrap()
+  const [takeBack] = useTakeBackChangeMutation();
+  const follow = (work: Promise<{ readonly done: string }>, words: string): void => {
+    work
       .then(({ done }) => {
-        tell(kind === 'undo' ? `Undone: ${done}` : `Done again: ${done}`);
+        tell(`${words}: ${done}`);
         if (subject === 'figure') return refreshFigure(dispatch, item);
         dispatch(webApi.util.invalidateTags(TOUCHED[subject] ?? ['figures', 'bin', 'history', 'promises']));
         return undefined;
       })
       .catch((error: unknown) => tell.error(sentenceOf(error)));
   };
+  const step = (kind: 'undo' | 'redo'): void =>
+    follow((kind === 'undo' ? undo : redo)({ subject, item }).unwrap(), kind === 'undo' ? 'Undone' : 'Done again');
   useEffect(() => {
     if (!isKeyed) return;
     const onKey = (event: KeyboardEvent): void => {
@@ -54,5 +66,8 @@ export function useUndo(subject: UndoSubject, item: string, isKeyed = true): Und
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   });
-  return { undo: data?.undo ?? null, redo: data?.redo ?? null, step };
+  return {
+    ...{ undo: data?.undo ?? null, redo: data?.redo ?? null, step },
+    deeds: { line: { subject, item }, takeBack: (id) => follow(takeBack({ subject, item, id }).unwrap(), 'Taken back') },
+  };
 }

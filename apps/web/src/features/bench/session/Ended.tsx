@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { type BenchSessionDto, type SessionNoteDto, useNoteSessionMutation } from '@/api';
-import { FigurePicture, Photographs } from '@/parts';
+import { FigurePicture, Photographs, UndoButtons } from '@/parts';
 import { attempt, Button, Input, Label, longMoment, plural } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { useUndo, useWorkspace } from '@/workspace';
 import { Closings } from './Closings';
 
 const WORDS: Readonly<Record<BenchSessionDto['state'], string>> = {
@@ -98,10 +98,14 @@ function Notes({ session }: { readonly session: BenchSessionDto }) {
 
 /** What a session says once it has ended, and where one goes from there. */
 export function Ended({ session, onBack }: { readonly session: BenchSessionDto; readonly onBack: (() => void) | null }) {
+  const undoing = useUndo('wardrobe', 'all');
   return (
     <div className="dotted h-full overflow-auto p-6">
       <div className="bg-sheet border-rule mx-auto max-w-4xl border p-6">
-        <h1 className="mb-3 text-2xl">{session.title}</h1>
+        <div className="mb-3 flex items-start gap-3">
+          <h1 className="min-w-0 flex-1 text-2xl">{session.title}</h1>
+          <UndoButtons undoing={undoing} />
+        </div>
         <SessionLog session={session} isLarge />
         <div className="mt-4 max-w-xl">
           <Closings session={session} />

@@ -10,7 +10,9 @@ import {
   useTickStepMutation,
   useUntickStepMutation,
 } from '@/api';
+import { UndoButtons } from '@/parts';
 import { attempt, Button, Empty, plural } from '@/ui';
+import { useUndo } from '@/workspace';
 import { Beside, Cautions } from './Beside';
 import { sceneOf } from './benchScene';
 import { Ended } from './Ended';
@@ -72,6 +74,7 @@ function AtWork({ session, step, isBusy, onDone, onBack }: AtWorkProps) {
   const [view, setView] = useState<View>('front');
   const [isWrong, setIsWrong] = useState(false);
   const [end] = useEndSessionMutation();
+  const undoing = useUndo('wardrobe', 'all');
   const done = useMemo(() => session.steps.filter((own) => own.doneAt !== null), [session]);
   const scene = useMemo(() => sceneOf(session, step, done), [session, step, done]);
   const finish = (as: 'put back' | 'left') => void attempt(end({ id: session.id, endSessionDto: { as } }).unwrap());
@@ -89,7 +92,10 @@ function AtWork({ session, step, isBusy, onDone, onBack }: AtWorkProps) {
         aria-label="Session"
       >
         <div className="px-4 pt-3 pb-1">
-          <h1 className="text-[1.27rem] leading-tight">{session.title}</h1>
+          <div className="flex items-start gap-2">
+            <h1 className="min-w-0 flex-1 text-[1.27rem] leading-tight">{session.title}</h1>
+            <UndoButtons undoing={undoing} />
+          </div>
           <p className="text-pencil text-[0.9rem]" data-testid="bench-count">
             {plural(session.steps.length, 'step')}, begun {begun}, {done.length} done
           </p>

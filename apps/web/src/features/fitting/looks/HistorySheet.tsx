@@ -1,5 +1,14 @@
 import { useState } from 'react';
-import { type ChangeDto, type LookDto, useNameSnapshotMutation, useReadHistoryQuery, useReturnLookMutation } from '@/api';
+import {
+  type ChangeDto,
+  type LookDto,
+  useNameSnapshotMutation,
+  useReadHistoryQuery,
+  useReturnLookMutation,
+  useTakeBackChangeMutation,
+  webApi,
+} from '@/api';
+import { useAppDispatch } from '@/workspace';
 import { attempt, Button, Input, longMoment } from '@/ui';
 
 const KIND_WORDS: Readonly<Record<ChangeDto['kind'], string>> = {
@@ -15,6 +24,12 @@ export function HistorySheet({ look, onDone }: { readonly look: LookDto; readonl
   const [name, setName] = useState('');
   const [snapshot] = useNameSnapshotMutation();
   const [returnTo] = useReturnLookMutation();
+  const [takeBack] = useTakeBackChangeMutation();
+  const dispatch = useAppDispatch();
+  const takenBack = (): void => {
+    dispatch(webApi.util.invalidateTags(['figures', 'history', 'promises']));
+    onDone();
+  };
   const doing = async (work: Promise<unknown>, then: () => void): Promise<void> => {
     if ((await attempt(work)) !== null) then();
   };
@@ -49,6 +64,15 @@ export function HistorySheet({ look, onDone }: { readonly look: LookDto; readonl
               {KIND_WORDS[change.kind]}
               {change.label}
             </span>
+            {change.stands && (
+              <Button
+                className="!py-0"
+                aria-label={`Take back: ${change.label}`}
+                onClick={() => void doing(takeBack({ subject: 'look', item: look.id, id: change.id }).unwrap(), takenBack)}
+              >
+                Take back
+              </Button>
+            )}
             {i === 0 ? (
               <span className="text-pencil text-[0.87rem]">as it stands</span>
             ) : (

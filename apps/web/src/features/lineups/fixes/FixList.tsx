@@ -106,9 +106,9 @@ function FixRow({ figure, fix, isChosen, onToggle }: FixRowProps) {
     const look = figure.looks.find(({ id }) => id === figure.chosenLook);
     if (!look) return;
     const done = await attempt(
-      edit({ id: look.id, version: look.version, editLookDto: { edits: [...fix.edits], label: fix.label.slice(0, 200) } }).unwrap(),
+      edit({ id: look.id, version: look.version, editLookDto: { edits: [...fix.edits], label: fix.label.slice(0, 200), on: 'line-up' } }).unwrap(),
     );
-    if (done) tell(`${figure.brief.name}: ${fix.label}. Undo in Fitting takes it back.`);
+    if (done) tell(`${figure.brief.name}: ${fix.label}. Undo takes it back.`);
   };
   return (
     <li className="border-rule flex items-center gap-3 border-b py-1.5">
