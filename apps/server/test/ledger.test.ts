@@ -93,7 +93,7 @@ describe('deeds with pieces', () => {
     await deed({ deed: 'sell', pieces: [{ id: run.id, quantity: 4 }], person: 'Tin Drawer' });
     // The import cannot be taken back before the sale: history goes the other way round.
     expect((await undo()).body.done).toBe('Sold 4 × Two plaits in rust and lagoon to Tin Drawer');
-    expect((await undo()).body.done).toMatch(/^Imported 1 rows of owned pieces/);
+    expect((await undo()).body.done).toMatch(/^Took a row of owned pieces from a file/);
     expect((await within((await placeOf('Way box')).id)).map((row) => row.quantity)).toEqual([1]);
   });
 

@@ -137,12 +137,14 @@ export class CatalogueEditor {
 
   /** Takes one change back, whichever it is: what was changed is as before, what was added goes unless something refers to it. */
   async takeBack(id: number): Promise<SavedEntryDto> {
-    return this.changing(() => {
-      const { about } = this.history.past(LINE, id);
-      this.history.takeBack(LINE, id);
-      const [kind, key] = splitAbout(about);
-      return { kind, key, notices: 0 };
-    });
+    const { about } = this.history.past(LINE, id);
+    try {
+      await this.history.takeBackNow(LINE, id);
+    } catch (error) {
+      throw stillNamed(error);
+    }
+    const [kind, key] = splitAbout(about);
+    return { kind, key, notices: 0 };
   }
 
   changes(): CatalogueChangeDto[] {
@@ -164,8 +166,7 @@ export class CatalogueEditor {
     try {
       return await this.database.write<SavedEntryDto>(work);
     } catch (error) {
-      if ((error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT')) throw new Problem(409, STILL_NAMED);
-      throw error;
+      throw stillNamed(error);
     }
   }
 
@@ -217,12 +218,15 @@ function keysOf(...all: readonly CatalogueRows[]): ReadonlyMap<CatalogueKind, Re
   return new Map(touched.filter(([, keys]) => keys.size > 0));
 }
 
+/** A reference that the database refused, as a sentence; any other error as it is. */
+const stillNamed = (error: unknown): unknown =>
+  (error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT') ? new Problem(409, STILL_NAMED) : error;
+
 function removeOrRefuse(remove: () => void): void {
   try {
     remove();
   } catch (error) {
-    if ((error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT')) throw new Problem(409, STILL_NAMED);
-    throw error;
+    throw stillNamed(error);
   }
 }
 

@@ -61,12 +61,12 @@ const PIECES: TableImport<PieceRow, PieceChanges> = {
       });
       const changed = meanings.filter((meaning) => meaning.kind !== 'same').length;
       if (changed === 0) return;
-      const label = `Imported ${rows.length} rows of owned pieces, ${changed} of them changes`;
+      const label = `Took ${rows.length === 1 ? 'a row' : `${rows.length} rows`} of owned pieces from a file, ${changed} of them changes`;
       const entered =
         movements.length === 0
           ? []
           : [entrySlice(ledger.enter({ at, kind: 'counted', sentence: label, because: 'import' }, movements), true)];
-      log.edit({ at, line: 'wardrobe', item: 'all', label, about: null, slices: [...madeSlices(ledger), ...entered, ...notes] });
+      log.edit({ at, line: 'wardrobe', item: 'all', label, about: 'import pieces', slices: [...madeSlices(ledger), ...entered, ...notes] });
     };
   },
   more: (connection, report) => changesOf(connection, report),

@@ -5,7 +5,7 @@ import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
 import { notFound } from '../platform/http/index.js';
-import { ImportsService } from '../platform/importing/index.js';
+import { FileTurns, ImportsService } from '../platform/importing/index.js';
 import type { PieceChanges } from './import.worker.js';
 import { workerBeside } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
@@ -42,7 +42,15 @@ export class WardrobeService implements OnApplicationBootstrap {
     private readonly clock: Clock,
     private readonly history: HistoryService,
     hooks: CatalogueHooks,
+    turns: FileTurns,
   ) {
+    turns.register('wardrobe', {
+      worker: workerBeside(import.meta.url, 'turn.worker'),
+      after: () => {
+        this.changedElsewhere();
+        this.live.changedElsewhere('wardrobe');
+      },
+    });
     hooks.setOwned({ revision: () => this.revision, variants: () => new Set(this.stockNow().stock.keys()) });
   }
 

@@ -4,6 +4,7 @@ import { CATALOGUE_TABLES, type CatalogueTable, lookAtForeign, UnreadableFile, w
 import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
+import { FileTurns } from '../../platform/importing/index.js';
 import { JobsService, workerBeside } from '../../platform/jobs/index.js';
 import { CatalogueService } from '../catalogue.service.js';
 import type { ForeignLookDto, What } from './files.dto.js';
@@ -23,7 +24,15 @@ export class CatalogueFilesService {
     private readonly catalogue: CatalogueService,
     private readonly jobs: JobsService,
     private readonly clock: Clock,
+    turns: FileTurns,
   ) {
+    turns.register('catalogue', {
+      worker: workerBeside(import.meta.url, 'turn.worker'),
+      after: async () => {
+        await this.catalogue.readAgain();
+        await this.catalogue.tellMade();
+      },
+    });
     jobs.register({
       kind: KIND,
       worker: workerBeside(import.meta.url, 'import.worker'),

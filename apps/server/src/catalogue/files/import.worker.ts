@@ -50,6 +50,19 @@ class Stopped extends Error {}
 const SILHOUETTES: ReadonlySet<string> = new Set(SILHOUETTE_NAMES);
 
 const LINE = { line: 'catalogue', item: 'all' } as const;
+/** As the history tells them. */
+const WHAT: Readonly<Record<ImportTask['what'], string>> = {
+  ...{
+    systems: 'toy lines',
+    colours: 'colours',
+    motifs: 'motifs',
+    moulds: 'moulds',
+    prints: 'prints',
+    variants: 'parts',
+    bundles: 'bundles',
+  },
+  ...{ officialFigures: 'official figures', sources: 'sources', archive: 'a catalogue', foreign: 'somebody else’s catalogue' },
+};
 const MOST_PROBLEMS = 500;
 /** Kinds of parts that nothing could place, the most common first. */
 const MOST_KINDS = 200;
@@ -196,13 +209,14 @@ function attemptImport(task: ImportTask, reading: Reading, connection: Connectio
   tell('writing', 0, soundCount);
   const take = connection.transaction((): boolean => {
     if (log.lastOf(LINE) !== checkedAt) return false;
+    const slices = staging.slices();
     const turned = staging.lastStep();
     const catalogue = turned.length > 0 ? new Catalogue(store.read()) : null;
     if (catalogue) for (const id of turned) store.noteMade(id, nowMade(id, catalogue), task.at);
-    const label = `Imported ${soundCount} rows of ${task.what}`;
+    const label = `Imported ${soundCount} ${soundCount === 1 ? 'row' : 'rows'} of ${WHAT[task.what]}`;
     // The last moment at which a stop keeps nothing.
     tell('writing', soundCount, soundCount);
-    log.edit({ ...LINE, at: task.at, label, about: `import ${task.what}`, slices: [] });
+    log.edit({ ...LINE, at: task.at, label, about: `import ${task.what}`, slices });
     return true;
   });
   const isTaken = take.immediate();

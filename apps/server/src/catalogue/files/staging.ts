@@ -1,5 +1,6 @@
-import { CATALOGUE_KINDS, type CatalogueKind, type CatalogueRows, type Source } from '@outfit/core';
+import { CATALOGUE_KINDS, type CatalogueKind, type CatalogueRow, type CatalogueRows, keyOf, type Source } from '@outfit/core';
 import type { Database as Connection, Statement } from 'better-sqlite3';
+import type { Slice } from '../../platform/log/index.js';
 import { type CatalogueStore, codecOf } from '../catalogue.store.js';
 import type { Value } from '../codecs.js';
 
@@ -20,6 +21,7 @@ const stagedOf = (kind: CatalogueKind): string => `staged_${codecOf(kind).table}
 export class Staging {
   private readonly inserts = new Map<CatalogueKind, Statement>();
   private readonly counts = { added: 0, changed: 0, same: 0 };
+  private readonly laid: { readonly kind: CatalogueKind; readonly row: CatalogueRow<CatalogueKind> }[] = [];
   private insertYield: Statement | null = null;
 
   constructor(
@@ -37,6 +39,7 @@ export class Staging {
           const comparison = this.store.compare(kind, row);
           this.counts[comparison === 'new' ? 'added' : comparison === 'same' ? 'same' : 'changed'] += 1;
           if (comparison !== 'same') {
+            this.laid.push({ kind, row });
             this.into(kind).run(...codecOf(kind).values(row));
             if (kind === 'sources') this.layYields(row as Source);
           }
@@ -72,6 +75,14 @@ export class Staging {
            SELECT source, place, kind, item, quantity, certainty FROM temp.${STAGED_YIELD}`,
       );
     return turned;
+  }
+
+  /** What the last step changes, for the history; asked before it. Within the caller's transaction. */
+  slices(): readonly Slice[] {
+    return this.laid.map(({ kind, row }) => {
+      const before = this.store.row(kind, keyOf(row));
+      return { subject: 'catalogue', item: `${kind} ${keyOf(row)}`, before: before && { ...before }, after: { ...row } };
+    });
   }
 
   private turnedMade(): readonly string[] {

@@ -38,6 +38,8 @@ export class ByHandService {
     this.hand = new ByHandStore(database, (variant) => catalogue.now().has(variant));
     history.register('market', {
       restore: (things) => this.follow(this.hand.restore(stateOf(things, 'to'), stateOf(things, 'from'), this.now())),
+      // Offers rest on their seller and its terms: each is put back whole.
+      touched: () => 'all',
     });
     bin.register('seller', {
       list: () => this.hand.binned().map(({ id, name, removedAt }) => ({ id, name, stoodIn: 'the market', at: removedAt })),
@@ -118,8 +120,12 @@ export class ByHandService {
 
   /** Does a deed within a unit of work: from one state to another, written down so that it can be taken back. */
   private do(label: string, before: ByHandState, after: ByHandState): void {
+    const [away] = after.binned ?? [];
+    const leaving = away === undefined ? [] : this.database.table(OfferEntity).find({ where: { seller: away } });
     this.follow(this.hand.restore(after, before, this.now()));
-    this.history.record({ line: 'market', item: ALL, label, slices: slicesOf(before, after) });
+    const [back] = before.binned ?? [];
+    const coming = back === undefined ? [] : this.database.table(OfferEntity).find({ where: { seller: back } });
+    this.history.record({ line: 'market', item: ALL, label, slices: slicesOf(before, after, [...leaving, ...coming]) });
   }
 
   private now(): string {
@@ -160,28 +166,38 @@ export class ByHandService {
   }
 }
 
-/** Rows of a deed as slices, offers behind what they rest on: "seller …", "offer …", "bin …". */
-function slicesOf(before: ByHandState, after: ByHandState): readonly Slice[] {
-  const keyed = ({ sellers = [], offers = [], binned = [] }: ByHandState): ReadonlyMap<string, Document> =>
-    new Map([
+/**
+ * Rows of a deed as slices, offers behind what they rest on: "seller …", "offer …". A seller that goes into the bin takes its offers
+ * along, so that no deed of one of them can be turned while they lie there.
+ *
+ * @param carried the offers of a seller that goes into the bin or comes out of it
+ */
+function slicesOf(before: ByHandState, after: ByHandState, carried: readonly OfferEntity[]): readonly Slice[] {
+  const keyed = ({ sellers = [], offers = [], binned = [] }: ByHandState, other: ByHandState): ReadonlyMap<string, Document> =>
+    new Map<string, Document>([
+      ...binned.map((id) => [`seller ${id}`, { id, isBinned: true }] as const),
+      ...(other.binned ?? []).map((id) => [`seller ${id}`, { id, isBinned: false }] as const),
       ...sellers.map((row) => [`seller ${row.id}`, { ...row }] as const),
       ...offers.map((row) => [`offer ${row.id}`, { ...row }] as const),
-      ...binned.map((id) => [`bin ${id}`, { id }] as const),
     ]);
-  const [was, is] = [keyed(before), keyed(after)];
-  return [...new Set([...was.keys(), ...is.keys()])].map((item) => ({
+  const [was, is] = [keyed(before, after), keyed(after, before)];
+  const rows = [...new Set([...was.keys(), ...is.keys()])].map((item) => ({
     ...{ subject: 'market' as const, item, before: was.get(item) ?? null, after: is.get(item) ?? null },
   }));
+  return [...rows, ...carried.map(({ id }) => ({ subject: 'market' as const, item: `offer ${id}`, before: CARRIED, after: CARRIED }))];
 }
+
+const CARRIED = { isCarried: true } as const;
 
 /** The rows that stand on one side of what is put back. */
 function stateOf(things: readonly Restoring[], side: 'to' | 'from'): ByHandState {
   const rows = (kind: string): readonly Document[] =>
     things.flatMap((thing) => (thing.item.startsWith(`${kind} `) && thing[side] ? [thing[side]] : []));
+  const sellers = rows('seller');
   return {
-    sellers: rows('seller') as unknown as readonly SellerEntity[],
-    offers: rows('offer') as unknown as readonly OfferEntity[],
-    binned: rows('bin').map(({ id }) => id as string),
+    sellers: sellers.filter((row) => row['isBinned'] === undefined) as unknown as readonly SellerEntity[],
+    offers: rows('offer').filter((row) => row['isCarried'] === undefined) as unknown as readonly OfferEntity[],
+    binned: sellers.filter((row) => row['isBinned'] === true).map(({ id }) => id as string),
   };
 }
 

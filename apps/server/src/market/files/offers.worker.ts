@@ -2,10 +2,11 @@ import { type OfferChange, offerChanges, type OfferChangeKind, type YieldKind } 
 import { offerColumns, offerFault, readTable, type RowOf, type TableReport } from '@outfit/formats';
 import type { Database as Connection } from 'better-sqlite3';
 import { CatalogueStore, PartNames } from '../../catalogue/worker.js';
+import { ChangeLog, type Document, type Slice } from '../../platform/log/index.js';
 import { preparing } from '../../platform/sqlite/index.js';
 import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
 import type { OfferEntity } from '../market.entities.js';
-import { LowestRecord, PriceRecord, Pricing, TermsRecord } from '../records/index.js';
+import { recordTouched } from './recordTouched.js';
 
 type OfferRow = RowOf<ReturnType<typeof offerColumns>>;
 type Listed = Pick<OfferEntity, 'seller' | 'kind' | 'item' | 'condition' | 'multiple' | 'priceMinor' | 'stock'>;
@@ -97,7 +98,7 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
         },
       };
     },
-    stage(connection, rows, { today }) {
+    stage(connection, rows, { today, at }) {
       connection.exec(
         'CREATE TEMP TABLE staged_offer (id PRIMARY KEY, seller, kind, item, priceMinor, stock, multiple, condition, seenOn) WITHOUT ROWID',
       );
@@ -109,6 +110,7 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
         }
       })();
       return () => {
+        const slices = slicesOf(connection);
         connection.exec(
           `CREATE TEMP TABLE touched AS SELECT kind, item FROM main.offer
              WHERE origin = 'imported' AND seller IN (SELECT DISTINCT seller FROM temp.staged_offer)
@@ -118,20 +120,34 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
              SELECT id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, 'imported' FROM temp.staged_offer`,
         );
         recordTouched(connection, today);
+        const label = `Took ${rows.length === 1 ? 'an offer' : `${rows.length} offers`} of ${sellersOf(connection)} from a file`;
+        new ChangeLog(preparing(connection)).edit({ ...LINE, at, label: label.slice(0, 200), about: 'import offers', slices });
       };
     },
   });
 }
 
-/** Records the day's prices of what a file is about, and has the lowest prices follow. Within the transaction of the import. */
-function recordTouched(connection: Connection, today: string): void {
-  const prepare = preparing(connection);
-  const offers = prepare(
-    `SELECT offer.id, offer.seller, offer.kind, offer.item, priceMinor, stock, multiple, condition, seenOn, origin
-       FROM temp.touched JOIN main.offer ON offer.kind = touched.kind AND offer.item = touched.item`,
-  ).all() as OfferEntity[];
-  const pricing = new Pricing(new TermsRecord(prepare).read(), today);
-  for (const write of new PriceRecord(prepare).changesOn(today, offers, pricing)) write();
-  const variants = prepare(`SELECT item FROM temp.touched WHERE kind = 'variant'`).pluck().all() as string[];
-  new LowestRecord(prepare).refresh(variants, today);
+const LINE = { line: 'market', item: 'all' } as const;
+const COLUMNS = 'id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin';
+
+/** What the last step changes, offer by offer, for the history; those that stay as they are are none of it. */
+function slicesOf(connection: Connection): readonly Slice[] {
+  const stand = `SELECT ${COLUMNS} FROM main.offer WHERE origin = 'imported' AND seller IN (SELECT DISTINCT seller FROM temp.staged_offer)`;
+  const come = `SELECT id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, 'imported' AS origin FROM temp.staged_offer`;
+  const rows = (sql: string): ReadonlyMap<string, OfferEntity> =>
+    new Map((connection.prepare(sql).all() as OfferEntity[]).map((row) => [row.id, row]));
+  const [before, after] = [rows(`${stand} EXCEPT ${come}`), rows(`${come} EXCEPT ${stand}`)];
+  const document = (row: OfferEntity | undefined): Document | null => (row ? { ...row } : null);
+  return [...new Set([...before.keys(), ...after.keys()])].map((id) => ({
+    ...{ subject: 'market' as const, item: `offer ${id}`, before: document(before.get(id)), after: document(after.get(id)) },
+  }));
+}
+
+/** "Tin Drawer", "Tin Drawer and 3 more". */
+function sellersOf(connection: Connection): string {
+  const names = connection
+    .prepare('SELECT name FROM seller WHERE id IN (SELECT DISTINCT seller FROM temp.staged_offer) ORDER BY name')
+    .pluck()
+    .all() as string[];
+  return names.length > 1 ? `${names[0] ?? ''} and ${names.length - 1} more` : (names[0] ?? '');
 }

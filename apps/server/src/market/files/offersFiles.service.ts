@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { Database } from '../../platform/db/index.js';
-import { type ImportReportDto, ImportsService } from '../../platform/importing/index.js';
+import { FileTurns, type ImportReportDto, ImportsService } from '../../platform/importing/index.js';
 import { workerBeside } from '../../platform/jobs/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import type { Agreement } from '../../platform/tables/index.js';
@@ -21,7 +21,14 @@ export class OffersFilesService {
     private readonly market: MarketService,
     private readonly watches: WatchesService,
     private readonly live: LiveService,
-  ) {}
+    turns: FileTurns,
+  ) {
+    turns.register('market', {
+      worker: beside('turn.worker'),
+      today: () => this.market.today(),
+      after: () => this.noteChanged(),
+    });
+  }
 
   /** Reads a feed and takes what the person agreed to. What would change against the last one, or did, is part of the report. */
   async offers(bytes: Uint8Array, agree: Agreement): Promise<OfferImportDto> {

@@ -1,8 +1,10 @@
 import { notTwice, readTable, type RowOf, sellerColumns } from '@outfit/formats';
+import { ChangeLog } from '../../platform/log/index.js';
 import { preparing } from '../../platform/sqlite/index.js';
 import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
 import { LowestRecord } from '../records/index.js';
 import { followTerms } from './followTerms.js';
+import { sellerOf } from './marketRows.js';
 
 type SellerRow = RowOf<ReturnType<typeof sellerColumns>>;
 
@@ -18,7 +20,7 @@ export default function importSellers(task: TableTask): TableOutcome<null> {
         notTwice<SellerRow>('seller', ({ id }) => id, 'This seller is there twice; one row gives its terms.'),
       ),
     more: () => null,
-    stage(connection, rows) {
+    stage(connection, rows, { at }) {
       // What the file does not tell stays as it was, and begins as a shop that is always right.
       const take = connection.prepare(
         `INSERT INTO main.seller (id, name, country, currency, days, postage, minimumMinor, handlingMinor, freePostageFromMinor, duty, trusted, thirdParty, kind, reliability)
@@ -28,6 +30,7 @@ export default function importSellers(task: TableTask): TableOutcome<null> {
              freePostageFromMinor = excluded.freePostageFromMinor, duty = excluded.duty, trusted = excluded.trusted, thirdParty = excluded.thirdParty`,
       );
       return () => {
+        const before = rows.map(({ row }) => sellerOf(connection, row.id));
         for (const { row } of rows) {
           const { id, name, country, currency, days, postage, minimumMinor, handlingMinor, freePostageFromMinor } = row;
           const { dutyAboveMinor, dutyPercent, dutyFeeMinor } = row;
@@ -39,6 +42,17 @@ export default function importSellers(task: TableTask): TableOutcome<null> {
             ...[Number(row.trusted === 'yes'), Number(isThirdParty), isThirdParty ? 'workshop' : 'shop'],
           );
         }
+        const slices = rows.map(({ row }, i) => ({
+          ...{ subject: 'market' as const, item: `seller ${row.id}` },
+          ...{ before: before[i] ?? null, after: sellerOf(connection, row.id) },
+        }));
+        const [first] = rows;
+        const label =
+          rows.length === 1
+            ? `Took the terms of ${first?.row.name ?? ''} from a file`
+            : `Took the terms of ${rows.length} sellers from a file`;
+        const log = new ChangeLog(preparing(connection));
+        log.edit({ line: 'market', item: 'all', at, label, about: 'import sellers', slices });
         new LowestRecord(preparing(connection)).forget();
       };
     },

@@ -1,16 +1,12 @@
 import { Controller, Get, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Database } from '../db/index.js';
 import { ChangeDto, ChangeOf, HistoryOf, NextStepsDto, SteppedDto } from './history.dto.js';
 import { HistoryService } from './history.service.js';
 
 @ApiTags('history')
 @Controller('history/:subject/:item')
 export class HistoryController {
-  constructor(
-    private readonly service: HistoryService,
-    private readonly database: Database,
-  ) {}
+  constructor(private readonly service: HistoryService) {}
 
   @Get()
   @ApiOperation({ operationId: 'listChanges' })
@@ -46,13 +42,13 @@ export class HistoryController {
   @ApiCreatedResponse({ type: SteppedDto })
   async takeBack(@Param() { subject, item, id }: ChangeOf): Promise<SteppedDto> {
     const of = { line: subject, item };
-    const done = await this.database.write(() => this.service.takeBack(of, id));
+    const done = await this.service.takeBackNow(of, id);
     return { done, ...this.service.next(of) };
   }
 
   private async step({ subject, item }: HistoryOf, kind: 'undo' | 'redo'): Promise<SteppedDto> {
     const of = { line: subject, item };
-    const done = await this.database.write(() => this.service.step(of, kind));
+    const done = await this.service.stepNow(of, kind);
     return { done, ...this.service.next(of) };
   }
 }

@@ -19,6 +19,8 @@ import type { ChangeDto, NextStepsDto } from './history.dto.js';
 
 const MOST_LISTED = 500;
 const MOST_LABEL = 200;
+/** What a deed of a file says it is about begins so. */
+const FILE = 'import ';
 
 /** What was done on the page of an item, for the log. */
 export interface Deed extends LineOf {
@@ -49,6 +51,9 @@ export interface Restorer {
   touched?(slice: Slice): readonly string[] | 'all';
 }
 
+/** Turns what a file brought, in a worker of the area; the sentence of what is in the way, or null. */
+export type TurnFile = (change: number, kind: 'undo' | 'redo', at: string) => Promise<string | null>;
+
 /**
  * Undo, redo, taking back one deed by itself, names for a state and *when did I decide that*: the same for everything a person
  * changes. Areas record their deeds in slices and register how each kind of slice is put back.
@@ -56,6 +61,7 @@ export interface Restorer {
 @Injectable()
 export class HistoryService implements OnApplicationBootstrap {
   private readonly restorers = new Map<Subject, Restorer>();
+  private readonly files = new Map<Line, TurnFile>();
   private readonly log: ChangeLog;
 
   constructor(
@@ -77,6 +83,11 @@ export class HistoryService implements OnApplicationBootstrap {
     this.restorers.set(subject, restorer);
   }
 
+  /** Says how what a file brought to a line goes back and comes again: it may be many thousand rows, and holds nobody up. */
+  registerFiles(line: Line, turn: TurnFile): void {
+    this.files.set(line, turn);
+  }
+
   /** Writes a deed down, within the unit of work that does it. Its number. */
   record({ about, label, ...deed }: Deed): number {
     this.database.assertWriting();
@@ -88,6 +99,19 @@ export class HistoryService implements OnApplicationBootstrap {
     this.database.assertWriting();
     const slices = [{ subject, item: of.item, before: state, after: state }];
     this.log.snapshot({ ...of, label, about: null, slices, at: this.now() });
+  }
+
+  /** The same as a unit of work of its own; what a file brought is turned in a worker. */
+  async stepNow(of: LineOf, kind: 'undo' | 'redo'): Promise<string> {
+    const target = this.log.endsOf(of)[kind];
+    return (await this.turnFile(target, kind)) ?? this.database.write<string>(() => this.step(of, kind));
+  }
+
+  /** Takes one deed back by itself, as a unit of work of its own. */
+  async takeBackNow(of: LineOf, id: number): Promise<string> {
+    const { kind } = this.past(of, id);
+    const isFile = kind === 'edit' && this.log.stands(id);
+    return ((isFile && (await this.turnFile(id, 'undo'))) || null) ?? this.database.write<string>(() => this.takeBack(of, id));
   }
 
   /** Takes back the last edit that stands, or brings back the last one taken back, within a unit of work. Returns its label. */
@@ -139,6 +163,16 @@ export class HistoryService implements OnApplicationBootstrap {
   /** Does the history of looks name a variant, so that undo could bring it back? */
   isPartOfALook(variant: string): boolean {
     return this.log.isPartOfALook(variant);
+  }
+
+  /** Turns a deed that is a file's; null for any other. */
+  private async turnFile(id: number | null, kind: 'undo' | 'redo'): Promise<string | null> {
+    const edit = id === null ? null : this.log.change(id);
+    const turn = edit?.about?.startsWith(FILE) ? this.files.get(edit.line) : undefined;
+    if (!edit || !turn) return null;
+    const refused = await turn(edit.id, kind, this.now());
+    if (refused !== null) throw new Problem(409, refused);
+    return edit.label;
   }
 
   private turn(edit: Change, kind: 'undo' | 'redo'): void {

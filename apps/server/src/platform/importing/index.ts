@@ -1,3 +1,4 @@
+export { FileTurns } from './fileTurns.service.js';
 export { ImportingModule } from './importing.module.js';
 export { AgreementQuery, ImportReportDto } from './importReport.dto.js';
 export type { Agreement } from '../tables/index.js';

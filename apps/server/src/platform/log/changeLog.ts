@@ -124,6 +124,19 @@ export class ChangeLog {
     return rows.map(sliceOf);
   }
 
+  /** The first later deed that stands and touched any of the things an edit changed; null where none did. */
+  laterLabelOf(change: number): string | null {
+    const label = this.prepare(
+      `SELECT (SELECT label FROM change WHERE id = later.change) FROM slice AS mine
+         JOIN slice AS later ON later.subject = mine.subject AND later.item = mine.item AND later.change > mine.change
+        WHERE mine.change = ? AND mine.subject NOT IN ('entry', 'place') AND EXISTS (SELECT 1 FROM standing WHERE standing.change = later.change)
+        ORDER BY later.change LIMIT 1`,
+    )
+      .pluck()
+      .get(change) as string | undefined;
+    return label ?? null;
+  }
+
   /** What Undo and Redo are about in a line. */
   endsOf({ line, item }: LineOf): Ends {
     const undo = this.prepare('SELECT MAX(change) FROM standing WHERE subject = ? AND item = ?').pluck().get(line, item) as number | null;

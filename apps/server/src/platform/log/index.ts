@@ -2,3 +2,4 @@
 export { type Change, type Document, type Line, LINES, type LineOf, type Slice, type Subject, SUBJECTS } from './change.js';
 export { ChangeLog, type Labels, type LaterSlice } from './changeLog.js';
 export { fieldsBetween, meet, patched, touchedFields } from './touched.js';
+export { turnDeed, type TurnedRow, type TurnOutcome, TurnRefused, type TurnTask } from './turning.js';
