@@ -11,34 +11,49 @@ const IS_FAULT = /^\s*\S*Error: |error {2}|error TS|^\s+● .* › |^\s+\d+\) /;
 const LINES_EACH = 14;
 const MOST_LINES = 120;
 
-const STEPS = [
-  ['types and build', 'npm', ['run', '--silent', 'build']],
-  ['scripts a page begins with', 'node', ['scripts/firstScripts.mjs']],
-  ['types of tests', 'npx', ['tsc', '-p', 'tsconfig.test.json']],
-  ['types of web tests', 'npx', ['tsc', '-p', 'apps/web/tsconfig.test.json']],
-  ['lint and boundaries', 'npx', ['eslint', '.', '--max-warnings', '0']],
-  ['formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
-  ['unused code', 'npx', ['knip']],
-  ['stale API client and schemas', 'node', ['scripts/api-client.mjs', '--check']],
-  ['unit and API tests', 'npm', ['run', '--silent', 'unit']],
-  ['browser tests', 'npm', ['run', '--silent', 'e2e']],
+/** What everything else stands on. */
+const FIRST = [['types and build', 'npm', ['run', '--silent', 'build']]];
+
+/** Two lanes beside each other: what reads the code, and what runs it. */
+const LANES = [
+  [
+    ['scripts a page begins with', 'node', ['scripts/firstScripts.mjs']],
+    ['stale API client and schemas', 'node', ['scripts/api-client.mjs', '--check']],
+    ['types of tests', 'npx', ['tsc', '-p', 'tsconfig.test.json']],
+    ['types of web tests', 'npx', ['tsc', '-p', 'apps/web/tsconfig.test.json']],
+    ['lint and boundaries', 'npm', ['run', '--silent', 'lint']],
+    ['formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '--cache', '.']],
+    ['unused code', 'npx', ['knip']],
+  ],
+  [
+    ['unit and API tests', 'npm', ['run', '--silent', 'unit']],
+    ['browser tests', 'npm', ['run', '--silent', 'e2e']],
+  ],
 ];
 
 const results = [];
-for (const [name, command, args] of STEPS) {
-  console.log(`\n> ${name}`);
-  const started = Date.now();
-  const { code, said } = await runHeard(command, args);
-  results.push({ name, ok: code === 0, seconds: (Date.now() - started) / 1000, said });
-}
+const began = Date.now();
+await lane(FIRST);
+await Promise.all(LANES.map(lane));
 
 const failed = results.filter(({ ok }) => !ok);
 // The end of a log is what is read of it: why a step failed stands there, and not half an hour further up.
 for (const { name, said } of failed) console.log(`\nWhat failed of ${name}\n${why(said)}`);
 console.log('\nSummary');
 for (const { name, ok, seconds } of results) console.log(`  ${ok ? 'passed' : 'FAILED'}  ${name} (${seconds.toFixed(0)} s)`);
+console.log(`${((Date.now() - began) / 60_000).toFixed(1)} minutes in all`);
 console.log(`${results.length - failed.length} passed, ${failed.length} failed`);
 process.exit(failed.length === 0 ? 0 : 1);
+
+/** Steps one after the other, whatever becomes of each. */
+async function lane(steps) {
+  for (const [name, command, args] of steps) {
+    console.log(`\n> ${name}`);
+    const started = Date.now();
+    const { code, said } = await runHeard(command, args);
+    results.push({ name, ok: code === 0, seconds: (Date.now() - started) / 1000, said });
+  }
+}
 
 /** The lines of an output that say what went wrong, each with a few after it. */
 function why(said) {

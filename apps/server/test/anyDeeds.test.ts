@@ -146,7 +146,8 @@ const DEED: Readonly<Record<string, () => Promise<Answer> | Answer>> = {
   },
   'name a look': async () => server.put(`looks/${(await figure()).chosenLook}/name`, { name: fresh('look') }),
   'copy a figure': async () => server.post('figures/copies', { figures: [(await figure()).id], lineUp: 'winter-post' }),
-  'bin a figure': async () => server.put('figures/bin', { figures: [(await figure()).id], isAway: true }),
+  'bin a figure': async () =>
+    (await lineUp()).figures.length > 4 ? server.put('figures/bin', { figures: [(await figure()).id], isAway: true }) : NOTHING,
   'order a line-up': async () => {
     const order = (await lineUp()).figures.map(({ id }) => id);
     return server.put('line-ups/winter-post/order', { order: [...order.slice(1), ...order.slice(0, 1)] });

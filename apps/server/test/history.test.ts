@@ -178,6 +178,7 @@ describe('a file of owned pieces', () => {
 });
 
 describe('a file of the market', () => {
+  const SELLER_FILE = 'seller,name,country,currency,days,postage\nfile-stall,File Stall,NL,EUR,4,100:1.95\n';
   const OFFERS = 'seller,item,asks,left,sold in,condition,seen on\n';
   const take = (path: string, text: string) => server.post<{ importedCount: number }>(`market/${path}?agree=all`, text);
   const offersOf = async (): Promise<number[]> => {
@@ -187,8 +188,7 @@ describe('a file of the market', () => {
 
   test('is one deed: sellers, their offers and the next file of them go back one after the other, and come again', async () => {
     const before = await offersOf();
-    const seller = 'seller,name,country,currency,days,postage\nfile-stall,File Stall,NL,EUR,4,100:1.95\n';
-    expect((await take('import/sellers', seller)).status).toBe(201);
+    expect((await take('import/sellers', SELLER_FILE)).status).toBe(201);
     const row = (price: string): string => `${OFFERS}file-stall,HA-118·raven,${price},3,1,used,${suiteDay(-2)}\n`;
     await take('import', row('0.31'));
     await take('import', `${row('0.29')}file-stall,HA-176·rust+lagoon,0.44,2,1,new,${suiteDay(-2)}\n`);
@@ -212,6 +212,9 @@ describe('a file of the market', () => {
       409,
       '“Put File Stall in the bin” was done since, and changed the same. Take that back first; nothing was changed.',
     ]);
+    // Nor does a file make a second seller of that name meanwhile.
+    const again = await server.post<{ message: string }>('market/import/sellers?agree=all', SELLER_FILE);
+    expect([again.status, again.body.message]).toEqual([422, expect.stringContaining('One problem stands in the file')]);
     await undo('market/all');
     expect(await offersOf()).toEqual([29]);
   });

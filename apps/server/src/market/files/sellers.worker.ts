@@ -11,14 +11,15 @@ type SellerRow = RowOf<ReturnType<typeof sellerColumns>>;
 /** Adds sellers, or gives known ones the terms of the file; in a worker. */
 export default function importSellers(task: TableTask): TableOutcome<null> {
   return importTable<SellerRow, null>(task, {
-    read: (_, { bytes }) =>
-      readTable(
-        bytes,
-        sellerColumns(),
-        undefined,
-        undefined,
-        notTwice<SellerRow>('seller', ({ id }) => id, 'This seller is there twice; one row gives its terms.'),
-      ),
+    read(connection, { bytes }) {
+      const binned = new Set(connection.prepare('SELECT id FROM binned_seller').pluck().all() as string[]);
+      const twice = notTwice<SellerRow>('seller', ({ id }) => id, 'This seller is there twice; one row gives its terms.');
+      return readTable(bytes, sellerColumns(), undefined, undefined, (row: SellerRow) =>
+        binned.has(row.id)
+          ? { column: 'seller', reason: 'This seller lies in the bin. Take it out there first, or give another short name.' }
+          : twice(row),
+      );
+    },
     more: () => null,
     stage(connection, rows, { at }) {
       // What the file does not tell stays as it was, and begins as a shop that is always right.
