@@ -77,6 +77,12 @@ describe('a place', () => {
     await add(3, 'Hat stand');
     expect((await server.post(`history/wardrobe/all/changes/${first}/back`)).status).toBe(201);
     expect((await places()).find((place) => place.path === 'Hat stand')?.pieces).toBe(3);
+    // Once that is taken back too, nobody has made it; and it is there again with what lay in it.
+    await undo();
+    expect(await paths()).not.toContain('Hat stand');
+    await redo();
+    expect((await places()).find((place) => place.path === 'Hat stand')?.pieces).toBe(3);
+    await undo();
   });
 
   test('into which whole figures were sealed goes when that is undone, and they stand where they stood', async () => {

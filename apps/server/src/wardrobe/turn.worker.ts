@@ -20,12 +20,16 @@ function put(rows: readonly TurnedRow[], connection: Connection, at: string): vo
         break;
       case 'place':
         // A place it made goes with it, unless something else lies there by now.
-        if (to) ledger.writePlace(to as unknown as PlaceRow);
-        else if (ledger.isEmpty(item)) ledger.removePlace(item, at);
+        if (to) {
+          ledger.writePlace(to as unknown as PlaceRow);
+          ledger.leaveOver(item, false);
+        } else if (ledger.isEmpty(item)) ledger.removePlace(item, at);
+        else ledger.leaveOver(item);
         break;
       default:
         throw new Error(`a file of pieces changes no ${subject}`);
     }
+  ledger.settlePlaces(at);
 }
 
 function turnEntry(id: number, stands: boolean, ledger: LedgerRecord, at: string): void {

@@ -129,6 +129,7 @@ export class Ledger {
   private each(put: (thing: Restoring) => unknown): (things: readonly Restoring[]) => void {
     return (things) => {
       for (const thing of things) put(thing);
+      this.record.settlePlaces(this.now());
       this.touched();
     };
   }
@@ -144,12 +145,13 @@ export class Ledger {
     if (to) {
       const now = this.record.place(item) ?? this.record.removedPlace(item);
       this.record.writePlace((now && from ? patched({ ...now }, from, to) : to) as unknown as PlaceRow);
+      if (!from) this.record.leaveOver(item, false);
       return;
     }
     const place = this.record.place(item);
     if (!place) return;
     if (!this.record.isEmpty(item)) {
-      if (from?.['isOnTheWay'] === true) return;
+      if (from?.['isOnTheWay'] === true) return this.record.leaveOver(item);
       throw new Problem(409, `Something lies in ${place.name} by now. Take that out first; nothing was changed.`);
     }
     this.record.removePlace(item, this.now());

@@ -69,7 +69,7 @@ export class PlacesRecord {
     return id;
   }
 
-  /** Writes a place as it is now; one that was taken away is there again. What a state kept long ago does not say, it is not. */
+  /** Writes a place as it is now; one that was taken away is there again, for its own sake. What a state kept long ago does not say, it is not. */
   writePlace(place: NewPlace & Pick<PlaceRow, 'id'>): void {
     const row: PlaceRow = { ...NOTHING_MORE, ...place };
     this.prepare(
@@ -84,6 +84,31 @@ export class PlacesRecord {
   /** Takes a place away. One that pieces passed through stays in the books, where their story names it. */
   removePlace(id: string, at: string): void {
     this.prepare('UPDATE place SET removedAt = ? WHERE id = ?').run(at, id);
+  }
+
+  /** Notes that a place is there only for what lies in it: the deed that made it on its way was taken back; or that it is done again. */
+  leaveOver(id: string, isLeftOver = true): void {
+    this.prepare('UPDATE place SET isLeftOver = ? WHERE id = ?').run(Number(isLeftOver), id);
+  }
+
+  /**
+   * Puts places in order after deeds were taken back or done again: one that holds something stands, with those around it, and one
+   * that was only left over goes once it is empty.
+   */
+  settlePlaces(at: string): void {
+    this.prepare(
+      `UPDATE place SET removedAt = NULL WHERE removedAt IS NOT NULL AND EXISTS (SELECT 1 FROM balance WHERE balance.place = place.id AND quantity > 0)`,
+    ).run();
+    const around = this.prepare(
+      'UPDATE place SET removedAt = NULL WHERE removedAt IS NOT NULL AND id IN (SELECT parent FROM place WHERE removedAt IS NULL AND parent IS NOT NULL)',
+    );
+    const empty = this.prepare(
+      `UPDATE place SET removedAt = ? WHERE removedAt IS NULL AND isLeftOver = 1
+         AND NOT EXISTS (SELECT 1 FROM balance WHERE balance.place = place.id AND quantity > 0)
+         AND NOT EXISTS (SELECT 1 FROM place AS inner WHERE inner.parent = place.id AND inner.removedAt IS NULL)`,
+    );
+    while (around.run().changes > 0);
+    while (empty.run(at).changes > 0);
   }
 
   /** Does nothing lie in a place, and stands no other place in it? */

@@ -38,6 +38,8 @@ const TABLES = [
   `CREATE INDEX undone_of ON undone(change)`,
   // A place that was taken away stays in the books for the sake of what passed through it.
   `ALTER TABLE place ADD COLUMN removedAt TEXT`,
+  // One that was made on the way of a deed which was taken back, and in which something else lay by then: it goes once that leaves.
+  `ALTER TABLE place ADD COLUMN isLeftOver INTEGER NOT NULL DEFAULT 0 CHECK (isLeftOver IN (0, 1))`,
 ];
 const AFTER = [
   ...['undo', 'redo', 'before', 'after'].map((column) => `ALTER TABLE change DROP COLUMN ${column}`),
