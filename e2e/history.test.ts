@@ -10,6 +10,11 @@ test('a sale is taken back by itself, though a loan came after it; the loan stay
   await page.getByRole('option', { name: /×8.*Mitten hand in biscuit/ }).click();
   await page.keyboard.press('s');
   await page.getByLabel('How many of the 8').fill('2');
+  // What is no amount is said while it is typed; a currency behind it is none the worse.
+  await page.getByLabel(/^What it brought/).fill('12 apples');
+  await expect(page.getByText('“12 apples” is no amount: write one such as 3.95.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Do it' })).toBeDisabled();
+  await page.getByLabel(/^What it brought/).fill('12 €');
   await page.getByRole('button', { name: 'Do it' }).click();
   await expect(total).toHaveText('319 pieces, 26 whole figures');
   await page.getByRole('option', { name: /Mitten hand in clay/ }).click();

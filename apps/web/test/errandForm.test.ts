@@ -1,11 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { copiesOf, soundLines } from '@/features/errands/form/lines';
-import { amount, draftOf, limit, settingsFrom } from '@/features/errands/form/rules';
+import { draftOf, limit, settingsFrom } from '@/features/errands/form/rules';
 
 describe('the rules of a trip as they are typed', () => {
   test('nothing typed is no rule; a slip is told and keeps the trip from being planned', () => {
     expect([limit(''), limit('3'), limit('0'), limit('2.5'), limit('many')]).toEqual([null, 3, 'bad', 'bad', 'bad']);
-    expect([amount(''), amount('12,50'), amount('0'), amount('-1'), amount('x')]).toEqual([null, 1250, 0, 'bad', 'bad']);
     expect(settingsFrom({ ...draftOf({}), days: 'soon' })).toBeNull();
     expect(settingsFrom({ ...draftOf({}), budget: '-3' })).toBeNull();
   });

@@ -19,12 +19,9 @@ function put(rows: readonly TurnedRow[], connection: Connection, at: string): vo
         ledger.noteLot(Number(item), String(to?.['note'] ?? ''));
         break;
       case 'place':
-        // A place it made goes with it, unless something else lies there by now.
-        if (to) {
-          ledger.writePlace(to as unknown as PlaceRow);
-          ledger.leaveOver(item, false);
-        } else if (ledger.isEmpty(item)) ledger.removePlace(item, at);
-        else ledger.leaveOver(item);
+        // A place it made goes with it, once nothing else lies there.
+        if (to) ledger.writePlace(to as unknown as PlaceRow);
+        ledger.leaveOver(item, !to);
         break;
       default:
         throw new Error(`a file of pieces changes no ${subject}`);

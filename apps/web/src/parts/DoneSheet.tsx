@@ -10,7 +10,7 @@ interface DoneSheetProps {
 }
 
 /** What was done on a page, the newest first; each deed that stands can be taken back by itself, whatever came after it. */
-export function DoneSheet({ line, open, onOpenChange, takeBack }: DoneSheetProps) {
+export default function DoneSheet({ line, open, onOpenChange, takeBack }: DoneSheetProps) {
   return (
     <Sheet
       wide

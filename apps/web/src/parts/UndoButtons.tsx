@@ -1,8 +1,9 @@
 import { History, Redo2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { LineOfUndo } from '@/api';
 import { Button } from '@/ui';
-import { DoneSheet } from './DoneSheet';
+
+const DoneSheet = lazy(() => import('./DoneSheet'));
 
 interface UndoButtonsProps {
   readonly undoing: {
@@ -42,7 +43,11 @@ export function UndoButtons({ undoing }: UndoButtonsProps) {
           <Button tone="quiet" className="!px-1" aria-label="What was done here" title="What was done here" onClick={() => setOpen(true)}>
             <History size={17} strokeWidth={1.75} />
           </Button>
-          <DoneSheet line={undoing.deeds.line} takeBack={(id) => undoing.deeds?.takeBack(id)} open={isOpen} onOpenChange={setOpen} />
+          {isOpen && (
+            <Suspense>
+              <DoneSheet line={undoing.deeds.line} takeBack={(id) => undoing.deeds?.takeBack(id)} open onOpenChange={setOpen} />
+            </Suspense>
+          )}
         </>
       )}
     </span>

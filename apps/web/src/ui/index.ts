@@ -3,7 +3,7 @@ export { Button } from './Button';
 export { chooseFile } from './chooseFile';
 export { AXIS, Chart, CHART } from './Chart';
 export { Empty } from './Empty';
-export { Chips, Choice, Input, KeptInput, Label, OwnInput, TextArea } from './fields';
+export { AmountInput, Chips, Choice, Input, KeptInput, Label, OwnInput, TextArea } from './fields';
 export { longDay, longMoment, plural, sentenceOf, whole } from './format';
 export { Heads } from './Heads';
 export { Menu, type MenuItem } from './menu';

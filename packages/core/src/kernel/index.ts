@@ -1,7 +1,7 @@
 export { dayNumber, daysBetween, isDay, isoDay, longDay, LAST_DAY } from './days.js';
 export { type Explained, sum, type Term } from './explain.js';
 export type { Fault } from './fault.js';
-export { inUnits, isCountry, isCurrency, minorOf, money, shareToCent } from './money.js';
+export { type Amount, amountOf, inUnits, isCountry, isCurrency, money, shareToCent } from './money.js';
 export { editDistance, NearestNames } from './nearest.js';
 export { seeded, seedOf, shuffled } from './random.js';
 export { countOf } from './tally.js';

@@ -53,13 +53,23 @@ export function shareToCent(sumMinor: number, weights: readonly number[]): reado
 /** Floating dust is swept off, or 29.999999 would count as almost a cent more than 30. */
 const remainder = (exact: readonly number[], i: number): number => Math.round(((exact[i] ?? 0) - Math.floor(exact[i] ?? 0)) * 1e6) / 1e6;
 
+/** What stands in a field for an amount: minor units, nothing at all, or what is no amount. */
+export type Amount = number | 'nothing' | 'unreadable';
+
+const SIGN = '(?:[A-Za-z]{2,3}|[€£$¥])?';
+const AMOUNT = new RegExp(`^${SIGN} ?(\\d{1,7})(?:[.,](\\d{1,2}))? ?${SIGN}$`);
+
 /**
- * An amount as it is typed, in minor units; nothing typed is nothing, and null is what is no amount.
+ * An amount as it is typed, with a point or a comma before the cents, and a currency before or behind it or none. Thousands are
+ * not told apart, as 1.234 would be one thing here and another there.
  *
- * @example minorOf('3,95') // 395
+ * @example amountOf('3,95') // 395
+ * @example amountOf('12 €') // 1200
+ * @example amountOf(' ') // 'nothing'
+ * @example amountOf('1.234') // 'unreadable'
  */
-export function minorOf(text: string): number | null {
-  if (text.trim() === '') return 0;
-  const match = /^(\d{1,7})(?:[.,](\d{1,2}))?$/.exec(text.trim());
-  return match ? Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0')) : null;
+export function amountOf(text: string): Amount {
+  if (text.trim() === '') return 'nothing';
+  const match = AMOUNT.exec(text.trim());
+  return match ? Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0')) : 'unreadable';
 }

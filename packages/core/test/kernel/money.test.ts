@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { inUnits, isCurrency, minorOf, money, shareToCent } from '../../src/kernel/index.js';
+import { amountOf, inUnits, isCurrency, money, shareToCent } from '../../src/kernel/index.js';
 
 describe('money', () => {
   test('is written as people write it', () => {
@@ -50,11 +50,14 @@ describe('a sum shared over weights', () => {
 
 describe('an amount as it is typed', () => {
   test('has a point or a comma, and one place or two; nothing is nothing, and anything else is no amount', () => {
-    expect(['3.95', '3,95', '3,9', '12', ' 0.05 ', ''].map(minorOf)).toEqual([395, 395, 390, 1200, 5, 0]);
-    expect(['3.955', '-1', '3.', '1.000,00', 'free', '12345678'].map(minorOf)).toEqual([null, null, null, null, null, null]);
+    expect(['3.95', '3,95', '3,9', '12', ' 0.05 '].map(amountOf)).toEqual([395, 395, 390, 1200, 5]);
+    expect(['12 €', '€12', 'EUR 3,5', '0.40 GBP', '12kr'].map(amountOf)).toEqual([1200, 1200, 350, 40, 1200]);
+    expect(['', '  '].map(amountOf)).toEqual(['nothing', 'nothing']);
+    for (const text of ['3.955', '-1', '3.', '1.000,00', '1.234', 'free', '12345678', '12 €€', '€', '3 apples'])
+      expect({ text, amount: amountOf(text) }).toEqual({ text, amount: 'unreadable' });
   });
 
   test('is read as the very cents that were written', () => {
-    fc.assert(fc.property(fc.nat(999_999_999), (minor) => minorOf((minor / 100).toFixed(2)) === minor));
+    fc.assert(fc.property(fc.nat(999_999_999), (minor) => amountOf((minor / 100).toFixed(2)) === minor));
   });
 });

@@ -140,21 +140,19 @@ export class Ledger {
     this.refusingLess(id, () => this.record.enterAgain(entry, this.now(), !stands));
   }
 
-  /** A place that a deed made on its way goes with it, unless something lies there by now; one made for itself says so. */
+  /** A place that a deed made on its way goes with it once nothing else lies there; one made for itself says what is in the way. */
   private restorePlace({ item, to, from }: Restoring): void {
     if (to) {
       const now = this.record.place(item) ?? this.record.removedPlace(item);
       this.record.writePlace((now && from ? patched({ ...now }, from, to) : to) as unknown as PlaceRow);
-      if (!from) this.record.leaveOver(item, false);
-      return;
+      if (to['isOnTheWay'] === true) this.record.leaveOver(item, false);
+    } else if (from?.['isOnTheWay'] === true) this.record.leaveOver(item);
+    else {
+      const place = this.record.place(item);
+      if (place && !this.record.isEmpty(item))
+        throw new Problem(409, `Something lies in ${place.name} by now. Take that out first; nothing was changed.`);
+      this.record.removePlace(item, this.now());
     }
-    const place = this.record.place(item);
-    if (!place) return;
-    if (!this.record.isEmpty(item)) {
-      if (from?.['isOnTheWay'] === true) return this.record.leaveOver(item);
-      throw new Problem(409, `Something lies in ${place.name} by now. Take that out first; nothing was changed.`);
-    }
-    this.record.removePlace(item, this.now());
   }
 
   /** The database refuses less than none; a person is told which later deed stands in the way. */

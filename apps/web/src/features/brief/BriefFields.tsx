@@ -1,7 +1,17 @@
-import { AGE_BANDS, ageOf, ALTERATION_SCHOOLS, bandOf, type Look, PRACTICAL_RULES, type PracticalRule } from '@outfit/core';
-import type { ReactNode } from 'react';
+import {
+  AGE_BANDS,
+  ageOf,
+  ALTERATION_SCHOOLS,
+  amountOf,
+  bandOf,
+  inUnits,
+  type Look,
+  PRACTICAL_RULES,
+  type PracticalRule,
+} from '@outfit/core';
+import { type ReactNode, useState } from 'react';
 import { type BriefDto, type FigureDto, useSetRoleMutation } from '@/api';
-import { Choice, Input, KeptInput, Label, TextArea } from '@/ui';
+import { AmountInput, Choice, Input, KeptInput, Label, TextArea } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { Banned } from './Banned';
 import { HouseMark } from './HouseMark';
@@ -140,15 +150,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
       <Part title="Budget, copies, date">
         <div className="grid grid-cols-2 gap-2">
           <Label text={`Budget in ${currency}`}>
-            <Input
-              type="number"
-              min={0}
-              step={0.5}
-              value={brief.budgetMinor === null ? '' : brief.budgetMinor / 100}
-              onChange={(event) =>
-                onChange({ budgetMinor: event.target.value === '' ? null : Math.max(0, Math.round(Number(event.target.value) * 100)) })
-              }
-            />
+            <Budget minor={brief.budgetMinor} onChange={(budgetMinor) => onChange({ budgetMinor })} />
           </Label>
           <Label text="Copies">
             <Input
@@ -224,5 +226,23 @@ function Year({
         }}
       />
     </Label>
+  );
+}
+
+/** What may be spent; nothing typed is no budget. The field owns its text until the budget is another than that says. */
+function Budget({ minor, onChange }: { readonly minor: number | null; readonly onChange: (minor: number | null) => void }) {
+  const shown = minor === null ? '' : inUnits(minor);
+  const [text, setText] = useState(shown);
+  const amount = amountOf(text);
+  const isOwn = amount === 'unreadable' || (amount === 'nothing' ? null : amount) === minor;
+  return (
+    <AmountInput
+      value={isOwn ? text : shown}
+      onType={(next) => {
+        setText(next);
+        const typed = amountOf(next);
+        if (typed !== 'unreadable') onChange(typed === 'nothing' ? null : typed);
+      }}
+    />
   );
 }

@@ -1,8 +1,8 @@
-import { type Condition, minorOf } from '@outfit/core';
+import { amountOf, type Condition } from '@outfit/core';
 import { useState } from 'react';
 import { useAddParcelMutation, useListPlacesQuery } from '@/api';
 import { PartPicker } from '@/parts';
-import { attempt, Button, Input, Label, Picker, plural, Sheet } from '@/ui';
+import { AmountInput, attempt, Button, Input, Label, Picker, plural, Sheet } from '@/ui';
 import { useWorkspace } from '@/workspace';
 
 interface Line {
@@ -41,14 +41,16 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
   const [variant, setVariant] = useState<string | null>(null);
   const [quantity, setQuantity] = useState('1');
   const [price, setPrice] = useState('');
+  const [priceMinor, postageMinor] = [amountOf(price), amountOf(postage)];
   const addLine = (): void => {
-    if (variant === null) return;
-    setLines([...lines, { variant, quantity: Number(quantity), priceMinor: minorOf(price) ?? 0, condition: 'used' }]);
+    if (variant === null || priceMinor === 'unreadable') return;
+    // What a swap brought cost nothing.
+    setLines([...lines, { variant, quantity: Number(quantity), priceMinor: priceMinor === 'nothing' ? 0 : priceMinor, condition: 'used' }]);
     setVariant(null);
     setQuantity('1');
     setPrice('');
   };
-  const isSound = sellerName.trim() !== '' && lines.length > 0 && minorOf(postage) !== null;
+  const isSound = sellerName.trim() !== '' && lines.length > 0 && postageMinor !== 'unreadable';
   return (
     <form
       className="mt-3 space-y-3"
@@ -58,7 +60,7 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
           ...{
             sellerName: sellerName.trim(),
             lines: lines.map((line) => ({ ...line })),
-            postageMinor: minorOf(postage) ?? 0,
+            postageMinor: typeof postageMinor === 'number' ? postageMinor : 0,
             feesMinor: 0,
           },
           ...(expectedOn === '' ? {} : { expectedOn }),
@@ -72,7 +74,7 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
           <Input value={sellerName} maxLength={120} onChange={(event) => setSeller(event.target.value)} />
         </Label>
         <Label text={`Postage, in ${currency}`}>
-          <Input inputMode="decimal" value={postage} onChange={(event) => setPostage(event.target.value)} />
+          <AmountInput value={postage} onType={setPostage} />
         </Label>
         <Label text="Expected on">
           <Input type="date" value={expectedOn} onChange={(event) => setExpected(event.target.value)} />
@@ -90,9 +92,9 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
             />
           </Label>
           <Label text={`Price each, in ${currency}`}>
-            <Input inputMode="decimal" className="!w-28" value={price} onChange={(event) => setPrice(event.target.value)} />
+            <AmountInput className="!w-28" value={price} onType={setPrice} />
           </Label>
-          <Button disabled={variant === null || Number(quantity) < 1 || minorOf(price) === null} onClick={addLine}>
+          <Button disabled={variant === null || Number(quantity) < 1 || priceMinor === 'unreadable'} onClick={addLine}>
             Put it in
           </Button>
         </div>

@@ -1,7 +1,7 @@
-import { minorOf, money } from '@outfit/core';
+import { amountOf, money } from '@outfit/core';
 import { useState } from 'react';
 import { type ClaimDto, type OrderedParcelDto, type ParcelClaimDto, useClaimParcelMutation, useSettleClaimMutation } from '@/api';
-import { attempt, Button, Choice, Input, Label, longDay } from '@/ui';
+import { AmountInput, attempt, Button, Choice, Input, Label, longDay } from '@/ui';
 import { useWorkspace } from '@/workspace';
 
 type Outcome = ClaimDto['outcome'];
@@ -41,7 +41,8 @@ function ClaimRow({ parcel, claim }: { readonly parcel: OrderedParcelDto; readon
   const [settle, { isLoading }] = useSettleClaimMutation();
   const [outcome, setOutcome] = useState<Outcome>(claim.asked);
   const [sum, setSum] = useState((claim.askedMinor / 100).toFixed(2));
-  const sumMinor = minorOf(sum);
+  const amount = amountOf(sum);
+  const sumMinor = typeof amount === 'number' ? amount : 0;
   const line = parcel.lines.find((row) => row.id === claim.line);
   const name = line ? catalogue.nameOf(catalogue.variant(line.variant)) : '';
   return (
@@ -60,18 +61,17 @@ function ClaimRow({ parcel, claim }: { readonly parcel: OrderedParcelDto; readon
           className="flex flex-wrap items-center gap-2"
           onSubmit={(event) => {
             event.preventDefault();
-            void attempt(settle({ id: parcel.id, claim: claim.id, settleDto: { outcome, sumMinor: sumMinor ?? 0 } }).unwrap());
+            void attempt(settle({ id: parcel.id, claim: claim.id, settleDto: { outcome, sumMinor } }).unwrap());
           }}
         >
           <Choice<Outcome> aria-label={`What came of the claim about ${name}`} value={outcome} options={OUTCOMES} onChoose={setOutcome} />
-          <Input
+          <AmountInput
             aria-label={`Money back for ${name}, in ${parcel.currency}`}
-            inputMode="decimal"
-            className="!w-20 text-right font-mono"
+            className="!w-20 text-right"
             value={sum}
-            onChange={(event) => setSum(event.target.value)}
+            onType={setSum}
           />
-          <Button type="submit" disabled={isLoading || sumMinor === null}>
+          <Button type="submit" disabled={isLoading || amount === 'unreadable'}>
             Settled
           </Button>
         </form>
@@ -88,7 +88,8 @@ export function Claim({ parcel, onDone }: { readonly parcel: OrderedParcelDto; r
   const [quantity, setQuantity] = useState('1');
   const [outcome, setOutcome] = useState<Outcome>('ask again');
   const [sum, setSum] = useState('');
-  const sumMinor = minorOf(sum);
+  const amount = amountOf(sum);
+  const sumMinor = typeof amount === 'number' ? amount : 0;
   const [reason, setReason] = useState<Reason>('short');
   const [isOpen, setOpen] = useState(true);
   return (
@@ -97,7 +98,7 @@ export function Claim({ parcel, onDone }: { readonly parcel: OrderedParcelDto; r
       className="border-rule bg-paper space-y-2 border p-3"
       onSubmit={(event) => {
         event.preventDefault();
-        const claimDto = { line: Number(line), quantity: Number(quantity), reason, outcome, sumMinor: sumMinor ?? 0, isOpen };
+        const claimDto = { line: Number(line), quantity: Number(quantity), reason, outcome, sumMinor, isOpen };
         void attempt(claim({ id: parcel.id, claimDto }).unwrap()).then((done) => done && onDone());
       }}
     >
@@ -112,7 +113,7 @@ export function Claim({ parcel, onDone }: { readonly parcel: OrderedParcelDto; r
           <Input inputMode="numeric" value={quantity} onChange={(event) => setQuantity(event.target.value.replace(/\D/g, ''))} />
         </Label>
         <Label text={`Money back, in ${parcel.currency}`}>
-          <Input inputMode="decimal" value={sum} onChange={(event) => setSum(event.target.value)} />
+          <AmountInput value={sum} onType={setSum} />
         </Label>
       </div>
       <div className="grid grid-cols-2 gap-2">

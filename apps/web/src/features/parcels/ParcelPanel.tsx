@@ -1,7 +1,7 @@
-import { minorOf, money } from '@outfit/core';
+import { amountOf, money } from '@outfit/core';
 import { useState } from 'react';
 import { type OrderedParcelDto, useChangeParcelMutation, useEndParcelMutation } from '@/api';
-import { attempt, Button, Input, KeptInput, Label, longDay, tell, useOneForm } from '@/ui';
+import { AmountInput, attempt, Button, Input, KeptInput, Label, longDay, tell, useOneForm } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { Claim, Claims } from './Claims';
 import { PlanAgain } from './PlanAgain';
@@ -159,8 +159,8 @@ function Paid({ parcel, onPaid }: PaidProps) {
         value={(shown / 100).toFixed(2)}
         maxLength={12}
         onKeep={(text) => {
-          const minor = minorOf(text);
-          if (minor === null) tell.error(`“${text}” is no amount.`);
+          const minor = amountOf(text);
+          if (typeof minor !== 'number') tell.error(`“${text}” is no amount: write one such as 3.95.`);
           else onPaid(isForeign ? { paidInMinor: minor } : { paidMinor: minor });
         }}
         onLeft={() => undefined}
@@ -179,20 +179,23 @@ function Paid({ parcel, onPaid }: PaidProps) {
 function End({ parcel, onDone }: { readonly parcel: OrderedParcelDto; readonly onDone: () => void }) {
   const [end, { isLoading }] = useEndParcelMutation();
   const [sum, setSum] = useState('');
-  const refundedMinor = minorOf(sum);
+  const refunded = amountOf(sum);
+  const isUnreadable = refunded === 'unreadable';
   const finish = (as: 'cancelled' | 'lost'): void =>
-    void attempt(end({ id: parcel.id, endDto: { as, refundedMinor: refundedMinor ?? 0 } }).unwrap()).then((done) => done && onDone());
+    void attempt(end({ id: parcel.id, endDto: { as, refundedMinor: typeof refunded === 'number' ? refunded : 0 } }).unwrap()).then(
+      (done) => done && onDone(),
+    );
   return (
     <div className="border-rule bg-paper space-y-2 border p-3">
       <p className="text-[0.93rem]">What is still expected will not come, and is to buy again.</p>
       <Label text={`Money back, in ${parcel.currency}`}>
-        <Input inputMode="decimal" value={sum} onChange={(event) => setSum(event.target.value)} />
+        <AmountInput value={sum} onType={setSum} />
       </Label>
       <div className="flex gap-2">
-        <Button disabled={isLoading || refundedMinor === null} onClick={() => finish('cancelled')}>
+        <Button disabled={isLoading || isUnreadable} onClick={() => finish('cancelled')}>
           Cancelled
         </Button>
-        <Button disabled={isLoading || refundedMinor === null} onClick={() => finish('lost')}>
+        <Button disabled={isLoading || isUnreadable} onClick={() => finish('lost')}>
           Lost
         </Button>
       </div>

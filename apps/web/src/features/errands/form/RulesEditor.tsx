@@ -1,6 +1,6 @@
 import { CONDITIONS } from '@outfit/core';
-import { Choice, Input, Label } from '@/ui';
-import { amount, limit, type RulesDraft } from './rules';
+import { AmountInput, Choice, Input, Label } from '@/ui';
+import { limit, type RulesDraft } from './rules';
 
 const SHARES = ['0', '25', '50', '75', '100'] as const;
 
@@ -43,13 +43,7 @@ export function RulesEditor({ draft, onChange }: RulesEditorProps) {
           />
         </Label>
         <Label text="Budget, all in">
-          <Input
-            inputMode="decimal"
-            placeholder="no limit"
-            value={draft.budget}
-            onChange={(event) => set({ budget: event.target.value })}
-            aria-invalid={amount(draft.budget) === 'bad'}
-          />
+          <AmountInput placeholder="no limit" value={draft.budget} onType={(budget) => set({ budget })} />
         </Label>
         <Label text="Condition, at least">
           <Choice
@@ -66,12 +60,7 @@ export function RulesEditor({ draft, onChange }: RulesEditorProps) {
           />
         </Label>
         <Label text="A point of likeness">
-          <Input
-            inputMode="decimal"
-            value={draft.point}
-            onChange={(event) => set({ point: event.target.value })}
-            aria-invalid={amount(draft.point) === 'bad'}
-          />
+          <AmountInput value={draft.point} onType={(point) => set({ point })} />
         </Label>
       </div>
       {TICKS.map(({ key, text }) => (

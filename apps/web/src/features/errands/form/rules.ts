@@ -1,4 +1,4 @@
-import type { Condition } from '@outfit/core';
+import { type Amount, amountOf, type Condition } from '@outfit/core';
 import type { ErrandSettingsDto } from '@/api';
 
 /** The rules of a trip as they are typed and ticked. */
@@ -40,24 +40,18 @@ export function limit(text: string): number | null | 'bad' {
   return Number.isInteger(value) && value >= 1 ? value : 'bad';
 }
 
-/** Money as typed, with a point or a comma, in minor units; null for none, "bad" when it is no amount. */
-export function amount(text: string): number | null | 'bad' {
-  if (text.trim() === '') return null;
-  const value = Number(text.replace(',', '.'));
-  return Number.isFinite(value) && value >= 0 ? Math.round(value * 100) : 'bad';
-}
-
 /** The rules as the server takes them; null while one of them is not sound. */
 export function settingsFrom(draft: RulesDraft): ErrandSettingsDto | null {
   const maxParcels = limit(draft.parcels);
   const withinDays = limit(draft.days);
-  const budgetMinor = amount(draft.budget);
-  const pointMinor = amount(draft.point);
-  if (maxParcels === 'bad' || withinDays === 'bad' || budgetMinor === 'bad' || pointMinor === 'bad') return null;
+  const [budget, point] = [amountOf(draft.budget), amountOf(draft.point)];
+  if (maxParcels === 'bad' || withinDays === 'bad' || budget === 'unreadable' || point === 'unreadable') return null;
   const { condition, trustedOnly, allowThirdParty, useDonors, matchArms } = draft;
   return {
-    ...{ maxParcels, withinDays, budgetMinor, condition, trustedOnly, allowThirdParty, useDonors, matchArms },
+    ...{ maxParcels, withinDays, budgetMinor: minorOr(null, budget), condition, trustedOnly, allowThirdParty, useDonors, matchArms },
     resaleShare: Number(draft.resale) / 100,
-    ...(pointMinor === null ? {} : { pointMinor }),
+    ...(typeof point === 'number' ? { pointMinor: point } : {}),
   };
 }
+
+const minorOr = <T>(nothing: T, amount: Amount): number | T => (typeof amount === 'number' ? amount : nothing);

@@ -1,4 +1,4 @@
-import { type Candidate, mainColourOf } from '@outfit/core';
+import { amountOf, type Candidate, mainColourOf } from '@outfit/core';
 import { SlidersHorizontal } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useMemo } from 'react';
@@ -114,20 +114,21 @@ function MoreFilters({ filters, all, onFilter }: CandidateFilterBarProps) {
       </Label>
       <Label text="Under this price, landed (owned counts as nothing)">
         <OwnInput
-          type="number"
-          min={0}
-          step={0.1}
+          inputMode="decimal"
           value={priceText(filters.underMinor)}
-          asValue={(text) => priceText(minorOf(text))}
-          onFollow={(text) => onFilter({ underMinor: minorOf(text) })}
+          asValue={(text) => priceText(priceOf(text))}
+          onFollow={(text) => onFilter({ underMinor: priceOf(text) })}
         />
       </Label>
     </>
   );
 }
 
-/** A price as typed in minor units; null for none. */
-const minorOf = (text: string): number | null => Math.max(0, Math.round(Number(text) * 100)) || null;
+/** A price as typed, in minor units; null for none yet. */
+const priceOf = (text: string): number | null => {
+  const amount = amountOf(text);
+  return typeof amount === 'number' && amount > 0 ? amount : null;
+};
 const priceText = (minor: number | null): string => (minor === null ? '' : String(minor / 100));
 
 function Chip({ on, onToggle, children }: { readonly on: boolean; readonly onToggle: (on: boolean) => void; readonly children: string }) {

@@ -106,7 +106,11 @@ function FixRow({ figure, fix, isChosen, onToggle }: FixRowProps) {
     const look = figure.looks.find(({ id }) => id === figure.chosenLook);
     if (!look) return;
     const done = await attempt(
-      edit({ id: look.id, version: look.version, editLookDto: { edits: [...fix.edits], label: fix.label.slice(0, 200), on: 'line-up' } }).unwrap(),
+      edit({
+        id: look.id,
+        version: look.version,
+        editLookDto: { edits: [...fix.edits], label: fix.label.slice(0, 200), on: 'line-up' },
+      }).unwrap(),
     );
     if (done) tell(`${figure.brief.name}: ${fix.label}. Undo takes it back.`);
   };

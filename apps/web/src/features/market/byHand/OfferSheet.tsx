@@ -1,10 +1,9 @@
-import { type Condition, CONDITIONS } from '@outfit/core';
+import { amountOf, type Condition, CONDITIONS } from '@outfit/core';
 import { useState } from 'react';
 import { type SellerDto, useAddOfferMutation } from '@/api';
 import { PartPicker } from '@/parts';
-import { Button, Choice, Input, Label, sentenceOf, Sheet, tell } from '@/ui';
+import { AmountInput, Button, Choice, Input, Label, sentenceOf, Sheet, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import { minorOf } from '@outfit/core';
 
 /** What a seller offers, written down part by part; the sheet stays for the next one. */
 export function OfferSheet({ seller }: { readonly seller: SellerDto }) {
@@ -30,7 +29,8 @@ function Fields({ seller }: { readonly seller: SellerDto }) {
   const [stock, setStock] = useState('1');
   const [condition, setCondition] = useState<Condition>('used');
   const [kept, setKept] = useState<readonly string[]>([]);
-  const priceMinor = price.trim() === '' ? null : minorOf(price);
+  const amount = amountOf(price);
+  const priceMinor = typeof amount === 'number' ? amount : null;
   const ready = item !== null && priceMinor !== null && Number(stock) > 0;
   const submit = async (): Promise<void> => {
     if (item === null || priceMinor === null) return;
@@ -57,7 +57,7 @@ function Fields({ seller }: { readonly seller: SellerDto }) {
       </div>
       <div className="grid grid-cols-3 gap-3">
         <Label text="Price of one">
-          <Input inputMode="decimal" placeholder="0.42" value={price} onChange={(event) => setPrice(event.target.value)} />
+          <AmountInput placeholder="0.42" value={price} onType={setPrice} />
         </Label>
         <Label text="How many are left">
           <Input inputMode="numeric" value={stock} onChange={(event) => setStock(event.target.value.replace(/\D/g, ''))} />

@@ -1,4 +1,4 @@
-import { minorOf } from '@outfit/core';
+import { amountOf } from '@outfit/core';
 import type { SellerByHandDto, SellerDto } from '@/api';
 
 /** A seller as it is being written down: amounts as they are typed. */
@@ -45,6 +45,12 @@ export function draftOf(seller: SellerDto): SellerDraft {
     trusted: seller.trusted,
     thirdParty: seller.thirdParty,
   };
+}
+
+/** An amount of a seller’s terms, where nothing is nothing; null for what is none. */
+function minorOf(text: string): number | null {
+  const amount = amountOf(text);
+  return amount === 'nothing' ? 0 : amount === 'unreadable' ? null : amount;
 }
 
 /** What a draft would be sent as; the first field that cannot be read, in words, when there is one. */

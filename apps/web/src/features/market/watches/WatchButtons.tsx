@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { type ItemPricesDto, type NewWatchDto, useAddWatchMutation, useListSellersQuery } from '@/api';
-import { attempt, Button, Choice, Input, Label, tell } from '@/ui';
+import { amountOf } from '@outfit/core';
+import { AmountInput, attempt, Button, Choice, Label, tell } from '@/ui';
 
 /** "Tell me below 3.00", when a seller has it, when the cheapest way to it changes. */
 export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
@@ -9,7 +10,7 @@ export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
   const [price, setPrice] = useState('');
   const [seller, setSeller] = useState('');
   const item = { kind: prices.kind, id: prices.id };
-  const priceMinor = Math.round(Number(price.replace(',', '.')) * 100);
+  const priceMinor = amountOf(price);
   const watch = async (newWatchDto: NewWatchDto): Promise<void> => {
     if (await attempt(add({ newWatchDto }).unwrap())) tell.success('Watched for. Notices stand on the Market page.');
   };
@@ -19,9 +20,12 @@ export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
       <h2 className="text-[1.07rem]">Tell me</h2>
       <div className="flex items-end gap-2">
         <Label text="when it is below" className="flex-1">
-          <Input inputMode="decimal" value={price} placeholder="3.00" onChange={(event) => setPrice(event.target.value)} />
+          <AmountInput value={price} placeholder="3.00" onType={setPrice} />
         </Label>
-        <Button disabled={isLoading || !(priceMinor > 0)} onClick={() => void watch({ kind: 'below', item, priceMinor })}>
+        <Button
+          disabled={isLoading || typeof priceMinor !== 'number' || priceMinor === 0}
+          onClick={() => typeof priceMinor === 'number' && void watch({ kind: 'below', item, priceMinor })}
+        >
           Watch the price
         </Button>
       </div>

@@ -1,8 +1,8 @@
-import { ALTERATION_KINDS, type AlterationKind, cautionFor, CONDITIONS, isIrreversible } from '@outfit/core';
+import { ALTERATION_KINDS, type AlterationKind, amountOf, cautionFor, CONDITIONS, isIrreversible } from '@outfit/core';
 import { DEFECTS } from '@outfit/core/wardrobe';
 import { useMemo, useState } from 'react';
 import type { DeedDto, PieceDto, PlaceDto } from '@/api';
-import { Button, Choice, Input, Label, Picker, plural } from '@/ui';
+import { AmountInput, Button, Choice, Input, Label, Picker, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { useDeeds } from './useDeeds';
 
@@ -47,7 +47,7 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
   const [what, setWhat] = useState('');
   const [brought, setBrought] = useState('');
   const [note, setNote] = useState('');
-  const broughtMinor = Math.round(Number(brought.replace(',', '.')) * 100);
+  const broughtMinor = BRINGS.includes(deed) ? amountOf(brought) : 'nothing';
   const goesSomewhere = deed === 'move' || deed === 'return';
   const options = useMemo(
     () =>
@@ -60,7 +60,8 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
   const isReady =
     (count === undefined || (Number.isInteger(count) && count >= 1 && count <= (only?.quantity ?? 0))) &&
     (!goesSomewhere || to !== null) &&
-    (deed !== 'lend' || person.trim() !== '');
+    (deed !== 'lend' || person.trim() !== '') &&
+    broughtMinor !== 'unreadable';
   const submit = async (): Promise<void> => {
     const done = await act(
       {
@@ -72,7 +73,7 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
         ...(deed === 'split' ? { note } : {}),
         ...(deed === 'condition' ? { condition } : {}),
         ...(deed === 'alter' ? { alteration, what: what.trim(), note } : {}),
-        ...(BRINGS.includes(deed) && brought !== '' && broughtMinor >= 0 ? { broughtMinor } : {}),
+        ...(typeof broughtMinor === 'number' ? { broughtMinor } : {}),
       },
       pieces,
       count,
@@ -101,7 +102,7 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
       )}
       {deed === 'sell' && (
         <Label text={`What it brought in all, in ${currency}`}>
-          <Input inputMode="decimal" className="!w-28 font-mono" value={brought} onChange={(event) => setBrought(event.target.value)} />
+          <AmountInput className="!w-28" value={brought} onType={setBrought} />
         </Label>
       )}
       {deed === 'lend' && (

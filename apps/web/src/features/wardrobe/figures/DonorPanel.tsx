@@ -1,9 +1,9 @@
-import { money } from '@outfit/core';
+import { amountOf, money } from '@outfit/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { type DonorDto, useChangePlaceMutation, useCloseBoxMutation, useListPlacesQuery } from '@/api';
 import { toPrices } from '@/parts';
-import { attempt, Button, Input, Label, Picker, plural, useOneForm } from '@/ui';
+import { AmountInput, attempt, Button, Input, Label, Picker, plural, useOneForm } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { useDeeds } from '../deeds';
 import { DonorPicture } from './DonorPicture';
@@ -192,19 +192,19 @@ function IntoPlace({ label, act, onPlace }: IntoPlaceProps) {
 function Sell({ onSold }: { readonly onSold: (broughtMinor: number) => Promise<unknown> }) {
   const { currency } = useWorkspace();
   const [amount, setAmount] = useState('');
-  const minor = Math.round(Number(amount.replace(',', '.')) * 100);
+  const minor = amountOf(amount);
   return (
     <form
       className="border-rule bg-paper space-y-2 border p-3"
       onSubmit={(event) => {
         event.preventDefault();
-        void onSold(minor);
+        if (typeof minor === 'number') void onSold(minor);
       }}
     >
       <Label text={`What it brought, in ${currency}`}>
-        <Input inputMode="decimal" value={amount} onChange={(event) => setAmount(event.target.value)} />
+        <AmountInput value={amount} onType={setAmount} />
       </Label>
-      <Button type="submit" tone="act" disabled={!(minor >= 0)}>
+      <Button type="submit" tone="act" disabled={typeof minor !== 'number'}>
         Sold whole
       </Button>
     </form>
