@@ -151,6 +151,14 @@ describe('reference pictures', () => {
     const pinned = await server.put<ReferencePictureDto[]>(`references/${id}/pins`, { pins: [{ x: 0.5, y: 0.25, note: 'This red' }] });
     expect(pinned.body[0]?.pins).toEqual([{ x: 0.5, y: 0.25, note: 'This red' }]);
     expect((await server.put(`references/${id}/pins`, { pins: [{ x: 1.5, y: 0, note: 'Outside' }] })).status).toBe(400);
+    // Somebody who saw it before that does not write over it.
+    const stale = await server.put(`references/${id}/pins?version=${body[0]?.version ?? 0}`, {
+      pins: [{ x: 0.1, y: 0.1, note: 'Another' }],
+    });
+    expect([stale.status, (await server.get<ReferencePictureDto[]>('figures/odile-marsh/references')).body[0]?.pins]).toEqual([
+      409,
+      [{ x: 0.5, y: 0.25, note: 'This red' }],
+    ]);
     expect((await server.request<ReferencePictureDto[]>('DELETE', `references/${id}`)).body).toEqual([]);
     const restored = await server.post<ReferencePictureDto[]>(`references/${id}/restore`);
     expect(restored.body[0]?.pins).toHaveLength(1);

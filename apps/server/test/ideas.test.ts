@@ -134,6 +134,35 @@ describe('what is owed', () => {
     ).toBe(404);
   });
 
+  test('that was changed elsewhere meanwhile is not written over', async () => {
+    const seen = (await page()).owed.find(({ who }) => who === 'Tobin Marl');
+    const { who, what, agreed, dueOn, figures, doneOn, version, id } = seen ?? {
+      who: '',
+      what: '',
+      agreed: '',
+      dueOn: null,
+      figures: [],
+      doneOn: null,
+      version: 0,
+      id: '',
+    };
+    const send = (words: string) =>
+      server.put<{ message: string; current: { agreed: string } }>(`ideas/owed/${id}?version=${version}`, {
+        who,
+        what,
+        agreed: words,
+        dueOn,
+        figures,
+        doneOn,
+      });
+    expect((await send('The first word')).status).toBe(200);
+    const second = await send('The second word');
+    expect([second.status, second.body.current.agreed]).toEqual([409, 'The first word']);
+    expect((await page()).owed.find((row) => row.id === id)?.agreed).toBe('The first word');
+    await undo();
+    expect((await page()).owed.find((row) => row.id === id)?.agreed).toBe(agreed);
+  });
+
   test('can be given though a figure of it lies in the bin meanwhile', async () => {
     const poster = (await page()).owed.find(({ who }) => who === 'The winter fair');
     await server.put('figures/bin', { figures: ['perrin-oake'], isAway: true });

@@ -127,6 +127,38 @@ describe('the verifier', () => {
     expect(verifyPlan(problem, plan).map((fault) => fault.sentence)).toEqual(expect.arrayContaining([expect.stringMatching(sentence)]));
   });
 
+  test('counts resale of no more than is wanted of it, and by the share that is hoped for', () => {
+    // One lantern is bought for the need and two besides; of the two, one is sold at 50, of which half is counted: 310 + 120 − 25.
+    const problem: BasketProblem = {
+      ...EXAMPLE,
+      resale: [{ variant: 'lantern', valueMinor: 50, upTo: 1 }],
+      rules: { ...NO_RULES, resaleShare: 0.5 },
+    };
+    const bought = withParcel({
+      ...{ goodsMinor: 330, weightG: 7 },
+      lines: [
+        { offer: 'near cape', quantity: 1 },
+        { offer: 'near lantern', quantity: 3 },
+      ],
+    });
+    const plan = (costMinor: number): BasketPlan => ({
+      ...bought,
+      ...{
+        status: 'within-gap',
+        paidMinor: 430,
+        costMinor,
+        boundMinor: costMinor,
+        gap: 0,
+        leftovers: [{ variant: 'lantern', quantity: 2 }],
+      },
+      compared: { cheapestEachMinor: null, fewestParcelsMinor: null, curve: [] },
+    });
+    const costs = (costMinor: number): readonly string[] =>
+      verifyPlan(problem, plan(costMinor)).flatMap(({ path, sentence }) => (path === '/costMinor' ? [sentence] : []));
+    expect(costs(405)).toEqual([]);
+    expect(costs(380)).toEqual(['The cost is 405, not 380.']);
+  });
+
   test('believes that a gap was reached only when it was', () => {
     const { costMinor } = EXAMPLE_PLAN;
     const boundMinor = costMinor - 10;

@@ -106,6 +106,8 @@ describe('the steps of the bench', () => {
     expect(titles(steps).map((title) => title.split(':')[0])).toEqual([
       ...['fetch', 'take apart', 'take apart', 'put away', 'build', 'build', 'build', 'look'],
     ]);
+    // It does not make way to go back: nothing of what it had besides goes on again.
+    expect(titles(steps).filter((title) => title.includes('to make way'))).toEqual([]);
     const end = doAll(steps, copies, [own]);
     expect(end.on('copy ada')).toEqual(copies[0]?.pieces.map((row) => row.piece).sort());
     expect(end.where.get('ada headgear')).toBe('away');

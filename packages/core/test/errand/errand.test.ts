@@ -15,6 +15,8 @@ import {
   type ErrandInput,
   type Position,
 } from '../../src/index.js';
+import type { Parcel } from '../../src/basket/index.js';
+import { lineTotals } from '../../src/errand/landedShares.js';
 import { EXAMPLE } from '../basket/example.js';
 import { input, line, look, offer, solve } from './example.js';
 
@@ -229,6 +231,26 @@ describe('what is said of a plan', () => {
       ['pin', 40],
       ['cape', 360],
     ]);
+  });
+
+  test('what a line costs of which nothing is used is a charge on the others; where none is used, each bears its own', () => {
+    const parcel = {
+      postageMinor: 300,
+      handlingMinor: 0,
+      dutyMinor: 0,
+      lines: ['pin', 'cape', 'filler'].map((offer) => ({ offer, quantity: 1 })),
+    };
+    const totals = (prices: readonly number[], used: readonly number[]): readonly number[] =>
+      lineTotals(parcel as unknown as Parcel, new Map(parcel.lines.map(({ offer }, i) => [offer, prices[i] ?? 0])), (i) =>
+        used.includes(i),
+      );
+    // 300 of postage and 50 of filler over 10 and 90: 35 and 315.
+    expect(totals([10, 90, 50], [0, 1])).toEqual([45, 405, 0]);
+    // Nobody uses any of it: 300 over 10, 90 and 50 is 20, 180 and 100, and no line is charged twice.
+    expect(totals([10, 90, 50], [])).toEqual([30, 270, 150]);
+    // Gifts have no price: those that are used bear the postage between them.
+    expect(totals([0, 0, 0], [0, 1])).toEqual([150, 150, 0]);
+    expect(totals([0, 0, 50], [0])).toEqual([350, 0, 0]);
   });
 
   test('against each part at its cheapest: money, or parts', () => {

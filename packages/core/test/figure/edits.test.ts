@@ -101,6 +101,13 @@ describe('what else is kept with a look', () => {
     const preferred = after(look, { action: 'prefer substitute', position: 'headgear', variant: 'HA-1·brown' });
     expect(preferred.substitutes?.map((row) => row.variant)).toEqual(['HA-1·black', 'HA-1·brown', 'HA-2·black']);
     expect(after(look, { action: 'drop substitute', position: 'headgear', variant: 'HA-1·black' }).substitutes).toHaveLength(2);
+    // One of another position in between is passed over: it is no choice for the same place.
+    const mixed = {
+      ...look,
+      substitutes: [look.substitutes?.[0], { position: 'hips', variant: 'LG-1·brown', reason: '' }, look.substitutes?.[1]],
+    } as Look;
+    const up = after(mixed, { action: 'prefer substitute', position: 'headgear', variant: 'HA-2·black' });
+    expect(up.substitutes?.map((row) => row.variant)).toEqual(['HA-2·black', 'HA-1·black', 'LG-1·brown']);
     expect(() => after('', { action: 'note substitute', position: 'torso', variant: 'HA-1·black', reason: '' })).toThrow(EditRefused);
   });
 

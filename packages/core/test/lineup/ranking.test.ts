@@ -42,6 +42,12 @@ describe('strengths of figures by pairs', () => {
     expect(strengthsOf(['a', 'b'], times(5, 'a', 'b', 'tie')).theta[0]).toBeCloseTo(0, 6);
   });
 
+  test('one tie and nothing else: ν solves ν = 1.5 / (1/(2 + ν) + 1), which is 1.1375', () => {
+    const { tie } = strengthsOf(['a', 'b'], times(1, 'a', 'b', 'tie'));
+    expect(tie).toBeCloseTo((Math.sqrt(14.25) - 1.5) / 2, 4);
+    expect(tie).toBeCloseTo(1.1375, 3);
+  });
+
   test('the maximum is a maximum: the posterior falls whichever strength is moved', () => {
     const someChoice = fc.record({
       first: fc.constantFrom('a', 'b', 'c', 'd'),

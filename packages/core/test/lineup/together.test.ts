@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { emptyBrief, P40 } from '../../src/index.js';
+import { Catalogue, emptyBrief, P40 } from '../../src/index.js';
 import {
   EMPTY_PLAN,
   heightsOf,
@@ -34,6 +34,34 @@ describe('variety', () => {
     expect(traits.find(({ trait }) => trait === 'expression')?.values.map(({ key }) => key)).toEqual(['calm', 'cross', 'glad']);
     expect(sentences()).toContain('One face twice: A and C wear smile.');
     expect(sentences()).toContain('3 of 4 wear the same legs.');
+  });
+
+  test('names the kinds of hair that nobody has; silver is grey, and is had', () => {
+    const data = {
+      ...CATALOGUE.data,
+      colours: [
+        ...CATALOGUE.data.colours,
+        { id: 'silver', name: 'silver', hex: '#C7C9CC', finish: 'solid' as const, kind: 'hair' as const },
+      ],
+      variants: [...CATALOGUE.data.variants, { id: 'HA-1·silver', mould: 'HA-1', colours: ['silver'] }],
+    };
+    const remarks = (hair: readonly string[]): string | undefined => {
+      const catalogue = new Catalogue(data);
+      const heads = hair.map((variant, i) =>
+        seenOf(
+          {
+            ...{ id: `f${i}`, name: `F${i}`, role: '', faction: '', free: [], brief: emptyBrief(`f${i}`) },
+            look: lookOf(`head HD-1·light·face, headgear ${variant}, torso TO-1·red, hips LG-1·brown, ${BODY}`),
+          },
+          catalogue,
+        ),
+      );
+      return varietyOf(heads, catalogue, EMPTY_PLAN)
+        .remarks.map(({ sentence }) => sentence)
+        .find((sentence) => sentence.startsWith('Nobody'));
+    };
+    expect(remarks(['HA-1·black', 'HA-1·brown', 'HA-1·black', 'HA-1·brown'])).toBe('Nobody has red, blond or grey hair.');
+    expect(remarks(['HA-1·black', 'HA-1·brown', 'HA-1·silver', 'HA-1·brown'])).toBe('Nobody has red or blond hair.');
   });
 
   test('a uniform is alike on purpose; twins and rank and file share a face, a leader does not', () => {

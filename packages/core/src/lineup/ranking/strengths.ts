@@ -107,7 +107,11 @@ export function strengthsOf(items: readonly string[], choices: readonly PairChoi
       moved = Math.max(moved, Math.abs(next - (theta[i] ?? 0)));
       theta[i] = next;
     }
-    if (ties > 0) tie = (ties + TIE_SHAPE) / (tieLoad + TIE_RATE);
+    if (ties > 0) {
+      const next = (ties + TIE_SHAPE) / (tieLoad + TIE_RATE);
+      moved = Math.max(moved, Math.abs(next - tie));
+      tie = next;
+    }
     if (moved < SETTLED * 10) break;
   }
   const comparisons = pairs.reduce((all, row) => all + row.wins + row.losses + row.ties, 0);
