@@ -7,7 +7,6 @@ import { WardrobeModule } from '../wardrobe/index.js';
 import { BenchController } from './bench.controller.js';
 import { BenchService } from './bench.service.js';
 import { ClosingsService } from './closings.service.js';
-import { BenchOpening } from './opening.service.js';
 import { BenchPlanner } from './planning/planner.service.js';
 import { ToDoService } from './toDo.service.js';
 import { TroublesService } from './troubles.service.js';
@@ -16,6 +15,6 @@ import { BenchViews } from './views.service.js';
 @Module({
   imports: [CatalogueModule, FiguresModule, MarketModule, ParcelsModule, WardrobeModule],
   controllers: [BenchController],
-  providers: [BenchOpening, BenchPlanner, BenchService, BenchViews, ClosingsService, ToDoService, TroublesService],
+  providers: [BenchPlanner, BenchService, BenchViews, ClosingsService, ToDoService, TroublesService],
 })
 export class BenchModule {}

@@ -1,3 +1,2 @@
-export { loadDemo } from './loadDemo.js';
-export { photographDemo } from './photographDemo.js';
+export { loadDemo, photographDemo } from './seed/index.js';
 export { BeginningModule } from './beginning.module.js';

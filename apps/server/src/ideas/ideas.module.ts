@@ -7,12 +7,10 @@ import { EveningService } from './evening.service.js';
 import { IdeasController } from './ideas.controller.js';
 import { IdeasService } from './ideas.service.js';
 import { IdeasStore } from './ideas.store.js';
-import { IdeasOpening } from './opening.service.js';
 
 @Module({
   imports: [CatalogueModule, FiguresModule, MarketModule, WardrobeModule],
   controllers: [IdeasController],
-  providers: [EveningService, IdeasOpening, IdeasService, IdeasStore],
-  exports: [IdeasOpening],
+  providers: [EveningService, IdeasService, IdeasStore],
 })
 export class IdeasModule {}

@@ -1,2 +1,2 @@
 export { IdeasModule } from './ideas.module.js';
-export { IdeasOpening } from './opening.service.js';
+export { IdeasStore } from './ideas.store.js';

@@ -1,3 +1,5 @@
 export { ParcelsModule } from './parcels.module.js';
 export { ParcelsService } from './parcels.service.js';
-export { ParcelsOpening } from './ordering/opening.service.js';
+export { OrdersService } from './ordering/orders.service.js';
+export { ParcelDeeds } from './parcelDeeds.service.js';
+export type { Happens } from './parcels.record.js';

@@ -5,7 +5,6 @@ import { ConsumablesController, ConsumablesService } from './consumables/index.j
 import { DonorsController, DonorsService, ProductsService } from './donors/index.js';
 import { ExchangeController, ExchangeService } from './exchange/index.js';
 import { Ledger, LedgerController, PieceDeeds, PlacesService } from './ledger/index.js';
-import { OpeningService } from './opening.service.js';
 import { WardrobePicturesController, WardrobePicturesService } from './pictures/index.js';
 import { PieceListService } from './pieceList.service.js';
 import { PieceSearch } from './pieceSearch.js';
@@ -33,7 +32,6 @@ import { WardrobeStore } from './wardrobe.store.js';
     Ledger,
     ExchangeService,
     PieceDeeds,
-    OpeningService,
     PieceListService,
     PieceSearch,
     PlacesService,

@@ -1,6 +1,6 @@
 import { CATALOGUE_KINDS, type CatalogueKind, type CatalogueRow, type CatalogueRows, NOTHING_KNOWN, rowFaults } from '@outfit/core';
 import type { Database as Connection } from 'better-sqlite3';
-import { turnDeed, type TurnedRow, type TurnOutcome, TurnRefused, type TurnTask } from '../../platform/log/index.js';
+import { ChangeLog, turnDeed, type TurnedRow, type TurnOutcome, TurnRefused, type TurnTask } from '../../platform/log/index.js';
 import { preparing } from '../../platform/sqlite/index.js';
 import { CatalogueStore } from '../catalogue.store.js';
 
@@ -34,15 +34,10 @@ function put(rows: readonly TurnedRow[], connection: Connection): void {
 function refuseWorn(variants: readonly string[], connection: Connection): void {
   if (variants.length === 0) return;
   const leaving = new Set(variants);
-  const named = connection
-    .prepare(
-      `SELECT DISTINCT json_extract(part.value, '$.variant') FROM look, json_each(look.parts) AS part
-       UNION SELECT json_extract(part.value, '$.variant') FROM slice, json_each(COALESCE(slice.before, '{}'), '$.parts') AS part WHERE slice.subject = 'look'
-       UNION SELECT json_extract(part.value, '$.variant') FROM slice, json_each(COALESCE(slice.after, '{}'), '$.parts') AS part WHERE slice.subject = 'look'
-       UNION SELECT json_extract(part.value, '$.variant') FROM slice, json_each(COALESCE(slice.before, '{}'), '$.spots') AS part WHERE slice.subject = 'look'
-       UNION SELECT json_extract(part.value, '$.variant') FROM slice, json_each(COALESCE(slice.after, '{}'), '$.spots') AS part WHERE slice.subject = 'look'`,
-    )
+  const prepare = preparing(connection);
+  // eslint-disable-next-line house/tables -- the store of looks loads a framework, and a worker asks for thousands of parts at once
+  const worn = prepare(`SELECT DISTINCT json_extract(part.value, '$.variant') FROM look, json_each(look.parts) AS part`)
     .pluck()
-    .all() as (string | null)[];
-  if (named.some((variant) => variant !== null && leaving.has(variant))) throw new TurnRefused(NAMED);
+    .all() as string[];
+  if ([...worn, ...new ChangeLog(prepare).partsOfLooks()].some((variant) => leaving.has(variant))) throw new TurnRefused(NAMED);
 }

@@ -6,7 +6,7 @@ import { ChangeLog, type Document, type Slice } from '../../platform/log/index.j
 import { preparing } from '../../platform/sqlite/index.js';
 import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
 import type { OfferEntity } from '../market.entities.js';
-import { recordTouched } from './recordTouched.js';
+import { recordTouched } from './touchedRecord.js';
 
 type OfferRow = RowOf<ReturnType<typeof offerColumns>>;
 type Listed = Pick<OfferEntity, 'seller' | 'kind' | 'item' | 'condition' | 'multiple' | 'priceMinor' | 'stock'>;

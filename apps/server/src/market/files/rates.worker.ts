@@ -4,7 +4,7 @@ import { preparing } from '../../platform/sqlite/index.js';
 import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
 import { CURRENCY, LowestRecord } from '../records/index.js';
 import { followTerms } from './followTerms.js';
-import { rateOf } from './marketRows.js';
+import { rateOf } from './filedRecord.js';
 
 type RateRow = RowOf<ReturnType<typeof rateColumns>>;
 

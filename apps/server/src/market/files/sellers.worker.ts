@@ -4,7 +4,7 @@ import { preparing } from '../../platform/sqlite/index.js';
 import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
 import { LowestRecord } from '../records/index.js';
 import { followTerms } from './followTerms.js';
-import { sellerOf } from './marketRows.js';
+import { sellerOf } from './filedRecord.js';
 
 type SellerRow = RowOf<ReturnType<typeof sellerColumns>>;
 

@@ -2,8 +2,8 @@ import type { Database as Connection } from 'better-sqlite3';
 import { type Document, turnDeed, type TurnedRow, type TurnOutcome, TurnRefused, type TurnTask } from '../../platform/log/index.js';
 import { preparing } from '../../platform/sqlite/index.js';
 import { LowestRecord } from '../records/index.js';
-import { writeOffer, writeRate, writeSeller } from './marketRows.js';
-import { recordTouched } from './recordTouched.js';
+import { writeOffer, writeRate, writeSeller } from './filedRecord.js';
+import { recordTouched } from './touchedRecord.js';
 
 /** Takes back what a file brought to the market, or brings it again, in a worker. The prices follow in the same transaction. */
 export default function turnFile(task: TurnTask): TurnOutcome {

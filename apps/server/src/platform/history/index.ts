@@ -1,3 +1,3 @@
 export { ChangeDto } from './history.dto.js';
 export { HistoryModule } from './history.module.js';
-export { HistoryService, type Restorer, type Restoring, type TurnFile } from './history.service.js';
+export { HistoryService, type Restorer, type Restoring } from './history.service.js';

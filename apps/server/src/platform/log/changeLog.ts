@@ -43,6 +43,15 @@ interface StoredSlice {
 
 const COLUMNS = 'id, at, subject AS line, item, kind, label, about, refersTo';
 
+/** A look is kept whole, or by the spots of it that changed. */
+const PARTS_OF_LOOKS = (['before', 'after'] as const)
+  .flatMap((side) => (['$.parts', '$.spots'] as const).map((path) => [side, path] as const))
+  .map(
+    ([side, path]) =>
+      `SELECT json_extract(part.value, '$.variant') AS variant FROM slice, json_each(COALESCE(slice.${side}, '{}'), '${path}') AS part WHERE slice.subject = 'look'`,
+  )
+  .join(' UNION ALL ');
+
 const documentOf = (text: string | null): Document | null => (text === null ? null : (JSON.parse(text) as Document));
 const textOf = (document: Document | null): string | null => (document === null ? null : JSON.stringify(document));
 const sliceOf = <T extends StoredSlice>({ before, after, ...row }: T) => ({ ...row, before: documentOf(before), after: documentOf(after) });
@@ -176,11 +185,12 @@ export class ChangeLog {
 
   /** Is a part named anywhere in what the log keeps of looks? */
   isPartOfALook(variant: string): boolean {
-    const named = (side: 'before' | 'after', path: '$.parts' | '$.spots'): string =>
-      `EXISTS (SELECT 1 FROM slice, json_each(COALESCE(slice.${side}, '{}'), '${path}') AS part
-         WHERE slice.subject = 'look' AND json_extract(part.value, '$.variant') = @variant)`;
-    const sql = (['before', 'after'] as const).flatMap((side) => [named(side, '$.parts'), named(side, '$.spots')]).join(' OR ');
-    return this.prepare(`SELECT ${sql}`).pluck().get({ variant }) === 1;
+    return this.prepare(`SELECT EXISTS (SELECT 1 FROM (${PARTS_OF_LOOKS}) WHERE variant = ?)`).pluck().get(variant) === 1;
+  }
+
+  /** The parts that the log keeps of looks, so that undo could bring them back. */
+  partsOfLooks(): readonly string[] {
+    return this.prepare(`SELECT DISTINCT variant FROM (${PARTS_OF_LOOKS}) WHERE variant IS NOT NULL`).pluck().all() as string[];
   }
 
   private linesOf(change: number): readonly LineOf[] {

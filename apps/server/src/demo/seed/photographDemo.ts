@@ -1,12 +1,12 @@
 import type { INestApplicationContext } from '@nestjs/common';
 import { drawLook, figureBox } from '@outfit/drawing';
 import sharp from 'sharp';
-import { BenchService } from '../bench/index.js';
-import { CatalogueService } from '../catalogue/index.js';
-import { Clock } from '../platform/clock/index.js';
-import { Database } from '../platform/db/index.js';
-import { FileStore } from '../platform/files/index.js';
-import { WardrobePicturesService } from '../wardrobe/index.js';
+import { BenchService } from '../../bench/index.js';
+import { CatalogueService } from '../../catalogue/index.js';
+import { Clock } from '../../platform/clock/index.js';
+import { Database } from '../../platform/db/index.js';
+import { FileStore } from '../../platform/files/index.js';
+import { WardrobePicturesService } from '../../wardrobe/index.js';
 
 const SIZE = { width: 720, height: 900 };
 /** Walls and tables of a room, by turns: from the top of the wall down, then the table. */

@@ -1,13 +1,11 @@
-import { Injectable } from '@nestjs/common';
 import { dayNumber, isoDay } from '@outfit/core';
 import type { DemoIdea, DemoOwed } from '@outfit/demo';
 import { randomUUID } from 'node:crypto';
-import { Clock } from '../platform/clock/index.js';
-import { IdeasStore } from './ideas.store.js';
+import { Clock } from '../../platform/clock/index.js';
+import { IdeasStore } from '../../ideas/index.js';
 
 /** Ideas and promises a workspace opens with. */
-@Injectable()
-export class IdeasOpening {
+export class IdeasSeed {
   constructor(
     private readonly store: IdeasStore,
     private readonly clock: Clock,

@@ -1,9 +1,8 @@
-import { Injectable } from '@nestjs/common';
 import { type CatalogueData, dayNumber, isoDay } from '@outfit/core';
 import { type EntryKind, type Movement, OUTSIDE, piecesThere } from '@outfit/core/wardrobe';
 import type { DemoDeed, DemoRun } from '@outfit/demo';
-import { CatalogueService } from '../catalogue/index.js';
-import { Ledger, type LotRow } from './ledger/index.js';
+import { CatalogueService } from '../../catalogue/index.js';
+import { Ledger, type LotRow } from '../../wardrobe/index.js';
 
 /** What a deed enters, once it is known on which day. */
 interface Opening {
@@ -13,8 +12,7 @@ interface Opening {
 }
 
 /** Fills an empty wardrobe with a history: deeds on days gone by, as if they had been done one after the other. */
-@Injectable()
-export class OpeningService {
+export class WardrobeSeed {
   constructor(
     private readonly catalogue: CatalogueService,
     private readonly ledger: Ledger,

@@ -1,15 +1,11 @@
-import { Injectable } from '@nestjs/common';
 import { dayNumber, isoDay } from '@outfit/core';
 import type { DemoOrder } from '@outfit/demo';
 import { MarketService } from '../../market/index.js';
 import { Ledger } from '../../wardrobe/index.js';
-import { ParcelDeeds } from '../parcelDeeds.service.js';
-import type { Happens } from '../parcels.record.js';
-import { OrdersService } from './orders.service.js';
+import { type Happens, OrdersService, ParcelDeeds } from '../../parcels/index.js';
 
 /** Fills an empty workspace with orders. */
-@Injectable()
-export class ParcelsOpening {
+export class OrdersSeed {
   constructor(
     private readonly deeds: ParcelDeeds,
     private readonly orders: OrdersService,

@@ -1,22 +1,17 @@
-import { Injectable } from '@nestjs/common';
 import { dayNumber, isoDay, type LookPart } from '@outfit/core';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import type { DemoInHand, InHand } from '@outfit/demo';
 import { randomUUID } from 'node:crypto';
-import { FiguresStore } from '../figures/index.js';
-import { Database } from '../platform/db/index.js';
-import { Ledger } from '../wardrobe/index.js';
-import { type BenchPlan, BenchRecord, type SessionRow, type TickRow } from './bench.record.js';
-import { BenchService } from './bench.service.js';
-import { movementsOf } from './movements.js';
-import { BenchPlanner } from './planning/planner.service.js';
+import { FiguresStore } from '../../figures/index.js';
+import { Database } from '../../platform/db/index.js';
+import { Ledger } from '../../wardrobe/index.js';
+import { type BenchPlan, BenchPlanner, BenchRecord, BenchService, movementsOf, type SessionRow, type TickRow } from '../../bench/index.js';
 
 const BOX = 'Hobby room › Sill box';
 const MINUTE = 60_000;
 
 /** Fills an empty bench with what was built before: every step an entry of its day, as if it had been ticked then. */
-@Injectable()
-export class BenchOpening {
+export class BenchSeed {
   private readonly record: BenchRecord;
 
   constructor(

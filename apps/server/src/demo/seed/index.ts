@@ -1,0 +1,2 @@
+export { loadDemo } from './loadDemo.js';
+export { photographDemo } from './photographDemo.js';
