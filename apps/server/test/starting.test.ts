@@ -126,6 +126,64 @@ describe('a database', () => {
     database.close();
   });
 
+  test('of an older Outfit has its deeds cut into slices, each with what it changed, and what stood stands', async () => {
+    const older = await openDatabase(file, { ...SCHEMA, migrations: SCHEMA.migrations.slice(0, 18) }, NOW);
+    const tray = { id: 'place-9', kind: 'made', name: 'Tray', parent: null, path: 'Tray' };
+    const parcel = { row: { id: 'p', state: 'sent', version: 3 }, lines: [{ id: 7, came: 0 }], claims: [] };
+    const deeds: readonly (readonly [subject: string, item: string, before: unknown, after: unknown])[] = [
+      ['wardrobe', 'all', {}, { places: [tray] }],
+      ['wardrobe', 'all', { entry: 5, isBack: true }, { entry: 5 }],
+      ['wardrobe', 'all', { consumed: { id: 'c', quantity: 7 } }, { consumed: { id: 'c', quantity: -7 } }],
+      [
+        ...(['wardrobe', 'all'] as const),
+        { entry: 6, isBack: true, others: [parcel] },
+        { entry: 6, others: [{ ...parcel, row: { ...parcel.row, state: 'arrived', version: 4 }, claims: [{ id: 2 }] }] },
+      ],
+      ['market', 'all', {}, { binned: ['stall'] }],
+      [
+        'line-up',
+        'crew',
+        { figures: { f: { role: '', brief: { year: 1900 } } } },
+        { figures: { f: { role: 'Oar', brief: { year: 1901 } } } },
+      ],
+    ];
+    await older.write(() => {
+      const insert = older.prepare(
+        `INSERT INTO change (id, at, subject, item, kind, label, undo, redo, before, after) VALUES (?, 'now', ?, ?, 'edit', 'deed', NULL, NULL, ?, ?)`,
+      );
+      deeds.forEach(([subject, item, before, after], i) => insert.run(i + 1, subject, item, JSON.stringify(before), JSON.stringify(after)));
+    });
+    older.close();
+    const database = await open();
+    const slices = database.prepare('SELECT change, subject, item, before, after FROM slice ORDER BY id').all() as Record<string, string>[];
+    expect(
+      slices.map(({ change, subject, item, before, after }) => [
+        change,
+        subject,
+        item,
+        JSON.parse(before ?? 'null'),
+        JSON.parse(after ?? 'null'),
+      ]),
+    ).toEqual([
+      [1, 'place', 'place-9', null, tray],
+      [2, 'entry', '5', { stands: false }, { stands: true }],
+      [3, 'consumable', 'c', { quantity: 0 }, { quantity: -7 }],
+      [4, 'entry', '6', { stands: false }, { stands: true }],
+      [
+        4,
+        'parcel',
+        'p',
+        { id: 'p', state: 'sent', 'line 7': { id: 7, came: 0 } },
+        { id: 'p', state: 'arrived', 'line 7': { id: 7, came: 0 }, 'claim 2': { id: 2 } },
+      ],
+      [5, 'market', 'seller stall', { id: 'stall', isBinned: false }, { id: 'stall', isBinned: true }],
+      [6, 'stance', 'f', { role: '' }, { role: 'Oar' }],
+      [6, 'figure', 'f', { brief: { year: 1900 } }, { brief: { year: 1901 } }],
+    ]);
+    expect(database.prepare('SELECT change FROM standing ORDER BY change').pluck().all()).toEqual([1, 2, 3, 4, 5, 6]);
+    database.close();
+  });
+
   test('of an older Outfit becomes one of the toy line whose measures stood in the program', async () => {
     const older = await openDatabase(file, { ...SCHEMA, migrations: SCHEMA.migrations.slice(0, 9) }, NOW);
     await older.write(() => older.prepare(`INSERT INTO colour VALUES ('raven', 'Raven', '#111111', 'solid', 'cloth', NULL)`).run().changes);

@@ -191,8 +191,10 @@ function keyed(before: Json, after: Json, subject: string, nameOf: (row: Json, k
   return each(subject, rows(before), rows(after));
 }
 
-const binned = (side: Json): States => Object.fromEntries(((side['binned'] ?? []) as readonly string[]).map((id) => [`bin ${id}`, { id }]));
-const binnedCuts = (before: Json, after: Json): readonly Cut[] => each('market', binned(before), binned(after));
+const binned = (side: Json, isBinned: boolean): States =>
+  Object.fromEntries(((side['binned'] ?? []) as readonly string[]).map((id) => [`seller ${id}`, { id, isBinned }]));
+const binnedCuts = (before: Json, after: Json): readonly Cut[] =>
+  each('market', { ...binned(before, true), ...binned(after, false) }, { ...binned(after, true), ...binned(before, false) });
 const votes = (polls: unknown): States =>
   Object.fromEntries(Object.entries((polls ?? {}) as Json).map(([poll, rows]) => [poll, { votes: rows }]));
 
