@@ -91,8 +91,8 @@ function writings(tag: string, figure: FigureDto, lineUp: LineUpDto): readonly W
       path: `line-ups/${lineUp.id}/choices`,
       body: { who: tag, first: figure.id, second: lineUp.figures.find(({ id }) => id !== figure.id)?.id, outcome: 'tie' },
       found: counting(
-        `SELECT COUNT(*) + COUNT(change.id) FROM pair_choice
-           LEFT JOIN change ON change.subject = 'ranking' AND pair_choice.id IN (SELECT value FROM json_each(change.after, '$.ids'))
+        `SELECT COUNT(*) + COUNT(slice.id) FROM pair_choice
+           LEFT JOIN slice ON slice.subject = 'choice' AND pair_choice.id IN (SELECT value FROM json_each(slice.after, '$.ids'))
            WHERE who = @tag`,
         tag,
       ),

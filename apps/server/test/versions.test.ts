@@ -104,7 +104,7 @@ describe('undo', () => {
     });
     const has = async () => (await server.get<{ colours: { id: string }[] }>('catalogue')).body.colours.some((row) => row.id === 'dawn');
     expect(await has()).toBe(true);
-    expect((await step('catalogue', 'all', 'undo')).body.done).toBe('Added dawn');
+    expect((await step('catalogue', 'all', 'undo')).body.done).toBe('Added Dawn');
     expect(await has()).toBe(false);
     await step('catalogue', 'all', 'redo');
     expect(await has()).toBe(true);
