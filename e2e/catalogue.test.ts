@@ -94,7 +94,7 @@ test('an imagined part that turns out to be made is told to whoever planned it',
   await expect(notices).toHaveCount(0);
   // Taken back again, so that the other tests meet the world as it was.
   await page.goto('/catalogue/own?do=changes');
-  await page.getByRole('listitem').filter({ hasText: 'Changed HA-118·rust' }).getByRole('button', { name: 'Take back' }).click();
+  await page.getByRole('listitem').filter({ hasText: 'Changed Low knot in rust' }).getByRole('button', { name: 'Take back' }).click();
   await expect(page.getByText('Taken back.')).toBeVisible();
 });
 
