@@ -103,7 +103,7 @@ test('an amount that is none is refused in words that stay until they are closed
   const paid = panel.getByLabel(/^Paid, in/);
   await paid.fill('-3');
   await paid.press('Enter');
-  const refusal = page.getByText('“-3” is no amount.');
+  const refusal = page.getByText('“-3” is no amount: write one such as 3.95.');
   await expect(refusal).toBeVisible();
   await expect(paid).toHaveValue('-3');
   await page.getByRole('button', { name: 'Close toast' }).click();
