@@ -16,7 +16,7 @@ export function AmountInput({ value, onType, className = '', ...rest }: AmountIn
     <>
       <Input
         inputMode="decimal"
-        className={`font-mono ${className}`}
+        className={`${value === '' ? '' : 'font-mono'} ${className}`}
         value={value}
         maxLength={20}
         aria-invalid={isUnreadable}
