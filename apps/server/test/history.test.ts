@@ -179,6 +179,22 @@ test('what nobody can put back is found when Outfit starts', () => {
   expect(() => service.onApplicationBootstrap()).toThrow('nobody registered how these are put back: look, figure');
 });
 
+test('a look goes back to how it was after an undo too; a name for a state is nothing to take back', async () => {
+  const judge = (words: string) => server.post('looks/juno-sedge-1/edits', { label: words, edits: [{ action: 'judge', stars: 3, words }] });
+  const words = async () => (await server.look('juno-sedge-1')).verdict?.words;
+  await judge('first');
+  await judge('second');
+  await undo('look/juno-sedge-1');
+  await judge('third');
+  const undone = (await history('look/juno-sedge-1')).find((row) => row.kind === 'undo');
+  expect((await server.post('looks/juno-sedge-1/return', { change: undone?.id })).status).toBe(201);
+  expect(await words()).toBe('first');
+  await server.post('looks/juno-sedge-1/snapshots', { name: 'Kept' });
+  const kept = (await history('look/juno-sedge-1'))[0]?.id;
+  const refused = await server.post<Refused>(`history/look/juno-sedge-1/changes/${kept}/back`);
+  expect([refused.status, refused.body.message]).toEqual([409, '“Kept” changed nothing by itself. There is nothing to take back.']);
+});
+
 describe('a deed that changes several looks', () => {
   const POST = 'winter-post';
   const WINTER = 'TO-401·woad·winter-carrier';

@@ -83,7 +83,7 @@ export class LooksService {
   returnTo(id: string, change: number): Promise<LookDto> {
     return this.changing(id, undefined, (look) => {
       const past = this.history.past({ line: 'look', item: id }, change);
-      const then = this.history.stateAfter(change, 'look');
+      const then = this.history.stateAfter(past, 'look');
       if (!then || !('parts' in then))
         throw new Problem(409, `“${past.label}” was done on the page of the line-up, which keeps only what it changed. Choose another.`);
       const after = then as unknown as Look;

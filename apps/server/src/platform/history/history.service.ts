@@ -128,8 +128,8 @@ export class HistoryService implements OnApplicationBootstrap {
   takeBack(of: LineOf, id: number): string {
     this.database.assertWriting();
     const edit = this.past(of, id);
-    if (edit.kind !== 'edit' || !this.log.stands(id))
-      throw new Problem(409, `“${edit.label}” does not stand any more. There is nothing to take back.`);
+    if (edit.kind !== 'edit') throw new Problem(409, `“${edit.label}” changed nothing by itself. There is nothing to take back.`);
+    if (!this.log.stands(id)) throw new Problem(409, `“${edit.label}” does not stand any more. There is nothing to take back.`);
     this.turn(edit, 'undo');
     return edit.label;
   }
@@ -141,9 +141,10 @@ export class HistoryService implements OnApplicationBootstrap {
     return change;
   }
 
-  /** The state a change left a thing in; null where it was none of what it changed. */
-  stateAfter(change: number, subject: Subject): Document | null {
-    return this.log.slicesOf(change).find((slice) => slice.subject === subject)?.after ?? null;
+  /** The state a change left a thing in; null where it was none of what it changed. An undo left it as the edit had found it. */
+  stateAfter({ id, kind, refersTo }: Change, subject: Subject): Document | null {
+    const slice = this.log.slicesOf(refersTo ?? id).find((own) => own.subject === subject);
+    return (kind === 'undo' ? slice?.before : slice?.after) ?? null;
   }
 
   list(of: LineOf): ChangeDto[] {
