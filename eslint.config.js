@@ -57,7 +57,7 @@ export default tseslint.config(
     // Doors, arrows between rooms, and whose tables are whose: scripts/lint/rooms.mjs.
     files: ['packages/*/src/**/*.ts', 'apps/*/src/**/*.{ts,tsx}'],
     plugins: { house },
-    rules: { 'house/rooms': 'error', 'house/tables': 'error' },
+    rules: { 'house/rooms': 'error', 'house/rows': 'error', 'house/tables': 'error' },
   },
   {
     files: ['apps/web/src/**/*.tsx', 'apps/web/src/**/*.ts'],

@@ -29,6 +29,7 @@ export default {
       '^@outfit/core/ideas$': '<rootDir>/packages/core/src/ideas/index.ts',
       '^@outfit/core/lineup$': '<rootDir>/packages/core/src/lineup/index.ts',
       '^@outfit/core/parcels$': '<rootDir>/packages/core/src/parcels/index.ts',
+      '^@outfit/formats/kept$': '<rootDir>/packages/formats/src/kept/index.ts',
       '^@outfit/(core|drawing|formats|market|demo)$': '<rootDir>/packages/$1/src/index.ts',
       '^(\\.{1,2}/.*)\\.js$': '$1',
       '^@/(.*)$': '<rootDir>/apps/web/src/$1',

@@ -1,6 +1,6 @@
 // The house in lint: a room is a folder with an index.ts, its door. Whoever stands outside comes in by the door, rooms know
 // only rooms below them, and an area's tables are read by its own stores.
-import { existsSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { dirname, join, relative, resolve, sep } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -30,7 +30,7 @@ const TREES = [
     doors: ['basket/solver'],
   },
   { src: 'packages/drawing/src', order: ['shape', 'motifs', 'families', 'figure'] },
-  { src: 'packages/formats/src', order: ['table', 'shape', 'calendar', 'basket', 'catalogue', 'market', 'wardrobe', 'votes'] },
+  { src: 'packages/formats/src', order: ['table', 'shape', 'kept', 'calendar', 'basket', 'catalogue', 'market', 'wardrobe', 'votes'] },
   { src: 'packages/demo/src', order: ['data', 'generate'] },
   {
     src: 'apps/server/src',
@@ -66,31 +66,18 @@ const TREES = [
   },
 ];
 
-/** Who owns each table of a workspace. */
-const OWNERS = {
-  platform: ['change', 'change_line', 'slice', 'standing', 'undone', 'job'],
-  catalogue: [
-    ...['colour', 'motif', 'mould', 'print', 'variant', 'bundle', 'official_figure', 'source', 'source_yield'],
-    ...['photograph', 'made_news'],
-  ],
-  lineups: ['pair_choice'],
-  ideas: ['idea', 'idea_vote', 'owed'],
-  figures: ['line_up', 'figure', 'look', 'reference_picture', 'notice'],
-  wardrobe: [
-    ...['piece', 'place', 'lot', 'entry', 'movement', 'balance', 'pin'],
-    ...['wardrobe_picture', 'consumable', 'consumable_movement'],
-  ],
-  market: [
-    ...['seller', 'offer', 'rate', 'discount_code', 'price_day', 'landed_share', 'market_clock', 'market_news'],
-    ...['watch', 'watch_notice', 'lowest_price', 'lowest_price_day'],
-  ],
-  errands: ['errand'],
-  parcels: ['parcel', 'parcel_claim', 'parcel_line'],
-  bench: ['bench_session', 'bench_figure', 'bench_tick', 'bench_trouble'],
-};
-const OWNER_OF = new Map(Object.entries(OWNERS).flatMap(([area, tables]) => tables.map((table) => [table, area])));
-/** Where SQL may stand: stores, records, logs, stagings, and what runs in a worker. */
-const SQL_FILES = /(\.store|\.worker|[Rr]ecord|[Ll]og|[Ss]taging|entityTable|opening|database|jobs\.service)\.ts$|\/migrations\//;
+/** The area of each table: that in which its entity stands. There is no other list of tables. */
+function ownersIn(folder, area) {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) return ownersIn(path, area ?? entry.name);
+    if (!/\.entit(y|ies)\.ts$/.test(entry.name)) return [];
+    return [...readFileSync(path, 'utf8').matchAll(/@Entity\('(\w+)'\)/g)].map(([, table]) => [table, area]);
+  });
+}
+const OWNER_OF = new Map(ownersIn(join(ROOT, 'apps/server/src'), null));
+/** Where SQL may stand: stores, the log, stagings, and what runs in a worker. */
+const SQL_FILES = /(\.store|\.worker|changeLog|[Ss]taging|entityTable|recordTouched|opening|database|jobs\.service)\.ts$|\/migrations\//;
 const TABLE_IN_SQL = /\b(?:FROM|JOIN|INTO|UPDATE)\s+(?:main\.)?([a-z_]+)\b/g;
 
 const posix = (path) => path.split(sep).join('/');
@@ -181,4 +168,33 @@ const tables = {
   },
 };
 
-export default { rules: { rooms, tables } };
+/** What a query or JSON gives is said where it is asked for, or read: nobody states it afterwards. */
+const READ = /^(all|get|iterate)$/;
+const isRead = ({ type, callee }) =>
+  type === 'CallExpression' &&
+  callee.type === 'MemberExpression' &&
+  (READ.test(callee.property.name) || (callee.object.name === 'JSON' && callee.property.name === 'parse'));
+
+const rows = {
+  meta: {
+    type: 'problem',
+    schema: [],
+    messages: {
+      all: 'Columns are the entity’s: ask its table, and name what a query of its own gives.',
+      as: 'Say what a row is where it is asked for (`prepare<Row>`), or give JSON to its reader.',
+    },
+  },
+  create(context) {
+    const path = posix(relative(join(ROOT, 'apps/server/src'), context.filename));
+    if (path.startsWith('..') || path.includes('/migrations/')) return {};
+    const check = (node, text) => /SELECT (\w+\.)?\*/i.test(text) && context.report({ node, messageId: 'all' });
+    return {
+      Literal: (node) => typeof node.value === 'string' && check(node, node.value),
+      TemplateElement: (node) => check(node, node.value.raw),
+      TSAsExpression: (node) =>
+        isRead(node.expression) && node.typeAnnotation.type !== 'TSUnknownKeyword' && context.report({ node, messageId: 'as' }),
+    };
+  },
+};
+
+export default { rules: { rooms, rows, tables } };

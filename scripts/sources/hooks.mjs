@@ -11,6 +11,7 @@ const DOORS = {
   basket: 'basket/solver.ts',
   bench: 'bench/index.ts',
   ideas: 'ideas/index.ts',
+  kept: 'kept/index.ts',
   lineup: 'lineup/index.ts',
   parcels: 'parcels/index.ts',
   wardrobe: 'wardrobe/index.ts',

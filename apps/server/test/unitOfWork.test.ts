@@ -93,7 +93,7 @@ describe('a unit of work', () => {
 describe('the log', () => {
   test('points at the same edits as reading it from its beginning would', async () => {
     const database = server.app.get(Database);
-    const log = new ChangeLog((sql) => database.prepare(sql));
+    const log = new ChangeLog(database);
     const deeds = fc.array(fc.constantFrom('edit', 'undo', 'redo', 'snapshot', 'final'), { maxLength: 24 });
     let run = 0;
     await fc.assert(

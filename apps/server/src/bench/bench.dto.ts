@@ -3,7 +3,7 @@ import { type Alteration, type Position, POSITIONS } from '@outfit/core';
 import { STEP_KINDS, type StepKind } from '@outfit/core/bench';
 import { type Standing, STANDINGS } from '@outfit/core/wardrobe';
 import { Id, OneOf, Rows, Text, Whole } from '../platform/http/index.js';
-import { SESSION_STATES, type SessionState, type Trouble, TROUBLES } from './bench.record.js';
+import { SESSION_STATES, type SessionState, type Trouble, TROUBLES } from './bench.entities.js';
 
 /** A figure that a session builds. */
 export class SessionFigureDto {

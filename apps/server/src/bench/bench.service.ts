@@ -6,13 +6,14 @@ import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
-import { patched } from '../platform/log/index.js';
+import { type Document, patched } from '../platform/log/index.js';
 import { Ledger, WardrobePicturesService } from '../wardrobe/index.js';
 import type { BeginDto, BenchSessionDto, EndSessionDto, SessionNoteDto } from './bench.dto.js';
-import { type BenchPlan, BenchRecord, type PlannedStep, type SessionRow, type TickRow } from './bench.record.js';
+import type { BenchPlan, PlannedStep, SessionEntity, TickEntity } from './bench.entities.js';
+import { BenchStore } from './bench.store.js';
 import { type BenchPlaces, backwards, movementsOf, piecesNow } from './movements.js';
 import { BenchPlanner } from './planning/planner.service.js';
-import { documentOf, type KeptSession, sessionOf, sessionSlice } from './sessionSlice.js';
+import { documentOf, type KeptSession, sessionSlice } from './sessionSlice.js';
 import { BenchViews } from './views.service.js';
 
 const ENTRY_KINDS: Readonly<Record<PlannedStep['kind'], EntryKind>> = {
@@ -28,7 +29,7 @@ const ENTRY_KINDS: Readonly<Record<PlannedStep['kind'], EntryKind>> = {
 /** Sessions at the bench: begun, ticked step by step, taken back, ended. A tick and what it moves are one entry, on disk before it is answered. */
 @Injectable()
 export class BenchService {
-  readonly record: BenchRecord;
+  readonly store: BenchStore;
 
   constructor(
     database: Database,
@@ -39,12 +40,11 @@ export class BenchService {
     pictures: WardrobePicturesService,
     history: HistoryService,
   ) {
-    this.record = new BenchRecord((sql) => database.prepare(sql));
+    this.store = new BenchStore(database);
     pictures.addSubjects('bench', (id) => this.kept(id).session.title);
     history.register('session', {
       restore: (things) => {
-        for (const { item, to, from } of things)
-          if (to && from) this.restore(sessionOf(patched(documentOf(this.everKept(item)), from, to), item));
+        for (const { item, to, from } of things) if (to && from) this.put(item, patched(documentOf(this.everKept(item)), from, to));
       },
     });
   }
@@ -55,7 +55,7 @@ export class BenchService {
 
   /** What was built in sessions that have ended: the parts of the first copy. */
   builtBefore(): readonly { readonly id: string; readonly endedAt: string | null; readonly parts: readonly LookPart[] }[] {
-    return this.record.ended().map(({ id, endedAt }) => {
+    return this.store.ended().map(({ id, endedAt }) => {
       const [copy] = this.planOf(id).copies;
       return { id, endedAt, parts: copy?.pieces ?? [] };
     });
@@ -72,14 +72,14 @@ export class BenchService {
       const [first, ...others] = own;
       const many = own.reduce((all, row) => all + row.copies, 0);
       const title = `${first?.name ?? ''}${others.length > 0 ? ` and ${others.length} more` : many > 1 ? `, ${many} of them` : ''}`;
-      const row: SessionRow = {
-        ...{ id: randomUUID(), ordinal: this.record.nextOrdinal(), title, state: 'open', plan: JSON.stringify(plan), remark: '' },
+      const row: SessionEntity = {
+        ...{ id: randomUUID(), ordinal: this.store.nextOrdinal(), title, state: 'open', plan, remark: '' },
         // Most often it is the same person again.
-        who: this.record.lastWho(),
+        who: this.store.lastWho(),
         ...{ begunAt: this.ledger.now(), endedAt: null, removedAt: null, version: 1 },
       };
-      this.record.write(row);
-      for (const { figure, look, copies } of own) this.record.addFigure({ session: row.id, figure, look, copies });
+      this.store.write(row);
+      for (const { figure, look, copies } of own) this.store.addFigure({ session: row.id, figure, look, copies });
       const gone: KeptSession = { session: { ...row, removedAt: row.begunAt }, ticks: [], troubles: [] };
       this.ledger.keep(`Began at the bench: ${title}`, [sessionSlice(gone, { ...gone, session: row })]);
       this.live.changed('bench');
@@ -107,7 +107,7 @@ export class BenchService {
       const isLast = plan.steps.every((own) => own.id === stepId || done.has(own.id));
       const keptAfter = (entry: number | null): KeptSession => ({
         session: { ...before.session, version: before.session.version + 1, ...(isLast ? { state: 'built', endedAt: at } : {}) },
-        ticks: [...before.ticks, { session: id, step: stepId, entry, lots: JSON.stringify(lots), at }],
+        ticks: [...before.ticks, { session: id, step: stepId, entry, lots, at }],
         troubles: before.troubles,
       });
       const sentence = `At the bench, ${before.session.title}: ${step.title}`.slice(0, 300);
@@ -172,7 +172,9 @@ export class BenchService {
   }
 
   planOf(id: string): BenchPlan {
-    return JSON.parse(this.record.session(id)?.plan ?? '') as BenchPlan;
+    const row = this.store.session(id);
+    if (!row) throw notFound('session at the bench', id);
+    return row.plan;
   }
 
   /** A session that something may still be done in. */
@@ -190,34 +192,34 @@ export class BenchService {
 
   /** One that was taken back too. */
   private everKept(id: string): KeptSession {
-    const row = this.record.session(id);
+    const row = this.store.session(id);
     if (!row) throw notFound('session at the bench', id);
     const { plan: _, ...session } = row;
-    return { session, ticks: this.record.ticks(id), troubles: this.record.troubles(id).map((row) => row.id) };
+    return { session, ticks: this.store.ticks(id), troubles: this.store.troubles(id).map((row) => row.id) };
   }
 
   /** Writes a session as it is from now on, or was. */
-  restore({ session, ticks, troubles }: KeptSession): void {
-    const stands = this.record.session(session.id);
-    const plan = session.plan ?? stands?.plan;
-    if (plan === undefined) throw new Error(`nobody knows what session ${session.id} was about`);
-    this.record.write({ ...session, plan, version: (stands?.version ?? 0) + 1 });
-    this.record.setTicks(session.id, ticks);
-    this.record.keepTroubles(session.id, troubles, this.ledger.now());
+  restore(kept: KeptSession): void {
+    this.put(kept.session.id, documentOf(kept));
+  }
+
+  /** The same of a session as the history tells it. */
+  private put(id: string, document: Document): void {
+    this.store.restore(id, document, this.ledger.now());
     this.live.changed('bench');
   }
 
   placesOf(plan: BenchPlan): BenchPlaces {
     const nameOf = new Map(plan.copies.map((copy) => [copy.figure, copy.name]));
     const place = (kind: 'figure' | 'bench') => (figure: string) =>
-      this.ledger.record.placeOfFigure(kind, figure, nameOf.get(figure) ?? 'a figure');
+      this.ledger.store.placeOfFigure(kind, figure, nameOf.get(figure) ?? 'a figure');
     return { tray: place('bench'), figure: place('figure') };
   }
 
   /** Pieces that are not where they would have to be: somebody moved them meanwhile. */
   refuseMissing(movements: readonly Movement[]): void {
     for (const { lot, from, quantity } of movements) {
-      if (from === OUTSIDE || this.ledger.record.quantityAt(lot, from) >= quantity) continue;
+      if (from === OUTSIDE || this.ledger.store.quantityAt(lot, from) >= quantity) continue;
       const place = this.ledger.place(from);
       throw new Problem(
         409,
@@ -257,7 +259,7 @@ export class BenchService {
   }
 
   /** What makes way and was not put back yet goes back to its figure in the books: there it lies in the same bag. */
-  private strandedOf(plan: BenchPlan, ticks: readonly TickRow[]): readonly Movement[] {
+  private strandedOf(plan: BenchPlan, ticks: readonly TickEntity[]): readonly Movement[] {
     const places = this.placesOf(plan);
     const open = new Set(plan.steps.map((step) => step.id).filter((step) => !ticks.some((tick) => tick.step === step)));
     const now = piecesNow(plan, ticks, places);
@@ -272,7 +274,7 @@ export class BenchService {
   private altered(
     step: PlannedStep,
     plan: BenchPlan,
-    ticks: readonly TickRow[],
+    ticks: readonly TickEntity[],
     places: BenchPlaces,
     lots: Record<string, number>,
   ): readonly Movement[] {
@@ -288,8 +290,8 @@ export class BenchService {
     }
     return [...byLot.values()].flatMap(({ lot: id, place, pieces }): readonly Movement[] => {
       const { id: _, ...lot } = this.ledger.lot(id);
-      const alterations = JSON.stringify([...(JSON.parse(lot.alterations) as unknown[]), step.alteration]);
-      const next = this.ledger.record.addLot({ ...lot, alterations, splitFrom: id, addedAt: this.ledger.now() });
+      const alterations = step.alteration === null ? lot.alterations : [...lot.alterations, step.alteration];
+      const next = this.ledger.store.addLot({ ...lot, alterations, splitFrom: id, addedAt: this.ledger.now() });
       for (const piece of pieces) lots[piece] = next;
       return [
         { lot: id, quantity: pieces.length, from: place, to: OUTSIDE },
@@ -299,11 +301,11 @@ export class BenchService {
   }
 
   private refuseTwice(figure: string): void {
-    const session = this.record.openWith(figure);
+    const session = this.store.openWith(figure);
     if (session === null) return;
     throw new Problem(
       409,
-      `${this.record.session(session)?.title ?? 'It'} is on the bench already. Go on there, or end that session first.`,
+      `${this.store.session(session)?.title ?? 'It'} is on the bench already. Go on there, or end that session first.`,
     );
   }
 }

@@ -4,7 +4,7 @@ import type { BenchBody } from '@outfit/core/bench';
 import { CatalogueService } from '../catalogue/index.js';
 import { Ledger, ServingsService } from '../wardrobe/index.js';
 import type { ClosingDto } from './bench.dto.js';
-import type { BenchPlan } from './bench.record.js';
+import type { BenchPlan } from './bench.entities.js';
 import { BenchService } from './bench.service.js';
 
 /** What would close the holes of whole figures that gave parts: pieces of the mould that nobody is promised. */
@@ -56,7 +56,7 @@ export class ClosingsService {
       const { mould } = catalogue.variant(catalogue.resolve(variant));
       onIt.set(mould, (onIt.get(mould) ?? 0) + by);
     };
-    const held = this.ledger.record.heldIn(placeOf(body));
+    const held = this.ledger.store.heldIn(placeOf(body));
     // Of one that nothing is left of there is nothing to close.
     if (held.length === 0) return [];
     for (const { lot, quantity } of held) count(this.ledger.lot(lot).variant, quantity);

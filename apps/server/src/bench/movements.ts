@@ -1,6 +1,6 @@
 import { whereAfter } from '@outfit/core/bench';
 import { BENCH, type Movement } from '@outfit/core/wardrobe';
-import type { BenchPlan, PlannedStep, TickRow } from './bench.record.js';
+import type { BenchPlan, PlannedStep, TickEntity } from './bench.entities.js';
 
 /** Where in the ledger things of a session are. */
 export interface BenchPlaces {
@@ -15,10 +15,10 @@ export interface PieceNow {
 }
 
 /** Where every piece of a session is after the steps that are ticked, and which lot it is of by then. */
-export function piecesNow(plan: BenchPlan, ticks: readonly TickRow[], places: BenchPlaces): ReadonlyMap<string, PieceNow> {
+export function piecesNow(plan: BenchPlan, ticks: readonly TickEntity[], places: BenchPlaces): ReadonlyMap<string, PieceNow> {
   const done = new Set(ticks.map((tick) => tick.step));
   const where = whereAfter(plan.steps.filter((step) => done.has(step.id)));
-  const lots = new Map(ticks.flatMap((tick) => Object.entries(JSON.parse(tick.lots) as Record<string, number>)));
+  const lots = new Map(ticks.flatMap((tick) => Object.entries(tick.lots)));
   const figureOf = new Map(plan.copies.map((copy) => [copy.id, copy.figure]));
   return new Map(
     Object.entries(plan.pieces).map(([piece, { lot, place }]) => {
@@ -51,7 +51,7 @@ function placeOf(
 }
 
 /** What a step moves in the ledger: pieces of one lot that go the same way together. */
-export function movementsOf(step: PlannedStep, plan: BenchPlan, ticks: readonly TickRow[], places: BenchPlaces): readonly Movement[] {
+export function movementsOf(step: PlannedStep, plan: BenchPlan, ticks: readonly TickEntity[], places: BenchPlaces): readonly Movement[] {
   const now = piecesNow(plan, ticks, places);
   const figureOf = new Map(plan.copies.map((copy) => [copy.id, copy.figure]));
   const movements = new Map<string, Movement>();
@@ -71,8 +71,8 @@ export function movementsOf(step: PlannedStep, plan: BenchPlan, ticks: readonly 
 export function backwards(
   step: PlannedStep,
   plan: BenchPlan,
-  ticks: readonly TickRow[],
-  ticksBefore: readonly TickRow[],
+  ticks: readonly TickEntity[],
+  ticksBefore: readonly TickEntity[],
   places: BenchPlaces,
 ): readonly Movement[] {
   const [now, before] = [piecesNow(plan, ticks, places), piecesNow(plan, ticksBefore, places)];

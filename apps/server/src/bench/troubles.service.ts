@@ -5,7 +5,7 @@ import { CatalogueService } from '../catalogue/index.js';
 import { Problem } from '../platform/http/index.js';
 import { Ledger, ServingsService } from '../wardrobe/index.js';
 import type { BenchSessionDto, InsteadChoiceDto, TroubleReportDto } from './bench.dto.js';
-import type { BenchPlan, PlannedStep, Trouble } from './bench.record.js';
+import type { BenchPlan, PlannedStep, Trouble } from './bench.entities.js';
 import { BenchService } from './bench.service.js';
 import { piecesNow } from './movements.js';
 import { BenchPlanner } from './planning/planner.service.js';
@@ -70,10 +70,10 @@ export class TroublesService {
       const trouble =
         what === undefined
           ? []
-          : [this.bench.record.addTrouble({ session: id, step, what, variant: own.variant, outcome, at: this.ledger.now() })];
+          : [this.bench.store.addTrouble({ session: id, step, what, variant: own.variant, outcome, at: this.ledger.now() })];
       const after: KeptSession = {
         ...before,
-        session: { ...before.session, plan: JSON.stringify({ ...rest, steps: numbered } satisfies BenchPlan) },
+        session: { ...before.session, plan: { ...rest, steps: numbered } satisfies BenchPlan },
         troubles: [...before.troubles, ...trouble],
       };
       const sentence = `At the bench, ${before.session.title}: ${this.catalogue.now().nameOf(this.catalogue.now().variant(own.variant))}, ${what ?? 'another one'}`;
@@ -119,11 +119,8 @@ export class TroublesService {
     if (what === 'it broke') return { kind: 'broke' as const, movements: [gone] };
     if (what === 'it is not there') return { kind: 'lost' as const, movements: [gone] };
     const { id, ...lot } = this.ledger.lot(now.lot);
-    const defects = JSON.stringify([
-      ...(JSON.parse(lot.defects) as unknown[]),
-      { kind: 'loose', note: `did not fit ${figure}`.slice(0, 200) },
-    ]);
-    const next = this.ledger.record.addLot({ ...lot, defects, splitFrom: id, addedAt: this.ledger.now() });
+    const defects = [...lot.defects, { kind: 'loose' as const, note: `did not fit ${figure}`.slice(0, 200) }];
+    const next = this.ledger.store.addLot({ ...lot, defects, splitFrom: id, addedAt: this.ledger.now() });
     return {
       kind: 'split' as const,
       movements: [gone, { lot: next, quantity: 1, from: OUTSIDE, to: this.planner.whereAway(lot.variant) }],
@@ -162,7 +159,7 @@ export class TroublesService {
   }
 
   private withPlan(kept: KeptSession): KeptSession {
-    return { ...kept, session: { ...kept.session, plan: JSON.stringify(this.bench.planOf(kept.session.id)) } };
+    return { ...kept, session: { ...kept.session, plan: this.bench.planOf(kept.session.id) } };
   }
 }
 

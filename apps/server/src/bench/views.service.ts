@@ -6,7 +6,8 @@ import { Database } from '../platform/db/index.js';
 import { notFound } from '../platform/http/index.js';
 import { PromisesService, ServingsService } from '../wardrobe/index.js';
 import type { BenchOverviewDto, BenchSessionDto, ReadyFigureDto, SessionFigureDto, SessionSummaryDto } from './bench.dto.js';
-import { type BenchPlan, BenchRecord, type SessionRow, type TickRow } from './bench.record.js';
+import type { BenchPlan, SessionEntity, TickEntity } from './bench.entities.js';
+import { BenchStore } from './bench.store.js';
 import { BenchPlanner } from './planning/planner.service.js';
 
 const MOST_SESSIONS = 200;
@@ -16,7 +17,7 @@ const LONGEST_STEP_MINUTES = 10;
 /** Sessions as they are told, and what could go to the bench. */
 @Injectable()
 export class BenchViews {
-  private readonly record: BenchRecord;
+  private readonly store: BenchStore;
 
   constructor(
     database: Database,
@@ -25,29 +26,29 @@ export class BenchViews {
     private readonly servings: ServingsService,
     private readonly planner: BenchPlanner,
   ) {
-    this.record = new BenchRecord((sql) => database.prepare(sql));
+    this.store = new BenchStore(database);
   }
 
   async overview(): Promise<BenchOverviewDto> {
-    return { sessions: this.record.sessions(MOST_SESSIONS).map((row) => this.summary(row)), ready: await this.ready() };
+    return { sessions: this.store.sessions(MOST_SESSIONS).map((row) => this.summary(row)), ready: await this.ready() };
   }
 
   /** The sessions that somebody is at. */
   open(): SessionSummaryDto[] {
-    return this.record.openSessions().map((row) => this.summary(row));
+    return this.store.openSessions().map((row) => this.summary(row));
   }
 
   /** The sessions a figure was at, the newest first. */
   ofFigure(figure: string): BenchSessionDto[] {
     this.figures.figure(figure, 'in the bin too');
-    return this.record.sessionsOf(figure).map((row) => this.session(row.id));
+    return this.store.sessionsOf(figure).map((row) => this.session(row.id));
   }
 
   session(id: string): BenchSessionDto {
-    const row = this.record.session(id);
+    const row = this.store.session(id);
     if (!row || row.removedAt !== null) throw notFound('session at the bench', id);
-    const plan = JSON.parse(row.plan) as BenchPlan;
-    const ticks = this.record.ticks(id);
+    const { plan } = row;
+    const ticks = this.store.ticks(id);
     const doneAt = new Map(ticks.map((tick) => [tick.step, tick.at]));
     const figures = this.figuresOf(row);
     const { ordinal: _, removedAt: __, plan: ___, ...told } = row;
@@ -67,20 +68,20 @@ export class BenchViews {
         ...step,
         doneAt: doneAt.get(step.id) ?? null,
       })),
-      troubles: this.record.troubles(id).map(({ what, variant, outcome, at }) => ({ what, variant, outcome, at })),
+      troubles: this.store.troubles(id).map(({ what, variant, outcome, at }) => ({ what, variant, outcome, at })),
     };
   }
 
-  private summary(row: SessionRow): SessionSummaryDto {
+  private summary(row: SessionEntity): SessionSummaryDto {
     const { id, title, state, begunAt, endedAt } = row;
-    const { steps } = JSON.parse(row.plan) as BenchPlan;
-    return { id, title, state, begunAt, endedAt, figures: this.figuresOf(row), steps: steps.length, done: this.record.ticks(id).length };
+    const { steps } = row.plan;
+    return { id, title, state, begunAt, endedAt, figures: this.figuresOf(row), steps: steps.length, done: this.store.ticks(id).length };
   }
 
   /** In the order they are built. */
-  private figuresOf({ id, plan }: SessionRow): readonly SessionFigureDto[] {
-    const order = (JSON.parse(plan) as BenchPlan).copies.map((copy) => copy.figure);
-    const rows = this.record.figures(id).sort((a, b) => order.indexOf(a.figure) - order.indexOf(b.figure));
+  private figuresOf({ id, plan }: SessionEntity): readonly SessionFigureDto[] {
+    const order = plan.copies.map((copy) => copy.figure);
+    const rows = this.store.figures(id).sort((a, b) => order.indexOf(a.figure) - order.indexOf(b.figure));
     return rows.map(({ figure, look, copies }) => {
       const { brief, lineUp } = this.figures.figure(figure, 'in the bin too');
       return { figure, look, copies, name: brief.name, lineUp };
@@ -109,7 +110,7 @@ export class BenchViews {
     const ready: ReadyFigureDto[] = [];
     for (const [i, figure] of figures.entries()) {
       const standing = standings[i];
-      if (standing === undefined || standing === '' || standing === 'built' || this.record.openWith(figure) !== null) continue;
+      if (standing === undefined || standing === '' || standing === 'built' || this.store.openWith(figure) !== null) continue;
       const many = several.get(figure);
       const canBuild = many ? this.planner.canBuild(many) : await this.canBuildOne(figure, standing);
       if (canBuild === 0) continue;
@@ -129,7 +130,7 @@ export class BenchViews {
 }
 
 /** How long somebody was at it: the time between ticks, each no longer than a step takes at most. */
-function minutesOf({ begunAt }: SessionRow, ticks: readonly TickRow[]): number {
+function minutesOf({ begunAt }: SessionEntity, ticks: readonly TickEntity[]): number {
   const times = [begunAt, ...ticks.map((tick) => tick.at)].map((at) => Date.parse(at)).sort((a, b) => a - b);
   return Math.round(
     times.reduce((all, time, i) => all + Math.min(LONGEST_STEP_MINUTES, Math.max(0, time - (times[i - 1] ?? time)) / 60_000), 0),

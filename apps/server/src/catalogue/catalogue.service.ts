@@ -32,7 +32,7 @@ export class CatalogueService implements OnApplicationBootstrap {
     private readonly live: LiveService,
     private readonly clock: Clock,
   ) {
-    this.store = new CatalogueStore((sql) => this.database.prepare(sql));
+    this.store = new CatalogueStore(this.database);
   }
 
   /** News that nobody had been told when a server died is told now. */

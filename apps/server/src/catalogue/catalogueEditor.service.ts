@@ -58,7 +58,11 @@ export class CatalogueEditor {
             at: removedAt,
           })),
       bringBack: (id) => this.bringBack(...splitAbout(id)),
-      throwAway: (id) => this.catalogue.store.forgetBinned(...splitAbout(id)),
+      throwAway: (id) => {
+        const [kind, key] = splitAbout(id);
+        const known = CATALOGUE_KINDS.find((own) => own === kind);
+        if (known) this.catalogue.store.forgetBinned(known, key);
+      },
     });
     history.register('catalogue', {
       restore: (things) =>
@@ -175,7 +179,7 @@ export class CatalogueEditor {
     const binned = store.binned().find((row) => row.kind === kind && row.item === key);
     if (!binned) throw notFound('entry in the bin', key);
     this.saveNow(binned.kind, binned.entry);
-    store.forgetBinned(kind, key);
+    store.forgetBinned(binned.kind, key);
   }
 
   private write(

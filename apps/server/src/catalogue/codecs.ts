@@ -1,100 +1,128 @@
-import type { CatalogueKind, CatalogueRow, Motif, MotifTrait, Print, Source, Variant } from '@outfit/core';
+import type { CatalogueKind, CatalogueRow, Mould, Print, System } from '@outfit/core';
+import {
+  BundleEntity,
+  ColourEntity,
+  type Detail,
+  MotifEntity,
+  MouldEntity,
+  OfficialFigureEntity,
+  PrintEntity,
+  SourceEntity,
+  SystemEntity,
+  VariantEntity,
+} from './catalogue.entities.js';
 
-/** A value SQLite stores. */
-export type Value = string | number | null;
-type Raw = Readonly<Record<string, Value>>;
-
-/** How rows of a kind stand in their table. What is searched or joined has a column; the rest is one document. */
-export interface TableCodec<Row> {
-  readonly table: string;
-  readonly columns: readonly string[];
-  values(row: Row): readonly Value[];
-  read(raw: Raw): Row;
+/** How entries of a kind stand in their table. What is searched or joined has a column; the rest is one document. */
+export interface TableCodec<Row, Kept extends object> {
+  readonly entity: new () => Kept;
+  /** What is kept of an entry, equal for equal entries. */
+  kept(row: Row): Kept;
+  read(kept: Kept): Row;
 }
 
 /** JSON with its keys in order, so that equal documents are equal texts. */
-export const stable = (value: unknown): string =>
-  JSON.stringify(value, (_, part: unknown) =>
-    typeof part === 'object' && part !== null && !Array.isArray(part)
-      ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : part,
-  );
-const json = <T>(text: Value | undefined): T => JSON.parse(String(text)) as T;
-/** Leaves out what a row holds as NULL, so that absent means absent. */
-const present = <T>(raw: Raw): T => Object.fromEntries(Object.entries(raw).filter(([, value]) => value !== null)) as T;
+export const stable = (value: unknown): string => JSON.stringify(sorted(value));
+
+/** The same value with the keys of its documents in order. */
+function sorted<T>(value: T): T {
+  if (Array.isArray(value)) return value.map(sorted) as T;
+  if (typeof value !== 'object' || value === null) return value;
+  const entries = Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1));
+  return Object.fromEntries(entries.map(([key, part]) => [key, sorted(part as unknown)])) as T;
+}
+
+/** Leaves out what is kept as nothing, so that absent means absent. */
+type Present<T> = { [K in keyof T as null extends T[K] ? never : K]: T[K] } & {
+  [K in keyof T as null extends T[K] ? K : never]?: NonNullable<T[K]>;
+};
+const present = <T extends object>(kept: T): Present<T> =>
+  Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== null)) as Present<T>;
+
+/** The rest of an entry, whose own columns are added to it again. What stands there was checked when it was taken. */
+const whole = <Row extends object>(columns: Partial<Row>, detail: Detail): Row => ({ ...columns, ...detail }) as Row;
+
+type Codecs = {
+  readonly systems: TableCodec<System, SystemEntity>;
+  readonly colours: TableCodec<CatalogueRow<'colours'>, ColourEntity>;
+  readonly motifs: TableCodec<CatalogueRow<'motifs'>, MotifEntity>;
+  readonly moulds: TableCodec<Mould, MouldEntity>;
+  readonly prints: TableCodec<Print, PrintEntity>;
+  readonly variants: TableCodec<CatalogueRow<'variants'>, VariantEntity>;
+  readonly bundles: TableCodec<CatalogueRow<'bundles'>, BundleEntity>;
+  readonly officialFigures: TableCodec<CatalogueRow<'officialFigures'>, OfficialFigureEntity>;
+  readonly sources: TableCodec<CatalogueRow<'sources'>, SourceEntity>;
+};
 
 /** How each kind stands in its table. */
-export const CODECS: { readonly [K in CatalogueKind]: TableCodec<CatalogueRow<K>> } = {
+const CODECS: Codecs = {
   systems: {
-    table: 'toy_system',
-    columns: ['id', 'name', 'detail'],
-    values: ({ id, name, ...detail }) => [id, name, stable(detail)],
-    read: ({ detail, ...raw }) => ({ ...raw, ...json<object>(detail) }) as unknown as CatalogueRow<'systems'>,
+    entity: SystemEntity,
+    kept: ({ id, name, ...detail }) => ({ id, name, detail: sorted(detail) }),
+    read: ({ detail, ...row }) => whole<System>(row, detail),
   },
   colours: {
-    table: 'colour',
-    columns: ['id', 'name', 'hex', 'finish', 'kind', 'skinSchool'],
-    values: (row) => [row.id, row.name, row.hex, row.finish, row.kind, row.skinSchool ?? null],
+    entity: ColourEntity,
+    kept: ({ id, name, hex, finish, kind, skinSchool = null }) => ({ id, name, hex, finish, kind, skinSchool }),
     read: present,
   },
   motifs: {
-    table: 'motif',
-    columns: ['id', 'name', 'parent', 'continues', 'traits'],
-    values: (row) => [row.id, row.name, row.parent ?? null, row.continues ?? null, row.traits ? JSON.stringify(row.traits) : null],
-    read: ({ traits, ...raw }) => ({ ...present<Motif>(raw), ...(traits == null ? {} : { traits: json<MotifTrait[]>(traits) }) }),
+    entity: MotifEntity,
+    kept: ({ id, name, parent = null, continues = null, traits = null }) => ({ id, name, parent, continues, traits }),
+    read: present,
   },
   moulds: {
-    table: 'mould',
-    columns: ['number', 'name', 'family', 'revision', 'detail'],
-    values: ({ number, name, family, revision, ...detail }) => [number, name, family, revision, stable(detail)],
-    read: ({ detail, ...raw }) => ({ ...raw, ...json<object>(detail) }) as unknown as CatalogueRow<'moulds'>,
+    entity: MouldEntity,
+    kept: ({ number, name, family, revision, ...detail }) => ({ number, name, family, revision, detail: sorted(detail) }),
+    read: ({ detail, ...row }) => whole<Mould>(row, detail),
   },
   prints: {
-    table: 'print',
-    columns: ['id', 'name', 'era', 'detail'],
-    values: ({ id, name, era, ...detail }) => [id, name, era, stable(detail)],
-    read: ({ detail, ...raw }) => ({ ...raw, ...json<object>(detail) }) as unknown as Print,
+    entity: PrintEntity,
+    kept: ({ id, name, era, ...detail }) => ({ id, name, era, detail: sorted(detail) }),
+    read: ({ detail, ...row }) => whole<Print>(row, detail),
   },
   variants: {
-    table: 'variant',
-    columns: ['id', 'mould', 'print', 'colours', 'madeFrom', 'madeUntil', 'mergedInto'],
-    values: (row) => [
-      row.id,
-      row.mould,
-      row.print ?? null,
-      JSON.stringify(row.colours),
-      row.made?.from ?? null,
-      row.made?.until ?? null,
-      row.mergedInto ?? null,
-    ],
-    read: ({ colours, madeFrom, madeUntil, ...raw }) =>
-      ({
-        ...present<Variant>(raw),
-        colours: json<string[]>(colours),
-        ...(madeFrom != null && madeUntil != null ? { made: { from: madeFrom, until: madeUntil } } : {}),
-      }) as Variant,
+    entity: VariantEntity,
+    kept: ({ id, mould, print = null, colours, made, mergedInto = null }) => ({
+      id,
+      mould,
+      print,
+      colours,
+      madeFrom: made?.from ?? null,
+      madeUntil: made?.until ?? null,
+      mergedInto,
+    }),
+    read: ({ madeFrom, madeUntil, ...row }) => ({
+      ...present(row),
+      ...(madeFrom === null || madeUntil === null ? {} : { made: { from: madeFrom, until: madeUntil } }),
+    }),
   },
-  bundles: {
-    table: 'bundle',
-    columns: ['id', 'name', 'parts'],
-    values: (row) => [row.id, row.name, stable(row.parts)],
-    read: ({ parts, ...raw }) => ({ ...raw, parts: json(parts) }) as unknown as CatalogueRow<'bundles'>,
-  },
+  bundles: { entity: BundleEntity, kept: ({ id, name, parts }) => ({ id, name, parts: sorted(parts) }), read: (row) => row },
   officialFigures: {
-    table: 'official_figure',
-    columns: ['id', 'name', 'person', 'parts'],
-    values: (row) => [row.id, row.name, row.person ?? null, stable(row.parts)],
-    read: ({ parts, ...raw }) => ({ ...present<object>(raw), parts: json(parts) }) as CatalogueRow<'officialFigures'>,
+    entity: OfficialFigureEntity,
+    kept: ({ id, name, person = null, parts }) => ({ id, name, person, parts: sorted(parts) }),
+    read: present,
   },
   sources: {
-    table: 'source',
-    columns: ['id', 'name', 'kind', 'range', 'year', 'printRunCopies', 'printRunCertainty'],
-    values: (row) => [row.id, row.name, row.kind, row.range, row.year, row.printRun?.copies ?? null, row.printRun?.certainty ?? null],
-    read: ({ printRunCopies, printRunCertainty, ...raw }) =>
-      ({
-        ...raw,
-        ...(printRunCopies == null ? {} : { printRun: { copies: printRunCopies, certainty: printRunCertainty } }),
-        yields: [],
-      }) as unknown as Source,
+    entity: SourceEntity,
+    kept: ({ id, name, kind, range, year, printRun }) => ({
+      id,
+      name,
+      kind,
+      range,
+      year,
+      printRunCopies: printRun?.copies ?? null,
+      printRunCertainty: printRun?.certainty ?? null,
+    }),
+    read: ({ printRunCopies, printRunCertainty, ...row }) => ({
+      ...row,
+      ...(printRunCopies === null || printRunCertainty === null
+        ? {}
+        : { printRun: { copies: printRunCopies, certainty: printRunCertainty } }),
+      yields: [],
+    }),
   },
 };
+
+/** How a kind stands in its table, for whoever treats all kinds alike. */
+export const codecOf = <K extends CatalogueKind>(kind: K): TableCodec<CatalogueRow<K>, object> =>
+  CODECS[kind] as unknown as TableCodec<CatalogueRow<K>, object>;

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { CatalogueKind } from '@outfit/core';
-import type { MadeNews } from './catalogue.store.js';
+import type { MadeNewsEntity } from './catalogue.entities.js';
 
 /** What is owned, as the area that knows it tells it. */
 interface Owned {
@@ -15,7 +15,7 @@ interface Owned {
 @Injectable()
 export class CatalogueHooks {
   private readonly namers: { readonly kind: CatalogueKind; readonly names: (key: string) => boolean }[] = [];
-  private readonly listeners: ((news: readonly MadeNews[]) => number)[] = [];
+  private readonly listeners: ((news: readonly MadeNewsEntity[]) => number)[] = [];
   private owned: Owned = { revision: () => 0, variants: () => new Set() };
 
   /** `names`: does anything of yours name this entry, or did it once, so that undo could bring it back? */
@@ -24,7 +24,7 @@ export class CatalogueHooks {
   }
 
   /** `hear` runs inside the unit of work and returns how many were told. */
-  addListener(hear: (news: readonly MadeNews[]) => number): void {
+  addListener(hear: (news: readonly MadeNewsEntity[]) => number): void {
     this.listeners.push(hear);
   }
 
@@ -36,7 +36,7 @@ export class CatalogueHooks {
     return this.namers.some((namer) => namer.kind === kind && namer.names(key));
   }
 
-  tell(news: readonly MadeNews[]): number {
+  tell(news: readonly MadeNewsEntity[]): number {
     return news.length === 0 ? 0 : this.listeners.reduce((all, hear) => all + hear(news), 0);
   }
 

@@ -1,6 +1,6 @@
 export { CatalogueModule } from './catalogue.module.js';
 export { CatalogueService } from './catalogue.service.js';
-export type { MadeNews } from './catalogue.store.js';
+export { CATALOGUE_ENTITIES, type MadeNewsEntity } from './catalogue.entities.js';
 export { CatalogueEditor } from './catalogueEditor.service.js';
 export { catalogueBody } from './files/index.js';
 export { CatalogueHooks } from './hooks.js';

@@ -1,5 +1,5 @@
 import { Catalogue, mainColourOf, NearestNames, plainWords } from '@outfit/core';
-import type { Prepare } from '../platform/sqlite/index.js';
+import type { Tables } from '../platform/sqlite/index.js';
 import { CatalogueStore } from './catalogue.store.js';
 
 /** So often a part is looked for by its name: a file with more unknown ones than that has another trouble. */
@@ -17,7 +17,7 @@ export class PartNames {
 
   /** @param numbers all that may stand in the file: parts, and whole items where those are sold too */
   constructor(
-    private readonly prepare: Prepare,
+    private readonly tables: Tables,
     numbers: () => Iterable<string>,
   ) {
     this.numbers = new NearestNames(numbers);
@@ -51,7 +51,7 @@ export class PartNames {
 
   private read(): { readonly catalogue: Catalogue; readonly ids: ReadonlyMap<string, string> } {
     if (!this.known) {
-      const catalogue = new Catalogue(new CatalogueStore(this.prepare).read());
+      const catalogue = new Catalogue(new CatalogueStore(this.tables).read());
       const ids = new Map<string, string>();
       for (const variant of catalogue.data.variants) {
         const name = catalogue.nameOf(variant).toLowerCase();

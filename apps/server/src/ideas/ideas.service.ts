@@ -8,14 +8,15 @@ import { BinService } from '../platform/bin/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
-import type { Document, Slice } from '../platform/log/index.js';
+import { type Document, fieldsBetween, type Slice } from '../platform/log/index.js';
 import { Problem, refuseStale } from '../platform/http/index.js';
 import { type Agreement, type ImportReportDto, orRefused } from '../platform/importing/index.js';
 import { LiveService } from '../platform/live/index.js';
 import { WardrobePicturesService } from '../wardrobe/index.js';
 import { becomingOf } from './becoming.js';
 import type { NewIdeaDto, NewOwedDto } from './ideas.dto.js';
-import { type IdeaRow, IdeasStore, type OwedRow } from './ideas.store.js';
+import type { IdeaEntity, OwedEntity } from './ideas.entities.js';
+import { IdeasStore } from './ideas.store.js';
 
 const MOST = 5000;
 /** As long as names and credits of briefs may be. */
@@ -28,8 +29,8 @@ type Kept = 'idea' | 'owed';
 
 /** What a deed changed of ideas and of what is owed. */
 interface IdeasState {
-  readonly idea?: Readonly<Record<string, Partial<IdeaRow>>>;
-  readonly owed?: Readonly<Record<string, Partial<OwedRow>>>;
+  readonly idea?: Readonly<Record<string, Partial<IdeaEntity>>>;
+  readonly owed?: Readonly<Record<string, Partial<OwedEntity>>>;
   readonly polls?: Readonly<Record<string, readonly { readonly idea: string; readonly voter: string }[]>>;
 }
 
@@ -74,7 +75,7 @@ export class IdeasService {
       history.register(table, {
         restore: (things) => {
           // What was thrown away for good does not come back: `row` says so.
-          for (const { item, to } of things) if (to) this.store.update(table, this.store.row(table, item).id, to as never);
+          for (const { item, to } of things) if (to) this.store.restore(table, item, to);
           live.changed('figures');
         },
       });
@@ -226,11 +227,11 @@ export class IdeasService {
   }
 
   private change<T extends Kept>(table: T, id: string, before: object, given: object, label: string): void {
-    const keys = Object.keys(given).filter((key) => JSON.stringify(before[key as never]) !== JSON.stringify(given[key as never]));
+    const keys = fieldsBetween({ ...before }, { ...before, ...given });
     if (keys.length === 0) return;
-    const pick = (row: object): Record<string, unknown> => Object.fromEntries(keys.map((key) => [key, row[key as never]]));
-    this.store.update(table, id, pick(given) as never);
-    this.record(label, { [table]: { [id]: pick(before) } }, { [table]: { [id]: pick(given) } });
+    const picked = (row: object): Document => Object.fromEntries(Object.entries(row).filter(([key]) => keys.includes(key)));
+    this.store.restore(table, id, picked(given));
+    this.record(label, { [table]: { [id]: picked(before) } }, { [table]: { [id]: picked(given) } });
   }
 
   private standing<T extends Kept>(table: T, id: string) {

@@ -1,128 +1,69 @@
 import { Injectable } from '@nestjs/common';
-import type { IdeaKind, IdeaState } from '@outfit/core/ideas';
 import { Database } from '../platform/db/index.js';
 import { notFound } from '../platform/http/index.js';
+import { IdeaEntity, OwedEntity, VoteEntity } from './ideas.entities.js';
 
-export interface IdeaRow {
-  readonly id: string;
-  readonly kind: IdeaKind;
-  readonly title: string;
-  readonly words: string;
-  readonly who: string;
-  readonly heardAt: string;
-  readonly parts: readonly string[];
-  readonly votes: number;
-  readonly state: IdeaState;
-  readonly reason: string;
-  readonly figure: string | null;
-  readonly lineUp: string | null;
-  readonly addedAt: string;
-  readonly removedAt: string | null;
-  readonly version: number;
-}
-
-export interface OwedRow {
-  readonly id: string;
-  readonly who: string;
-  readonly what: string;
-  readonly agreed: string;
-  readonly dueOn: string | null;
-  readonly figures: readonly string[];
-  readonly doneOn: string | null;
-  readonly addedAt: string;
-  readonly removedAt: string | null;
-  readonly version: number;
-}
-
-interface Vote {
-  readonly idea: string;
-  readonly poll: string;
-  readonly voter: string;
-}
-
-/** The columns of each table that are written, and of them those that are lists. */
-const COLUMNS = {
-  idea: ['id', 'kind', 'title', 'words', 'who', 'heardAt', 'parts', 'votes', 'state', 'reason', 'figure', 'lineUp', 'addedAt', 'removedAt'],
-  owed: ['id', 'who', 'what', 'agreed', 'dueOn', 'figures', 'doneOn', 'addedAt', 'removedAt'],
-} as const;
-const LISTS = { idea: 'parts', owed: 'figures' } as const;
-type Table = keyof typeof COLUMNS;
-type RowOf<T extends Table> = T extends 'idea' ? IdeaRow : OwedRow;
+/** The tables that are written alike, and what one of their rows is called. */
+const KINDS = { idea: { entity: IdeaEntity, name: 'idea' }, owed: { entity: OwedEntity, name: 'promise' } } as const;
+type Kind = keyof typeof KINDS;
+type RowOf<K extends Kind> = InstanceType<(typeof KINDS)[K]['entity']>;
+const entityOf = <K extends Kind>(kind: K): new () => RowOf<K> => KINDS[kind].entity as new () => RowOf<K>;
 
 /** Ideas, their votes and what is owed, in their tables. Every change of a row makes its version one more. */
 @Injectable()
 export class IdeasStore {
   constructor(private readonly database: Database) {}
 
-  ideas(): IdeaRow[] {
-    return this.all('idea');
+  ideas(): IdeaEntity[] {
+    return this.database.table(IdeaEntity).find({ order: { addedAt: 'ASC', id: 'ASC' } });
   }
 
-  owed(): OwedRow[] {
-    return this.all('owed');
+  owed(): OwedEntity[] {
+    return this.database.table(OwedEntity).find({ order: { addedAt: 'ASC', id: 'ASC' } });
   }
 
   /** A row that stands, or lies in the bin. */
-  row<T extends Table>(table: T, id: string): RowOf<T> {
-    const row = this.database.prepare(`SELECT * FROM ${table} WHERE id = ?`).get(id);
-    if (!row) throw notFound(table === 'idea' ? 'idea' : 'promise', id);
-    return read(table, row);
+  row<K extends Kind>(kind: K, id: string): RowOf<K> {
+    const row = this.database.table(entityOf(kind)).one('WHERE id = ?', id);
+    if (!row) throw notFound(KINDS[kind].name, id);
+    return row;
   }
 
-  insert<T extends Table>(table: T, row: Omit<RowOf<T>, 'version'>): void {
-    this.database.assertWriting();
-    const columns = COLUMNS[table];
-    this.database
-      .prepare(`INSERT INTO ${table} (${columns.join(', ')}, version) VALUES (${columns.map(() => '?').join(', ')}, 1)`)
-      .run(...columns.map((column) => cell(row[column as keyof typeof row])));
+  insert<K extends Kind>(kind: K, row: Omit<RowOf<K>, 'version'>): void {
+    const first: Partial<RowOf<Kind>> = { ...row, version: 1 };
+    this.database.table<RowOf<Kind>>(entityOf(kind)).insert(first);
   }
 
-  update<T extends Table>(table: T, id: string, set: Partial<RowOf<T>>): void {
-    this.database.assertWriting();
-    const columns = COLUMNS[table].filter((column) => column in set);
-    const sets = [...columns.map((column) => `${column} = ?`), 'version = version + 1'];
-    this.database
-      .prepare(`UPDATE ${table} SET ${sets.join(', ')} WHERE id = ?`)
-      .run(...columns.map((column) => cell(set[column as keyof typeof set])), id);
+  update<K extends Kind>(kind: K, id: string, set: Partial<RowOf<K>>): void {
+    const next: Partial<RowOf<Kind>> = { ...set, version: this.row(kind, id).version + 1 };
+    this.database.table<RowOf<Kind>>(entityOf(kind)).update({ id }, next);
+  }
+
+  /** Writes a row as the history tells it; what that does not know of stays. */
+  restore(kind: Kind, id: string, document: Readonly<Record<string, unknown>>): void {
+    const table = this.database.table<RowOf<Kind>>(entityOf(kind));
+    const { id: _, version: __, ...set } = table.rowOf(document);
+    this.update(kind, id, set);
   }
 
   /** How many voted for each idea in polls. */
   polled(): ReadonlyMap<string, number> {
-    const rows = this.database.prepare('SELECT idea, COUNT(*) AS n FROM idea_vote GROUP BY idea').all() as { idea: string; n: number }[];
+    const rows = this.database.prepare<{ idea: string; n: number }>('SELECT idea, COUNT(*) AS n FROM idea_vote GROUP BY idea').all();
     return new Map(rows.map(({ idea, n }) => [idea, n]));
   }
 
-  votesOf(poll: string): readonly Vote[] {
-    return this.database.prepare('SELECT idea, poll, voter FROM idea_vote WHERE poll = ? ORDER BY voter, idea').all(poll) as Vote[];
+  votesOf(poll: string): readonly VoteEntity[] {
+    return this.database.table(VoteEntity).find({ where: { poll }, order: { voter: 'ASC', idea: 'ASC' } });
   }
 
   /** The votes of a poll are these and no others. */
-  replacePoll(poll: string, votes: readonly Vote[]): void {
-    this.database.assertWriting();
-    this.database.prepare('DELETE FROM idea_vote WHERE poll = ?').run(poll);
-    const insert = this.database.prepare('INSERT INTO idea_vote (idea, poll, voter) VALUES (?, ?, ?)');
-    for (const { idea, voter } of votes) insert.run(idea, poll, voter);
+  replacePoll(poll: string, votes: readonly VoteEntity[]): void {
+    this.database.table(VoteEntity).delete({ poll });
+    this.database.table(VoteEntity).insertAll(votes.map(({ idea, voter }) => ({ idea, poll, voter })));
   }
 
-  throwAway(table: Table, id: string): void {
-    this.database.assertWriting();
-    if (table === 'idea') this.database.prepare('DELETE FROM idea_vote WHERE idea = ?').run(id);
-    this.database.prepare(`DELETE FROM ${table} WHERE id = ?`).run(id);
+  throwAway(kind: Kind, id: string): void {
+    if (kind === 'idea') this.database.table(VoteEntity).delete({ idea: id });
+    this.database.table<RowOf<Kind>>(entityOf(kind)).delete({ id });
   }
-
-  private all<T extends Table>(table: T): RowOf<T>[] {
-    return this.database
-      .prepare(`SELECT * FROM ${table} ORDER BY addedAt, id`)
-      .all()
-      .map((row) => read(table, row));
-  }
-}
-
-const cell = (value: unknown): string | number | null =>
-  Array.isArray(value) ? JSON.stringify(value) : ((value ?? null) as string | number | null);
-
-function read<T extends Table>(table: T, row: unknown): RowOf<T> {
-  const plain = row as Record<string, unknown>;
-  const list = LISTS[table];
-  return { ...plain, [list]: JSON.parse(String(plain[list])) as string[] } as unknown as RowOf<T>;
 }

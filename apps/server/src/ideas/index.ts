@@ -1,2 +1,3 @@
+export { IDEA_ENTITIES } from './ideas.entities.js';
 export { IdeasModule } from './ideas.module.js';
 export { IdeasStore } from './ideas.store.js';

@@ -1,4 +1,5 @@
 import { Injectable } from '@nestjs/common';
+import { entryOf, listOf, orNull, readerOf, text, whole } from '@outfit/formats/kept';
 import { readChoice } from '@outfit/core/lineup';
 import { FiguresStore } from '../figures/index.js';
 import { Clock } from '../platform/clock/index.js';
@@ -21,6 +22,8 @@ interface ChoicesState {
   readonly removedAt: string | null;
 }
 
+const readChoices = readerOf(entryOf<ChoicesState>({ ids: listOf(whole), removedAt: orNull(text) }));
+
 /** What people said of two figures side by side. */
 @Injectable()
 export class ChoicesService {
@@ -34,7 +37,7 @@ export class ChoicesService {
   ) {
     history.register('choice', {
       restore: (things) => {
-        for (const { to } of things) if (to) this.restore(to as unknown as ChoicesState);
+        for (const { to } of things) if (to) this.restore(readChoices(to));
       },
     });
   }

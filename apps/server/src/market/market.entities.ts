@@ -1,6 +1,12 @@
-import type { Condition, Seller, Watch, YieldKind } from '@outfit/core';
+import type { Condition, LandedPrice, PriceSummary, Seller, Watch, YieldKind } from '@outfit/core';
 import type { SellerKind } from '@outfit/market';
-import { Column, Entity, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm';
+import { listOf, readDuty, readerOf, readPostage, readWatch, type Schema } from '@outfit/formats/kept';
+import { Column, Entity, JsonColumn, PrimaryColumn, PrimaryGeneratedColumn } from '../platform/sqlite/index.js';
+
+/** A row of another table, as it was put away; that table reads it when it comes back. */
+type Kept = Readonly<Record<string, unknown>>;
+const kept: Schema<Kept> = { type: 'object' };
+const [readKept, readAllKept] = [readerOf(kept), readerOf(listOf(kept))];
 
 /** A seller, its prices and terms in its own currency. */
 @Entity('seller')
@@ -15,9 +21,9 @@ export class SellerEntity {
   @Column('boolean') thirdParty: boolean;
   @Column('integer') minimumMinor: number;
   @Column('integer') handlingMinor: number;
-  @Column('simple-json') postage: Seller['postage'];
+  @JsonColumn(readPostage) postage: Seller['postage'];
   @Column('integer', { nullable: true }) freePostageFromMinor: number | null;
-  @Column('simple-json', { nullable: true }) duty: Seller['duty'];
+  @JsonColumn(readDuty, { nullable: true }) duty: Seller['duty'];
   /** Share of its parcels that arrive complete and right, 0 to 1. */
   @Column('real') reliability: number;
 }
@@ -82,7 +88,7 @@ export class MarketNewsEntity {
 @Entity('watch')
 export class WatchEntity {
   @PrimaryGeneratedColumn() id: number;
-  @Column('simple-json') watch: Watch;
+  @JsonColumn(readWatch) watch: Watch;
   @Column('text', { nullable: true }) seen: string | null;
   @Column('text') createdAt: string;
   @Column('text', { nullable: true }) removedAt: string | null;
@@ -97,6 +103,50 @@ export class WatchNoticeEntity {
   @Column('text', { nullable: true }) dismissedAt: string | null;
 }
 
+/** The lowest landed price of a variant that is sold, of the day in `lowest_price_day`. */
+@Entity('lowest_price')
+export class LowestPriceEntity implements LandedPrice {
+  @PrimaryColumn('text') variant: string;
+  @Column('integer') landedMinor: number;
+  @Column('integer') priceMinor: number;
+  @Column('text') seller: string;
+  @Column('text') seenOn: string;
+}
+
+@Entity('lowest_price_day')
+export class LowestPriceDayEntity {
+  @PrimaryColumn('integer') id: 1;
+  /** Empty while the prices are of no day. */
+  @Column('text') day: string;
+}
+
+/** How an item was priced in one condition on one day. */
+@Entity('price_day')
+export class PriceDayEntity implements PriceSummary {
+  @PrimaryColumn('text') kind: YieldKind;
+  @PrimaryColumn('text') item: string;
+  @PrimaryColumn('text') condition: Condition;
+  @PrimaryColumn('text') day: string;
+  @Column('integer') offers: number;
+  @Column('integer') sellers: number;
+  @Column('integer') stock: number;
+  @Column('integer') leastMinor: number;
+  @Column('integer') lowerQuartileMinor: number;
+  @Column('integer') medianMinor: number;
+  @Column('integer') upperQuartileMinor: number;
+  @Column('integer') meanMinor: number;
+}
+
+/** A seller in the bin, with what it offered. */
+@Entity('binned_seller')
+export class BinnedSellerEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') name: string;
+  @JsonColumn(readKept) seller: Kept;
+  @JsonColumn(readAllKept) offers: readonly Kept[];
+  @Column('text') removedAt: string;
+}
+
 export const MARKET_ENTITIES = [
   SellerEntity,
   OfferEntity,
@@ -107,4 +157,8 @@ export const MARKET_ENTITIES = [
   MarketNewsEntity,
   WatchEntity,
   WatchNoticeEntity,
+  LowestPriceEntity,
+  LowestPriceDayEntity,
+  PriceDayEntity,
+  BinnedSellerEntity,
 ];

@@ -9,7 +9,7 @@ import { LiveService } from '../platform/live/index.js';
 import type { OfferDto, SellerDto } from './market.dto.js';
 import type { OfferEntity } from './market.entities.js';
 import { type Item, MarketStore, type OfferFilter } from './market.store.js';
-import { CURRENCY, type LeastAsked, MarketView, PriceRecord, type PricedOffer, Pricing, termsIn } from './records/index.js';
+import { CURRENCY, type LeastAsked, MarketView, PriceStore, type PricedOffer, Pricing, termsIn } from './stores/index.js';
 
 const MOST_OFFERS = 2000;
 
@@ -155,7 +155,7 @@ export class MarketService {
 
   /** The least that was asked of some parts on each recorded day of late, up to today. */
   leastOf(variants: readonly string[], from: string): readonly LeastAsked[] {
-    return new PriceRecord((sql) => this.database.prepare(sql)).leastOf('variant', variants, from, this.today());
+    return new PriceStore(this.database).leastOf('variant', variants, from, this.today());
   }
 
   /** Some offers as they look on a day, whether they are stored or not. */

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import type { LandedPrice } from '@outfit/core';
 import { Database } from '../platform/db/index.js';
 import { LandedShareEntity, MarketClockEntity, MarketNewsEntity, OfferEntity, SellerEntity } from './market.entities.js';
-import { LowestRecord, type Terms, TermsRecord } from './records/index.js';
+import { LowestStore, type Terms, TermsStore } from './stores/index.js';
 
 const MOST_NEWS = 100;
 
@@ -21,18 +21,17 @@ export interface Item {
 }
 
 /** What an offer has and asks, in its seller's own money: all that is told of it where there are tens of thousands. */
-export type LotRow = readonly [item: string, seller: string, askedMinor: number, stock: number, multiple: number];
+export type OfferedLot = readonly [item: string, seller: string, askedMinor: number, stock: number, multiple: number];
 
 /** Sellers, offers, rates, codes and the market's clock in their tables. */
 @Injectable()
 export class MarketStore {
-  private readonly record: TermsRecord;
-  private readonly lowestPrices: LowestRecord;
+  private readonly termsStore: TermsStore;
+  private readonly lowestPrices: LowestStore;
 
   constructor(private readonly database: Database) {
-    const prepare = (sql: string) => database.prepare(sql);
-    this.record = new TermsRecord(prepare);
-    this.lowestPrices = new LowestRecord(prepare);
+    this.termsStore = new TermsStore(database);
+    this.lowestPrices = new LowestStore(database);
   }
 
   clock(): MarketClockEntity | null {
@@ -44,7 +43,7 @@ export class MarketStore {
   }
 
   sellers(): SellerEntity[] {
-    return this.record.sellers();
+    return this.termsStore.sellers();
   }
 
   hasSeller(id: string): boolean {
@@ -58,29 +57,27 @@ export class MarketStore {
   /** The offers of some items, found by their index: what else is offered is not looked at. */
   offersOf(items: readonly Item[]): OfferEntity[] {
     return this.database
-      .prepare(
-        `SELECT offer.* FROM json_each(?) AS asked
-           JOIN offer ON offer.kind = json_extract(asked.value, '$[0]') AND offer.item = json_extract(asked.value, '$[1]')`,
-      )
-      .all(JSON.stringify(items.map(({ kind, id }) => [kind, id]))) as OfferEntity[];
+      .table(OfferEntity)
+      .select(
+        `JOIN json_each(?) AS asked ON offer.kind = json_extract(asked.value, '$[0]') AND offer.item = json_extract(asked.value, '$[1]')`,
+        JSON.stringify(items.map(({ kind, id }) => [kind, id])),
+      );
   }
 
   /** What is left of some parts, by the same index: what is asked for leads, whatever the planner would guess of it. */
-  lotsOf(variants: readonly string[]): readonly LotRow[] {
+  lotsOf(variants: readonly string[]): readonly OfferedLot[] {
     return this.database
-      .prepare(
+      .prepare<OfferedLot>(
         `SELECT offer.item, seller, priceMinor, stock, multiple FROM json_each(?) AS asked
            CROSS JOIN offer ON offer.kind = 'variant' AND offer.item = asked.value WHERE stock > 0`,
       )
       .raw()
-      .all(JSON.stringify(variants)) as LotRow[];
+      .all(JSON.stringify(variants));
   }
 
   /** A page of what a seller offers, the cheapest first. */
   offersOfSeller(seller: string, offset: number, limit: number): OfferEntity[] {
-    return this.database
-      .prepare('SELECT * FROM offer WHERE seller = ? ORDER BY priceMinor, id LIMIT ? OFFSET ?')
-      .all(seller, limit, offset) as OfferEntity[];
+    return this.database.table(OfferEntity).select('WHERE seller = ? ORDER BY priceMinor, id LIMIT ? OFFSET ?', seller, limit, offset);
   }
 
   countOfSeller(seller: string): number {
@@ -89,17 +86,18 @@ export class MarketStore {
 
   /** What a seller offers, in the order of its pages: where each lies, and what it is of. */
   *itemsOfSeller(seller: string): Iterable<Item & { readonly place: number }> {
-    const rows = this.database
-      .prepare('SELECT rowid AS place, kind, item AS id FROM offer WHERE seller = ? ORDER BY priceMinor, offer.id')
+    yield* this.database
+      .prepare<Item & { place: number }>(
+        'SELECT rowid AS place, kind, item AS id FROM offer WHERE seller = ? ORDER BY priceMinor, offer.id',
+      )
       .all(seller);
-    yield* rows as (Item & { place: number })[];
   }
 
   /** The offers that lie in some places, in the order these are given. */
   offersAt(places: readonly number[]): OfferEntity[] {
     return this.database
-      .prepare('SELECT offer.* FROM json_each(?) AS asked JOIN offer ON offer.rowid = asked.value ORDER BY asked.key')
-      .all(JSON.stringify(places)) as OfferEntity[];
+      .table(OfferEntity)
+      .select('JOIN json_each(?) AS asked ON offer.rowid = asked.value ORDER BY asked.key', JSON.stringify(places));
   }
 
   hasOffers(): boolean {
@@ -118,13 +116,15 @@ export class MarketStore {
 
   /** How many offers each seller has. */
   offerCounts(): ReadonlyMap<string, number> {
-    const rows = this.database.prepare('SELECT seller, COUNT(*) AS offers FROM offer GROUP BY seller').all();
-    return new Map((rows as { seller: string; offers: number }[]).map(({ seller, offers }) => [seller, offers]));
+    const rows = this.database
+      .prepare<{ seller: string; offers: number }>('SELECT seller, COUNT(*) AS offers FROM offer GROUP BY seller')
+      .all();
+    return new Map(rows.map(({ seller, offers }) => [seller, offers]));
   }
 
   /** Sellers, rates, discount codes and what units carried of their parcels' charges: what prices are reckoned with. */
   terms(): Terms {
-    return this.record.read();
+    return this.termsStore.read();
   }
 
   lowestAfter(variant: string, most: number): readonly LandedPrice[] {

@@ -11,12 +11,13 @@ import { Ledger } from '../wardrobe/index.js';
 import type { OrderedParcelDto } from './parcels.dto.js';
 import { documentOf, parcelOf, parcelSlice } from './parcelSlice.js';
 import { parcelView } from './parcelView.js';
-import { type KeptParcel, type ParcelLineRow, type ParcelRow, ParcelsRecord } from './parcels.record.js';
+import type { ParcelLineEntity, ParcelEntity } from './parcels.entities.js';
+import { type KeptParcel, ParcelsStore } from './parcels.store.js';
 
 /** How parcels are found, written down and put back: what every deed with one is made of. */
 @Injectable()
 export class ParcelDeeds {
-  readonly record: ParcelsRecord;
+  readonly store: ParcelsStore;
 
   constructor(
     database: Database,
@@ -26,7 +27,7 @@ export class ParcelDeeds {
     private readonly live: LiveService,
     history: HistoryService,
   ) {
-    this.record = new ParcelsRecord((sql) => database.prepare(sql));
+    this.store = new ParcelsStore(database);
     history.register('parcel', {
       restore: (things) => {
         for (const { item, to, from } of things) if (to && from) this.restore(item, patched(documentOf(this.everKept(item)), from, to));
@@ -36,7 +37,7 @@ export class ParcelDeeds {
   }
 
   list(): OrderedParcelDto[] {
-    return this.record.all().map((row) => this.dto(row));
+    return this.store.all().map((row) => this.dto(row));
   }
 
   enterOrKeep(sentence: string, movements: readonly Movement[], before: KeptParcel): void {
@@ -54,20 +55,19 @@ export class ParcelDeeds {
 
   /** Writes a parcel as a document of the history tells it. A claim it does not know was written down since, and goes. */
   private restore(id: string, document: Document): void {
-    const { row, lines, claims } = parcelOf(document);
-    this.write({ ...row, version: (this.record.parcel(id)?.version ?? 0) + 1 });
-    for (const line of lines) this.record.writeLine(line);
-    const standing = new Set(claims.map((claim) => claim.id));
-    for (const claim of claims) this.record.writeClaim(claim);
-    for (const claim of this.record.claims(id))
-      if (!standing.has(claim.id)) this.record.writeClaim({ ...claim, removedAt: this.ledger.now() });
+    this.store.restore(id, parcelOf(document), this.ledger.now());
+    this.followPlace(this.everKept(id).row);
   }
 
   /** Writes a parcel; the place that is it is due on the day it is expected on. */
-  write(row: ParcelRow): void {
-    this.record.write(row);
-    const place = this.ledger.record.place(row.place);
-    if (place && place.dueOn !== row.expectedOn) this.ledger.record.writePlace({ ...place, dueOn: row.expectedOn });
+  write(row: ParcelEntity): void {
+    this.store.write(row);
+    this.followPlace(row);
+  }
+
+  private followPlace(row: ParcelEntity): void {
+    const place = this.ledger.store.place(row.place);
+    if (place && place.dueOn !== row.expectedOn) this.ledger.store.writePlace({ ...place, dueOn: row.expectedOn });
   }
 
   kept(id: string): KeptParcel {
@@ -78,12 +78,12 @@ export class ParcelDeeds {
 
   /** One that was taken back too. */
   private everKept(id: string): KeptParcel {
-    const row = this.record.parcel(id);
+    const row = this.store.parcel(id);
     if (!row) throw notFound('parcel', id);
-    return { row, lines: this.record.lines(id), claims: this.record.claims(id) };
+    return { row, lines: this.store.lines(id), claims: this.store.claims(id) };
   }
 
-  lineOf({ lines, row }: KeptParcel, id: number): ParcelLineRow {
+  lineOf({ lines, row }: KeptParcel, id: number): ParcelLineEntity {
     const line = lines.find((own) => own.id === id);
     if (!line) throw new Problem(422, `There is no such line in the parcel from ${row.sellerName}.`);
     return line;
@@ -102,7 +102,7 @@ export class ParcelDeeds {
     return catalogue.resolve(variant);
   }
 
-  dto(row: ParcelRow): OrderedParcelDto {
-    return parcelView(row, this.record.lines(row.id), this.record.claims(row.id), this.market.today(), this.catalogue.now());
+  dto(row: ParcelEntity): OrderedParcelDto {
+    return parcelView(row, this.store.lines(row.id), this.store.claims(row.id), this.market.today(), this.catalogue.now());
   }
 }

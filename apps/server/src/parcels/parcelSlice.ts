@@ -1,5 +1,8 @@
+import { readerOf } from '@outfit/formats/kept';
 import type { Document, Slice } from '../platform/log/index.js';
-import type { ClaimRow, KeptParcel, ParcelLineRow, ParcelRow } from './parcels.record.js';
+import type { KeptParcel, ParcelDocuments } from './parcels.store.js';
+
+const readDocument = readerOf<Document>({ type: 'object' });
 
 /**
  * A parcel as the history keeps it: its fields, and under "line 12" and "claim 3" each line and each claim, so that deeds that
@@ -13,16 +16,12 @@ export function documentOf({ row: { version: _, ...row }, lines, claims = [] }: 
   ]);
 }
 
-/** The other way round. */
-export function parcelOf(document: Document): { readonly row: Omit<ParcelRow, 'version'> } & Required<Omit<KeptParcel, 'row'>> {
-  const under = (kind: string): readonly unknown[] =>
-    Object.entries(document).flatMap(([key, value]) => (key.startsWith(`${kind} `) ? [value] : []));
-  const fields = Object.entries(document).filter(([key]) => !key.includes(' '));
-  return {
-    row: Object.fromEntries(fields) as unknown as Omit<ParcelRow, 'version'>,
-    lines: under('line') as readonly ParcelLineRow[],
-    claims: under('claim') as readonly ClaimRow[],
-  };
+/** The other way round: as the tables read them. */
+export function parcelOf(document: Document): ParcelDocuments {
+  const under = (kind: string): readonly Document[] =>
+    Object.entries(document).flatMap(([key, value]) => (key.startsWith(`${kind} `) ? [readDocument(value)] : []));
+  const row = Object.fromEntries(Object.entries(document).filter(([key]) => !key.includes(' ')));
+  return { row, lines: under('line'), claims: under('claim') };
 }
 
 /** What a deed changed of a parcel. */

@@ -2,13 +2,14 @@ import type { Catalogue } from '@outfit/core';
 import { agreedMinor, costMinor, isLate, landedPieces, openOf, spentByMonth } from '@outfit/core/parcels';
 import { CURRENCY } from '../market/index.js';
 import type { OrderedParcelDto, SpentDto } from './parcels.dto.js';
-import type { ClaimRow, Happens, KeptParcel, ParcelLineRow, ParcelRow } from './parcels.record.js';
+import type { ClaimEntity, Happens, ParcelLineEntity, ParcelEntity } from './parcels.entities.js';
+import type { KeptParcel } from './parcels.store.js';
 
 /** A parcel as it is sent: with what it cost, what is still expected, and, once it is here, what the simulated seller put in. */
 export function parcelView(
-  row: ParcelRow,
-  lines: readonly ParcelLineRow[],
-  claims: readonly ClaimRow[],
+  row: ParcelEntity,
+  lines: readonly ParcelLineEntity[],
+  claims: readonly ClaimEntity[],
   today: string,
   catalogue: Catalogue,
 ): OrderedParcelDto {
@@ -20,7 +21,7 @@ export function parcelView(
     isLate: isLate(row, today),
     agreedMinor: agreedMinor(lines, row),
     costMinor: costMinor(lines, row),
-    inside: row.state === 'arrived' && happens !== null ? insideOf(JSON.parse(happens) as Happens, lines) : null,
+    inside: row.state === 'arrived' && happens !== null ? insideOf(happens, lines) : null,
     lines: lines.map((line, i) => ({
       ...{ id: line.id, variant: catalogue.resolve(line.variant), condition: line.condition, quantity: line.quantity },
       ...{ priceMinor: line.priceMinor, came: line.came, damaged: line.damaged, gone: line.gone, open: openOf(line) },
@@ -29,7 +30,7 @@ export function parcelView(
   };
 }
 
-const insideOf = ({ short, wrong }: Happens, lines: readonly ParcelLineRow[]): OrderedParcelDto['inside'] => ({
+const insideOf = ({ short, wrong }: Happens, lines: readonly ParcelLineEntity[]): OrderedParcelDto['inside'] => ({
   came: lines.map((line, i) => {
     if (wrong.some((row) => row.line === i)) return Math.max(0, openOf(line) - 1);
     const lacking = short.find((row) => row.line === i)?.quantity ?? 0;

@@ -1,3 +1,4 @@
+import { definedOf } from '@outfit/core';
 import { Injectable } from '@nestjs/common';
 import {
   afterArrival,
@@ -31,7 +32,6 @@ import type {
   SpentDto,
 } from './parcels.dto.js';
 import { spentOn } from './parcelView.js';
-import { type Happens, type ParcelRow } from './parcels.record.js';
 
 /** Parcels from an order to a drawer. Their pieces are in the ledger from the moment they are ordered, so that nothing is bought twice. */
 @Injectable()
@@ -70,7 +70,7 @@ export class ParcelsService {
   async serving(figure: string): Promise<ServingParcelDto[]> {
     const pieces = await this.servings.comingTo(figure);
     const today = this.market.today();
-    return this.deeds.record
+    return this.deeds.store
       .all()
       .filter((row) => pieces.has(row.place))
       .map((row) => ({
@@ -93,7 +93,7 @@ export class ParcelsService {
       if (to !== null)
         this.receiveNow(
           id,
-          this.deeds.record.lines(id).map((line) => ({ id: line.id, came: line.quantity, damaged: 0 })),
+          this.deeds.store.lines(id).map((line) => ({ id: line.id, came: line.quantity, damaged: 0 })),
           to,
         );
       return this.list();
@@ -114,7 +114,7 @@ export class ParcelsService {
           : { paidMinor: change.paidInMinor === null ? null : Math.round(change.paidInMinor * row.rate) };
       const next = {
         ...row,
-        ...stated(change),
+        ...definedOf(change),
         ...paid,
         state,
         arrivedOn: isHere ? this.market.today() : row.arrivedOn,
@@ -150,11 +150,11 @@ export class ParcelsService {
       const movements = lines.flatMap((line): readonly Movement[] => {
         const open = openOf(line);
         if (open === 0) return [];
-        this.deeds.record.writeLine(afterLettingGo(line, open));
+        this.deeds.store.writeLine(afterLettingGo(line, open));
         return [{ lot: line.lot, quantity: open, from: row.place, to: OUTSIDE }];
       });
       const state = lines.some((line) => line.came > 0) ? 'settled' : as;
-      this.deeds.record.write({ ...row, state, refundedMinor: refunded, version: row.version + 1 });
+      this.deeds.store.write({ ...row, state, refundedMinor: refunded, version: row.version + 1 });
       this.deeds.enterOrKeep(`The parcel from ${row.sellerName} is ${as}`, movements, before);
       return this.list();
     });
@@ -162,7 +162,7 @@ export class ParcelsService {
 
   /** What was spent by month and seller, and what the plans had reckoned. */
   spent(): SpentDto {
-    return spentOn(this.deeds.record.all().map((row) => ({ row, lines: this.deeds.record.lines(row.id) })));
+    return spentOn(this.deeds.store.all().map((row) => ({ row, lines: this.deeds.store.lines(row.id) })));
   }
 
   private receiveNow(
@@ -179,13 +179,13 @@ export class ParcelsService {
       const name = this.ledger.nameOf(line.lot);
       if (arrival.came > openOf(line)) throw new Problem(409, `${openOf(line)} of ${name} are expected, not ${arrival.came}.`);
       if (arrival.damaged > arrival.came) throw new Problem(422, `More of ${name} would be damaged than came.`);
-      this.deeds.record.writeLine(afterArrival(line, arrival));
+      this.deeds.store.writeLine(afterArrival(line, arrival));
       const instead = arrival.instead && { ...arrival.instead, variant: this.deeds.known(arrival.instead.variant) };
       return arrivalMovements(this.ledger, row, line, { ...arrival, ...(instead ? { instead } : {}) }, to, waiting.get(line.lot) ?? []);
     });
     if (movements.length === 0) throw new Problem(422, 'Say what came.');
-    const state = stateAfter('arrived', this.deeds.record.lines(id));
-    this.deeds.record.write({ ...row, state, arrivedOn: row.arrivedOn ?? this.market.today(), version: row.version + 1 });
+    const state = stateAfter('arrived', this.deeds.store.lines(id));
+    this.deeds.store.write({ ...row, state, arrivedOn: row.arrivedOn ?? this.market.today(), version: row.version + 1 });
     this.ledger.enter('received', `Put away what came from ${row.sellerName}`, movements, {
       ...{ slices: [parcelSlice(before, this.deeds.kept(id))], because: `parcel ${id}` },
     });
@@ -193,11 +193,12 @@ export class ParcelsService {
 
   /** What a simulated day does to parcels; told in sentences. Within the market's unit of work. */
   private goOn(day: string): readonly string[] {
-    return this.deeds.record.underWay().flatMap((row) => {
-      const { sentOn, arrivesOn } = JSON.parse(row.happens ?? '{}') as Happens;
+    return this.deeds.store.underWay().flatMap((row) => {
+      if (row.happens === null) return [];
+      const { sentOn, arrivesOn } = row.happens;
       const isHere = arrivesOn !== null && arrivesOn <= day;
       if (!isHere && (row.state === 'sent' || sentOn > day)) return [];
-      this.deeds.record.write({
+      this.deeds.store.write({
         ...row,
         state: isHere ? 'arrived' : 'sent',
         sentOn,
@@ -209,6 +210,3 @@ export class ParcelsService {
     });
   }
 }
-
-const stated = (change: Omit<ParcelChangeDto, 'isHere'>): Partial<ParcelRow> =>
-  Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined));

@@ -3,8 +3,9 @@ import { readTable, type RowOf, type TableReport, wardrobeColumns } from '@outfi
 import type { Database as Connection } from 'better-sqlite3';
 import { CatalogueStore, PartNames } from '../catalogue/worker.js';
 import { ChangeLog, type Slice } from '../platform/log/index.js';
-import { preparing } from '../platform/sqlite/index.js';
-import { entrySlice, LedgerRecord, madeSlices } from './ledger/worker.js';
+import { tablesOf } from '../platform/sqlite/index.js';
+import { RunEntity } from './wardrobe.entities.js';
+import { entrySlice, LedgerStore, madeSlices } from './ledger/worker.js';
 import { importTable, type TableImport, type TableOutcome, type TableTask } from '../platform/tables/index.js';
 
 type PieceRow = RowOf<ReturnType<typeof wardrobeColumns>>;
@@ -25,18 +26,13 @@ export interface PieceChanges {
 const MOST_NAMED = 200;
 
 const knownRuns = (connection: Connection): readonly KnownRun[] =>
-  connection
-    .prepare(
-      `SELECT balance.id, lot.variant, balance.quantity, lot.condition, place.path AS place, lot.note FROM lot JOIN balance ON balance.lot = lot.id
-         JOIN place ON place.id = balance.place WHERE balance.quantity > 0 AND place.kind <> 'outside' ORDER BY balance.id`,
-    )
-    .all() as KnownRun[];
+  tablesOf(connection).table(RunEntity).select(`WHERE placeKind <> 'outside' ORDER BY id`);
 
 /** How a file of owned pieces is read and taken. A row states what lies in a place: read again, it changes nothing. */
 const PIECES: TableImport<PieceRow, PieceChanges> = {
   read(connection, { bytes }) {
-    const ids = new CatalogueStore(preparing(connection)).keys('variants');
-    const names = new PartNames(preparing(connection), () => ids);
+    const ids = new CatalogueStore(tablesOf(connection)).keys('variants');
+    const names = new PartNames(tablesOf(connection), () => ids);
     const columns = wardrobeColumns({
       isVariant: (id) => ids.has(id),
       isSeller: () => false,
@@ -46,8 +42,8 @@ const PIECES: TableImport<PieceRow, PieceChanges> = {
   },
   stage(connection, given, { at }) {
     const rows = given.map(({ line, row }) => ({ line, row: inOnePath(row) }));
-    const ledger = new LedgerRecord(preparing(connection));
-    const log = new ChangeLog(preparing(connection));
+    const ledger = new LedgerStore(tablesOf(connection));
+    const log = new ChangeLog(tablesOf(connection));
     return () => {
       // Matched within the transaction: what is written down may have changed since the file was looked at.
       const meanings = matchRuns(
@@ -80,7 +76,7 @@ const inOnePath = (row: PieceRow): PieceRow => ({ ...row, place: readPath(row.pl
  *
  * @param notes what was written over is added to it
  */
-function movementsOf(row: PieceRow, known: KnownRun | null, ledger: LedgerRecord, at: string, notes: Slice[]): readonly Movement[] {
+function movementsOf(row: PieceRow, known: KnownRun | null, ledger: LedgerStore, at: string, notes: Slice[]): readonly Movement[] {
   const held = known && ledger.held(known.id);
   if (!held) {
     const lot = ledger.addLot({ variant: row.variant, condition: row.condition, note: row.note, owner: row.owner, addedAt: at });

@@ -1,7 +1,7 @@
 import type { Database as Connection } from 'better-sqlite3';
 import { turnDeed, type TurnedRow, type TurnOutcome, TurnRefused, type TurnTask } from '../platform/log/index.js';
-import { preparing } from '../platform/sqlite/index.js';
-import { LedgerRecord, type PlaceRow } from './ledger/worker.js';
+import { tablesOf } from '../platform/sqlite/index.js';
+import { LedgerStore } from './ledger/worker.js';
 
 /** Takes back what a file brought to the wardrobe, or brings it again, in a worker. */
 export default function turnFile(task: TurnTask): TurnOutcome {
@@ -9,7 +9,7 @@ export default function turnFile(task: TurnTask): TurnOutcome {
 }
 
 function put(rows: readonly TurnedRow[], connection: Connection, at: string): void {
-  const ledger = new LedgerRecord(preparing(connection));
+  const ledger = new LedgerStore(tablesOf(connection));
   for (const { subject, item, to } of rows)
     switch (subject) {
       case 'entry':
@@ -20,7 +20,7 @@ function put(rows: readonly TurnedRow[], connection: Connection, at: string): vo
         break;
       case 'place':
         // A place it made goes with it, once nothing else lies there.
-        if (to) ledger.writePlace(to as unknown as PlaceRow);
+        if (to) ledger.restorePlace(to);
         ledger.leaveOver(item, !to);
         break;
       default:
@@ -29,7 +29,7 @@ function put(rows: readonly TurnedRow[], connection: Connection, at: string): vo
   ledger.settlePlaces(at);
 }
 
-function turnEntry(id: number, stands: boolean, ledger: LedgerRecord, at: string): void {
+function turnEntry(id: number, stands: boolean, ledger: LedgerStore, at: string): void {
   const entry = ledger.entry(id);
   if (!entry) throw new TurnRefused('The entry of this file is not there any more. Nothing was changed.');
   try {

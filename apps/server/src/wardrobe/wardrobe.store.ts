@@ -3,8 +3,8 @@ import type { OwnedRun } from '@outfit/core';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { Database } from '../platform/db/index.js';
 import type { Slice } from '../platform/log/index.js';
-import { entrySlice, LedgerRecord, madeSlices } from './ledger/index.js';
-import { PieceEntity } from './wardrobe.entities.js';
+import { entrySlice, LedgerStore, madeSlices } from './ledger/index.js';
+import { LotEntity, MovementEntity, PieceEntity, RunEntity } from './wardrobe.entities.js';
 
 /** Pieces as they come in. */
 export type NewPiece = Pick<PieceEntity, 'variant' | 'quantity' | 'condition' | 'place' | 'note' | 'addedAt'> & {
@@ -16,11 +16,11 @@ export type NewPiece = Pick<PieceEntity, 'variant' | 'quantity' | 'condition' | 
 /** Owned pieces and donors in their tables. */
 @Injectable()
 export class WardrobeStore {
-  private readonly ledger: LedgerRecord;
+  private readonly ledger: LedgerStore;
   private counted: { readonly last: number; readonly runs: number; readonly pieces: number } | null = null;
 
   constructor(private readonly database: Database) {
-    this.ledger = new LedgerRecord((sql) => database.prepare(sql));
+    this.ledger = new LedgerStore(database);
   }
 
   pieces(): PieceEntity[] {
@@ -28,55 +28,44 @@ export class WardrobeStore {
   }
 
   /** So many runs after one of all that is owned, wherever it is: also what is lent, sealed, or on a whole figure. */
-  ownedAfter(run: number, most: number): PieceEntity[] {
-    return this.database
-      .prepare(
-        `SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition, place.path AS place, place.id AS placeId, lot.note,
-           lot.addedAt, lot.defects, lot.alterations, lot.certainty, lot.source, lot.owner, lot.dueOn
-         FROM lot JOIN balance ON balance.lot = lot.id JOIN place ON place.id = balance.place
-         WHERE balance.id > ? AND balance.quantity > 0 AND place.kind <> 'outside' ORDER BY balance.id LIMIT ?`,
-      )
-      .all(run, most) as PieceEntity[];
+  ownedAfter(run: number, most: number): RunEntity[] {
+    return this.database.table(RunEntity).select(`WHERE id > ? AND placeKind <> 'outside' ORDER BY id LIMIT ?`, run, most);
   }
 
   /** The runs of so many lots after one: for whoever goes through them some at a time. */
   piecesOfLots(after: number, many: number): PieceEntity[] {
-    return this.database.prepare('SELECT * FROM piece WHERE lot > ? AND lot <= ?').all(after, after + many) as PieceEntity[];
+    return this.database.table(PieceEntity).select('WHERE lot > ? AND lot <= ?', after, after + many);
   }
 
   lastLot(): number {
-    return this.database.prepare('SELECT COALESCE(MAX(id), 0) FROM lot').pluck().get() as number;
+    return this.database.table(LotEntity).greatest('id');
   }
 
   piecesFrom(offset: number, most: number): PieceEntity[] {
-    return this.database.prepare('SELECT * FROM piece ORDER BY variant, lot, id LIMIT ? OFFSET ?').all(most, offset) as PieceEntity[];
+    return this.database.table(PieceEntity).select('ORDER BY variant, lot, id LIMIT ? OFFSET ?', most, offset);
   }
 
   /** All that lies in a place and below it, at hand or not; what is on whole figures that stand there is theirs. */
-  piecesIn(place: string): PieceEntity[] {
-    return this.database
-      .prepare(
-        `WITH RECURSIVE below(id) AS (SELECT ? UNION SELECT place.id FROM place JOIN below ON place.parent = below.id WHERE place.kind <> 'donor')
-         SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition, place.path AS place, place.id AS placeId, lot.note,
-           lot.addedAt, lot.defects, lot.alterations, lot.certainty, lot.source, lot.owner, lot.dueOn
-         FROM below JOIN balance ON balance.place = below.id JOIN lot ON lot.id = balance.lot JOIN place ON place.id = balance.place
-         WHERE balance.quantity > 0 ORDER BY lot.variant, balance.id`,
-      )
-      .all(place) as PieceEntity[];
+  piecesIn(place: string): RunEntity[] {
+    return this.database.table(RunEntity).select(
+      `JOIN (WITH RECURSIVE below(id) AS (SELECT ? UNION SELECT place.id FROM place JOIN below ON place.parent = below.id WHERE place.kind <> 'donor')
+         SELECT id FROM below) AS below ON below.id = run.placeId ORDER BY run.variant, run.id`,
+      place,
+    );
   }
 
   /** How many runs and pieces are at hand: counted anew only when something was moved since. */
   counts(): { readonly runs: number; readonly pieces: number } {
-    const last = this.database.prepare('SELECT COALESCE(MAX(id), 0) FROM movement').pluck().get() as number;
+    const last = this.database.table(MovementEntity).greatest('id');
     if (this.counted?.last !== last) this.counted = { last, ...this.countNow() };
     return { runs: this.counted.runs, pieces: this.counted.pieces };
   }
 
   private countNow(): { readonly runs: number; readonly pieces: number } {
-    return this.database.prepare('SELECT COUNT(*) AS runs, COALESCE(SUM(quantity), 0) AS pieces FROM piece').get() as {
-      runs: number;
-      pieces: number;
-    };
+    const counts = this.database.prepare<{ runs: number; pieces: number }>(
+      'SELECT COUNT(*) AS runs, COALESCE(SUM(quantity), 0) AS pieces FROM piece',
+    );
+    return counts.get() ?? { runs: 0, pieces: 0 };
   }
 
   /** The pieces of some variants. */
@@ -87,22 +76,22 @@ export class WardrobeStore {
   /** How many pieces there are of every variant that could serve somebody, donors left out, as it was written down. */
   stock(): readonly OwnedRun[] {
     return this.database
-      .prepare(
+      .prepare<OwnedRun>(
         `SELECT lot.variant, SUM(balance.quantity) AS quantity FROM lot JOIN balance ON balance.lot = lot.id JOIN place ON place.id = balance.place
           WHERE balance.quantity > 0 AND place.kind IN ('made', 'bench', 'sealed', 'parcel', 'figure') GROUP BY lot.variant ORDER BY lot.variant`,
       )
-      .all() as OwnedRun[];
+      .all();
   }
 
   /** What is on whole figures that may be taken apart: each part with how many there are and the first figure that has it. */
   onDonors(): readonly (OwnedRun & { readonly donor: string })[] {
     return this.database
-      .prepare(
+      .prepare<OwnedRun & { donor: string }>(
         `SELECT lot.variant, SUM(balance.quantity) AS quantity, MIN(place.path) AS donor FROM place JOIN balance ON balance.place = place.id
            JOIN lot ON lot.id = balance.lot
           WHERE place.kind = 'donor' AND place.keepWhole = 0 AND balance.quantity > 0 GROUP BY lot.variant ORDER BY lot.variant`,
       )
-      .all() as (OwnedRun & { donor: string })[];
+      .all();
   }
 
   /** Enters pieces as one deed; returns what it changed. Places made for them are part of it. */

@@ -56,11 +56,11 @@ function readArchive(archiveFile: string, folder: string): ArchiveOutcome {
     const has = connection.prepare(`SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = 'archived_file'`).get();
     if (!has) return 'This is no archive of a workspace. Choose the file that “Carry it away” gave.';
     mkdirSync(join(folder, 'files'), { recursive: true });
-    const ids = connection.prepare('SELECT id FROM archived_file').pluck().all() as string[];
-    const read = connection.prepare('SELECT bytes FROM archived_file WHERE id = ?').pluck();
+    const ids = connection.prepare<[], string>('SELECT id FROM archived_file').pluck().all();
+    const read = connection.prepare<[string], Buffer>('SELECT bytes FROM archived_file WHERE id = ?').pluck();
     for (const id of ids) {
-      const bytes = read.get(id) as Buffer;
-      if (!FILE.test(id) || createHash('sha256').update(bytes).digest('hex') !== id)
+      const bytes = read.get(id);
+      if (!bytes || !FILE.test(id) || createHash('sha256').update(bytes).digest('hex') !== id)
         return 'A picture in this archive is not what it was. Fetch the archive once more; nothing was brought back.';
       writeFileSync(join(folder, 'files', id), bytes, { flush: true });
     }

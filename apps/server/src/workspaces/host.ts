@@ -1,3 +1,4 @@
+import { entryOf, readerOf, text } from '@outfit/formats/kept';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Express, NextFunction, Request, Response } from 'express';
 import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
@@ -15,6 +16,8 @@ export interface WorkspaceRow {
 /** Builds the application of a workspace on its folder. */
 export type OpenWorkspace = (folder: string, path: string, begin: WorkspaceBeginning) => Promise<NestExpressApplication>;
 
+/** What of a workspace lies beside its database. */
+const readWorkspace = readerOf(entryOf<{ readonly name: string }>({ name: text }));
 const MAIN = { id: '', name: 'Workspace' };
 const MOST_WORKSPACES = 50;
 const MOST_ID = 40;
@@ -151,8 +154,8 @@ export class WorkspaceHost {
 
   private nameOf(id: string): string | null {
     try {
-      const { name } = JSON.parse(readFileSync(join(this.folderOf(id), 'workspace.json'), 'utf8')) as { name?: unknown };
-      return typeof name === 'string' && name !== '' ? name : null;
+      const { name } = readWorkspace(JSON.parse(readFileSync(join(this.folderOf(id), 'workspace.json'), 'utf8')));
+      return name === '' ? null : name;
     } catch {
       return null;
     }

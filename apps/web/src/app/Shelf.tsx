@@ -4,6 +4,7 @@ import { useLocation, useNavigate } from 'react-router';
 import { LineUpPicker } from '@/parts';
 import { whenIdle } from '@/ui';
 import { useLineUp, useNames, useOpen, useOpenLineUp } from '@/workspace';
+import { pageAt } from './pages';
 
 /** Read, and drawn, after the page. */
 const ShelfRow = lazy(() => import('./ShelfRow'));
@@ -14,10 +15,8 @@ export function Shelf() {
   const lineUps = useNames();
   const { figure } = useOpen();
   const { pathname } = useLocation();
-  // Where the page itself shows who stands together, the shelf would show them twice.
-  const isStage = /^\/(line-ups\/[^/]+(\/(table|variety|order|fixes))?)?$/.test(pathname);
   const [asked, setFolded] = useState<boolean | null>(null);
-  const folded = asked ?? isStage;
+  const folded = asked ?? pageAt(pathname)?.foldsShelf ?? false;
   const open = useOpenLineUp();
   const shown = lineUps.find((row) => row.id === open) ?? lineUps[0];
   const lineUp = useLineUp(shown?.id);

@@ -2,11 +2,12 @@ import { graveCount, judge } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import { useListOpenSessionsQuery, useReadPromisesQuery } from '@/api';
-import { guideAbout, guideTo } from '@/parts';
+import { GUIDE, guideTo } from '@/parts';
 import { plural } from '@/ui';
 import { chosenLookOf, promisedOf, useCompany, useOpen, useWorkspace, useWorkspaceFor } from '@/workspace';
 import { Palette } from './palette';
 import { WorkspaceSwitch } from './workspaces';
+import { pageAt } from './pages';
 
 const PLACES = [
   { to: '/wardrobe', name: 'Wardrobe', isStage: false },
@@ -47,7 +48,8 @@ export function Thread() {
 /** What the screen one is on is for: its page of the guide. */
 function Help() {
   const { pathname } = useLocation();
-  const page = guideAbout(pathname);
+  const about = pageAt(pathname)?.guide;
+  const page = GUIDE.find(({ id }) => id === about);
   return (
     page && (
       <Link

@@ -1,15 +1,11 @@
 import { type ComponentType, useEffect, useState } from 'react';
-import { type Location, matchRoutes, useLocation } from 'react-router';
-import { ELSEWHERE, type PageAt, PAGES } from './pages';
+import { type Location, useLocation } from 'react-router';
+import { pageAt, type PageAt } from './pages';
 
-const ROUTES = [...PAGES.map((page) => ({ path: page.path, page })), ...ELSEWHERE.map(([path]) => ({ path, page: undefined }))];
 const loaded = new Map<PageAt, ComponentType>();
 
 /** What a page is drawn by, once its script has come. */
 export const componentOf = (page: PageAt): ComponentType | undefined => loaded.get(page);
-
-/** The page an address leads to; none where it stands for another. */
-const pageFor = (location: Pick<Location, 'pathname'>): PageAt | undefined => matchRoutes(ROUTES, location)?.[0]?.route.page;
 
 const loadPage = async (page: PageAt): Promise<void> => void loaded.set(page, await page.load());
 
@@ -18,7 +14,7 @@ const loadPage = async (page: PageAt): Promise<void> => void loaded.set(page, aw
  * asks for it again.
  */
 export async function beginPage(path: string): Promise<void> {
-  const page = pageFor({ pathname: path });
+  const page = pageAt(path);
   if (page) await loadPage(page).catch(() => undefined);
 }
 
@@ -28,7 +24,7 @@ export async function beginPage(path: string): Promise<void> {
  */
 export function useArrived(): Location | null {
   const location = useLocation();
-  const page = pageFor(location);
+  const page = pageAt(location.pathname);
   const isHere = !page || loaded.has(page);
   const [arrived, setArrived] = useState<Location | null>(isHere ? location : null);
   const [failed, setFailed] = useState<{ readonly at: Location; readonly error: unknown } | null>(null);

@@ -9,4 +9,5 @@ export { Why } from './Why';
 export { UndoButtons } from './UndoButtons';
 export { ColourPicker, LineUpPicker, MouldPicker, OfficialPicker, PartPicker, PrintPicker, SmallMould, SmallPart } from './pickers';
 export { Photographs, type PicturePoint, PictureViewer, useRaster } from './pictures';
-export { GUIDE, guideAbout, guideTo } from './guidePages';
+export { LINE_UP_WAYS, pathTo, type Way, wayOf } from './lineUpWays';
+export { GUIDE, type GuideId, guideTo } from './guidePages';

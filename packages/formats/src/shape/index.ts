@@ -1,1 +1,20 @@
+export {
+  always,
+  anything,
+  eitherOf,
+  entryOf,
+  type Fields,
+  listOf,
+  mapOf,
+  number,
+  oneOf,
+  optional,
+  orNull,
+  partOf,
+  readerOf,
+  type Schema,
+  text,
+  truth,
+  whole,
+} from './schema.js';
 export { shapeCheck, shapeFault } from './shape.js';

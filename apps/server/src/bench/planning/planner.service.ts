@@ -17,7 +17,7 @@ import { FiguresStore } from '../../figures/index.js';
 import { CURRENCY, LowestService } from '../../market/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { Ledger, type FigureServed, NO_PLACE, ServingsService } from '../../wardrobe/index.js';
-import type { BenchPlan, PlannedPiece } from '../bench.record.js';
+import type { BenchPlan, PlannedPiece } from '../bench.entities.js';
 import { Pool, type Unit } from './pool.js';
 
 /** A figure to be built: its look, and of how many copies. */
@@ -75,7 +75,7 @@ export class BenchPlanner {
   planOfLots(figure: string, name: string, parts: readonly LookPart[], lots: readonly number[]): BenchPlan {
     const catalogue = this.catalogue.now();
     const pool = new Pool(this.ledger, (variant) => catalogue.resolve(variant));
-    const runs = lots.flatMap((lot) => this.ledger.record.heldOf(lot));
+    const runs = lots.flatMap((lot) => this.ledger.store.heldOf(lot));
     const pieces = parts.map((part): BenchPiece => {
       const variant = catalogue.resolve(part.variant);
       const fitting = runs.filter((run) => catalogue.resolve(this.ledger.lot(run.lot).variant) === variant);
@@ -126,7 +126,7 @@ export class BenchPlanner {
     const catalogue = this.catalogue.now();
     const { family } = catalogue.mouldOf(catalogue.variant(variant));
     const alike = catalogue.data.moulds.filter((mould) => mould.family === family).flatMap((mould) => catalogue.variantsOf(mould.number));
-    const runs = this.ledger.record.looseOf(alike.flatMap((row) => catalogue.namesOf(row.id)));
+    const runs = this.ledger.store.looseOf(alike.flatMap((row) => catalogue.namesOf(row.id)));
     return (
       whereItGoes(
         variant,
@@ -138,7 +138,7 @@ export class BenchPlanner {
 
   /** What stands built of a figure, copy by copy: the pieces by their part. */
   private standing(figure: string, copies: number): readonly (readonly unknown[])[] {
-    const place = this.ledger.record.builtPlaceOf(figure);
+    const place = this.ledger.store.builtPlaceOf(figure);
     if (place === null) return [];
     const pool = new Pool(this.ledger, (variant) => this.catalogue.now().resolve(variant));
     return bodiesOf(pool.unitsAt(place), this.outlinesOf(figure), copies, this.catalogue.now());
@@ -153,7 +153,7 @@ export class BenchPlanner {
   ): readonly BenchCopy[] {
     const catalogue = this.catalogue.now();
     const partAt = new Map(parts.map((part) => [spotOf(part), part]));
-    const own = this.ledger.record.builtPlaceOf(claimant.id);
+    const own = this.ledger.store.builtPlaceOf(claimant.id);
     const standing = own === null ? [] : bodiesOf(pool.unitsAt(own), this.outlinesOf(claimant.id), claimant.copies, catalogue);
     const most = asked ?? claimant.copies;
     const copies: BenchCopy[] = [];
@@ -248,7 +248,7 @@ export class BenchPlanner {
     unit: Unit,
     { position, place, turned, alterations }: Pick<BenchPiece, 'position' | 'place' | 'turned' | 'alterations'>,
   ) {
-    const done = JSON.parse(this.ledger.lot(unit.lot).alterations) as Alteration[];
+    const done = this.ledger.lot(unit.lot).alterations;
     const isDone = (own: Alteration): boolean => done.some((row) => row.kind === own.kind && row.what === own.what);
     return { piece: unit.piece, variant: unit.variant, position, place, turned, alterations: alterations.filter((own) => !isDone(own)) };
   }

@@ -52,7 +52,7 @@ export class Pool {
   }
 
   unitsAt(place: string): readonly Unit[] {
-    return this.ledger.record.heldIn(place).flatMap((row) => this.unitsOf(row.id));
+    return this.ledger.store.heldIn(place).flatMap((row) => this.unitsOf(row.id));
   }
 
   /** One more piece of runs that give so many to a spot; null when they gave all. */

@@ -1,3 +1,4 @@
+import { readerOf } from '@outfit/formats/kept';
 import { Injectable } from '@nestjs/common';
 import { type CatalogueKind, type CatalogueRow, FOREIGN_FIELDS, quoted, SHAPE_FAMILIES, type ShapeFamily } from '@outfit/core';
 import { CATALOGUE_TABLES, type CatalogueTable, lookAtForeign, UnreadableFile, writeArchive, writeCatalogueTable } from '@outfit/formats';
@@ -99,16 +100,18 @@ function bytesOfFile(body: unknown): Uint8Array<ArrayBuffer> {
   return new Uint8Array(body);
 }
 
+const readSent = readerOf<{ readonly mapping?: unknown; readonly kinds?: unknown }>({ type: 'object' });
+
 /** Which column tells what, and what kinds of parts were said to be, as it was sent; refused with the field that is wrong. */
 function readColumns(text: string): ForeignTask {
-  let sent: { readonly mapping?: unknown; readonly kinds?: unknown } | null;
+  let sent: { readonly mapping?: unknown; readonly kinds?: unknown };
   try {
-    sent = JSON.parse(text) as typeof sent;
+    sent = readSent(JSON.parse(text));
   } catch {
     throw new Problem(422, 'Which column tells what was not sent as JSON. Choose the file again.');
   }
   const entriesOf = (value: unknown): [string, unknown][] => (typeof value === 'object' && value !== null ? Object.entries(value) : []);
-  const [mapping, kinds] = [entriesOf(sent?.mapping), entriesOf(sent?.kinds)];
+  const [mapping, kinds] = [entriesOf(sent.mapping), entriesOf(sent.kinds)];
   for (const [field, header] of mapping)
     if (!Object.hasOwn(FOREIGN_FIELDS, field) || typeof header !== 'string')
       throw new Problem(422, `${quoted(field)} is nothing that a column can tell.`);

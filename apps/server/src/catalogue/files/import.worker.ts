@@ -1,6 +1,5 @@
 import {
   Catalogue,
-  CATALOGUE_KINDS,
   type CatalogueKind,
   type CatalogueRow,
   type CatalogueRows,
@@ -18,8 +17,8 @@ import { CATALOGUE_TABLES, type CatalogueTable, readArchive, readCatalogueTable,
 import type { Database as Connection } from 'better-sqlite3';
 import type { MessagePort } from 'node:worker_threads';
 import { ChangeLog } from '../../platform/log/index.js';
-import { connect, preparing } from '../../platform/sqlite/index.js';
-import { CatalogueStore, codecOf } from '../catalogue.store.js';
+import { connect, tablesOf } from '../../platform/sqlite/index.js';
+import { CatalogueStore } from '../catalogue.store.js';
 import { nowMade } from '../nowMade.js';
 import type { ImportProgress, ImportReport, ImportRowProblem } from './importReport.js';
 import { rowCountOf, Staging } from './staging.js';
@@ -153,7 +152,7 @@ export default function importCatalogue(task: ImportTask): ImportOutcome {
     connection.pragma(`busy_timeout = ${BUSY_MS}`);
     connection.pragma(`cache_size = -${CACHE_KB}`);
     tell('reading', 0, 0);
-    const reading = read(task, new CatalogueStore(preparing(connection)));
+    const reading = read(task, new CatalogueStore(tablesOf(connection)));
     for (let attempt = 1; ; attempt += 1) {
       const outcome = attemptImport(task, reading, connection, tell);
       if (outcome !== 'changed meanwhile') return outcome;
@@ -171,8 +170,8 @@ export default function importCatalogue(task: ImportTask): ImportOutcome {
 }
 
 function attemptImport(task: ImportTask, reading: Reading, connection: Connection, tell: Tell): ImportOutcome | 'changed meanwhile' {
-  const prepare = preparing(connection);
-  const [store, log] = [new CatalogueStore(prepare), new ChangeLog(prepare)];
+  const tables = tablesOf(connection);
+  const [store, log] = [new CatalogueStore(tables), new ChangeLog(tables)];
   // A file is checked against one state of the catalogue, and written into no other.
   const checkedAt = log.lastOf(LINE);
   tell('checking', 0, reading.rowCount);
@@ -189,9 +188,7 @@ function attemptImport(task: ImportTask, reading: Reading, connection: Connectio
   const soundCount = rowCountOf(rows);
   if (task.agree === 'all' && problems.length > 0)
     return { refused: `${problems.length} problems stand in the file. Nothing was imported; correct them, or take the sound rows alone.` };
-  for (const kind of CATALOGUE_KINDS) connection.exec(`DROP TABLE IF EXISTS temp.staged_${codecOf(kind).table}`);
-  connection.exec('DROP TABLE IF EXISTS temp.staged_source_yield');
-  const staging = new Staging(connection, store);
+  const staging = new Staging(connection, tables, store);
   const compared = staging.lay(rows, (done) => tell('comparing', done, soundCount));
   const report: ImportReport = {
     rowCount: reading.rowCount,

@@ -1,7 +1,7 @@
 import { CATALOGUE_KINDS, type CatalogueKind, type CatalogueRow, type CatalogueRows, NOTHING_KNOWN, rowFaults } from '@outfit/core';
 import type { Database as Connection } from 'better-sqlite3';
 import { ChangeLog, turnDeed, type TurnedRow, type TurnOutcome, TurnRefused, type TurnTask } from '../../platform/log/index.js';
-import { preparing } from '../../platform/sqlite/index.js';
+import { tablesOf } from '../../platform/sqlite/index.js';
 import { CatalogueStore } from '../catalogue.store.js';
 
 const NAMED = 'A look, or the history of one, wears what this file brought. Nothing was changed.';
@@ -13,7 +13,7 @@ export default function turnFile(task: TurnTask): TurnOutcome {
 }
 
 function put(rows: readonly TurnedRow[], connection: Connection): void {
-  const store = new CatalogueStore(preparing(connection));
+  const store = new CatalogueStore(tablesOf(connection));
   const written: Partial<Record<CatalogueKind, CatalogueRow<CatalogueKind>[]>> = {};
   const gone = new Map<CatalogueKind, string[]>();
   for (const { item, to } of rows) {
@@ -34,10 +34,10 @@ function put(rows: readonly TurnedRow[], connection: Connection): void {
 function refuseWorn(variants: readonly string[], connection: Connection): void {
   if (variants.length === 0) return;
   const leaving = new Set(variants);
-  const prepare = preparing(connection);
-  // eslint-disable-next-line house/tables -- the store of looks loads a framework, and a worker asks for thousands of parts at once
-  const worn = prepare(`SELECT DISTINCT json_extract(part.value, '$.variant') FROM look, json_each(look.parts) AS part`)
-    .pluck()
-    .all() as string[];
-  if ([...worn, ...new ChangeLog(prepare).partsOfLooks()].some((variant) => leaving.has(variant))) throw new TurnRefused(NAMED);
+  const tables = tablesOf(connection);
+  const worn = tables
+    // eslint-disable-next-line house/tables -- the store of looks loads a framework, and a worker asks for thousands of parts at once
+    .prepare<string>(`SELECT DISTINCT json_extract(part.value, '$.variant') FROM look, json_each(look.parts) AS part`)
+    .pluck();
+  if ([...worn.all(), ...new ChangeLog(tables).partsOfLooks()].some((variant) => leaving.has(variant))) throw new TurnRefused(NAMED);
 }

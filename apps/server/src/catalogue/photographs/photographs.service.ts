@@ -33,7 +33,7 @@ export class PhotographsService {
     const id = await this.files.put(data);
     await this.database.write(() => {
       this.refuseUnknown({ kind, item });
-      this.store.put({ id, kind, item, face, width, height }, this.clock.now().toISOString());
+      this.store.put({ id, kind, item, face, width, height, addedAt: this.clock.now().toISOString() });
       this.live.changed('catalogue', item);
     });
     return this.of({ kind, item });

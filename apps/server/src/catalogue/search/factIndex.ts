@@ -29,7 +29,7 @@ export class FactIndex {
   }
 
   private match(query: string): readonly number[] {
-    const rows = this.database.prepare('SELECT rowid FROM fact WHERE fact MATCH ?').pluck().all(query) as number[];
+    const rows = this.database.prepare<[string], number>('SELECT rowid FROM fact WHERE fact MATCH ?').pluck().all(query);
     return rows.map((row) => row - 1);
   }
 }

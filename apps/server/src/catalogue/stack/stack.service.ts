@@ -4,6 +4,7 @@ import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
 import { FileStore, Rasters } from '../../platform/files/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
+import { StackedPhotographEntity } from '../catalogue.entities.js';
 import type { StackedPhotographDto } from './stack.dto.js';
 
 const LONGEST_SIDE = 1600;
@@ -21,9 +22,8 @@ export class StackService {
 
   /** What waits, in the order it came. */
   list(): StackedPhotographDto[] {
-    return this.database
-      .prepare('SELECT id, file, name, width, height FROM photo_stack ORDER BY addedAt, rowid')
-      .all() as StackedPhotographDto[];
+    const rows = this.database.table(StackedPhotographEntity).select('ORDER BY addedAt, rowid');
+    return rows.map(({ id, file, name, width, height }) => ({ id, file, name, width, height }));
   }
 
   async add(name: string, body: unknown): Promise<StackedPhotographDto[]> {
@@ -34,8 +34,8 @@ export class StackService {
     return this.database.write<StackedPhotographDto[]>(() => {
       this.refuseMore();
       this.database
-        .prepare('INSERT INTO photo_stack (id, file, name, width, height, addedAt) VALUES (?, ?, ?, ?, ?, ?)')
-        .run(randomUUID(), file, name, width, height, this.clock.now().toISOString());
+        .table(StackedPhotographEntity)
+        .insert({ id: randomUUID(), file, name, width, height, addedAt: this.clock.now().toISOString() });
       return this.list();
     });
   }
@@ -43,14 +43,13 @@ export class StackService {
   /** Takes a photograph off the stack: it has been made a part of, or is not wanted. */
   takeOff(id: string): Promise<StackedPhotographDto[]> {
     return this.database.write<StackedPhotographDto[]>(() => {
-      const { changes } = this.database.prepare('DELETE FROM photo_stack WHERE id = ?').run(id);
-      if (changes === 0) throw notFound('photograph on the stack', id);
+      if (this.database.table(StackedPhotographEntity).delete({ id }) === 0) throw notFound('photograph on the stack', id);
       return this.list();
     });
   }
 
   private refuseMore(): void {
-    const { waiting } = this.database.prepare('SELECT COUNT(*) AS waiting FROM photo_stack').get() as { waiting: number };
-    if (waiting >= MOST_STACKED) throw new Problem(409, `${MOST_STACKED} photographs wait already. Work through some first.`);
+    if (this.database.table(StackedPhotographEntity).count() >= MOST_STACKED)
+      throw new Problem(409, `${MOST_STACKED} photographs wait already. Work through some first.`);
   }
 }

@@ -5,14 +5,22 @@ import { randomUUID } from 'node:crypto';
 import { FiguresStore } from '../../figures/index.js';
 import { Database } from '../../platform/db/index.js';
 import { Ledger } from '../../wardrobe/index.js';
-import { type BenchPlan, BenchPlanner, BenchRecord, BenchService, movementsOf, type SessionRow, type TickRow } from '../../bench/index.js';
+import {
+  type BenchPlan,
+  BenchPlanner,
+  BenchStore,
+  BenchService,
+  movementsOf,
+  type SessionEntity,
+  type TickEntity,
+} from '../../bench/index.js';
 
 const BOX = 'Hobby room › Sill box';
 const MINUTE = 60_000;
 
 /** Fills an empty bench with what was built before: every step an entry of its day, as if it had been ticked then. */
 export class BenchSeed {
-  private readonly record: BenchRecord;
+  private readonly store: BenchStore;
 
   constructor(
     database: Database,
@@ -21,7 +29,7 @@ export class BenchSeed {
     private readonly figures: FiguresStore,
     private readonly ledger: Ledger,
   ) {
-    this.record = new BenchRecord((sql) => database.prepare(sql));
+    this.store = new BenchStore(database);
   }
 
   /** Plays what is in hand within a unit of work; `today` is the day it counts back from. */
@@ -36,13 +44,13 @@ export class BenchSeed {
     const daysAgo = 'daysAgo' in how ? how.daysAgo : 0;
     const begun =
       'daysAgo' in how ? Date.parse(`${isoDay(dayNumber(today) - daysAgo)}T18:10:00.000Z`) : Date.parse(this.ledger.now()) - 35 * MINUTE;
-    const tray = this.ledger.record.placeOfFigure('bench', id, name);
+    const tray = this.ledger.store.placeOfFigure('bench', id, name);
     // What is ready lies on its figure's tray, so that nobody before it in line takes it.
     const lots = this.arrive(
       first.parts,
       isoDay(dayNumber(today) - daysAgo - 4),
       name,
-      how.is === 'ready' ? tray : this.ledger.record.placeAt(BOX),
+      how.is === 'ready' ? tray : this.ledger.store.placeAt(BOX),
     );
     if (how.is === 'built otherwise' && second) {
       const more = second.parts.filter((part) => !first.parts.some((own) => own.variant === part.variant));
@@ -68,21 +76,21 @@ export class BenchSeed {
   ): void {
     const at = (step: number): string => new Date(begun + step * stepMs).toISOString();
     const isDone = upTo === plan.steps.length;
-    const session: SessionRow = {
+    const session: SessionEntity = {
       ...{
         id: randomUUID(),
-        ordinal: this.record.nextOrdinal(),
+        ordinal: this.store.nextOrdinal(),
         title,
         state: isDone ? 'built' : 'open',
-        plan: JSON.stringify(plan),
+        plan,
         ...{ remark, who: '' },
       },
       ...{ begunAt: at(0), endedAt: isDone ? at(upTo) : null, removedAt: null, version: 1 },
     };
-    this.record.write(session);
-    this.record.addFigure({ session: session.id, figure, look, copies: 1 });
+    this.store.write(session);
+    this.store.addFigure({ session: session.id, figure, look, copies: 1 });
     const places = this.bench.placesOf(plan);
-    const ticks: TickRow[] = [];
+    const ticks: TickEntity[] = [];
     for (const [i, step] of plan.steps.slice(0, upTo).entries()) {
       const movements = movementsOf(step, plan, ticks, places);
       const kind = step.kind === 'build' ? ('built on' as const) : ('put away' as const);
@@ -90,10 +98,10 @@ export class BenchSeed {
       const entry =
         movements.length === 0
           ? null
-          : this.ledger.record.enter({ at: at(i + 1), kind, sentence, because: `bench ${session.id}` }, movements);
-      ticks.push({ session: session.id, step: step.id, entry, lots: '{}', at: at(i + 1) });
+          : this.ledger.store.enter({ at: at(i + 1), kind, sentence, because: `bench ${session.id}` }, movements);
+      ticks.push({ session: session.id, step: step.id, entry, lots: {}, at: at(i + 1) });
     }
-    this.record.setTicks(session.id, ticks);
+    this.store.addTicks(ticks);
   }
 
   /** The pieces of a figure come in, to where they wait. Returns their lots. */
@@ -102,10 +110,10 @@ export class BenchSeed {
     const quantities = new Map<string, number>();
     for (const { variant } of parts) quantities.set(variant, (quantities.get(variant) ?? 0) + 1);
     const movements = [...quantities].map(([variant, quantity]): Movement => ({
-      lot: this.ledger.record.addLot({ variant, condition: 'used', note: '', addedAt: at }),
+      lot: this.ledger.store.addLot({ variant, condition: 'used', note: '', addedAt: at }),
       ...{ quantity, from: OUTSIDE, to: place },
     }));
-    this.ledger.record.enter({ at, kind: 'bought', sentence: `Bought for ${name}`, because: 'hand' }, movements);
+    this.ledger.store.enter({ at, kind: 'bought', sentence: `Bought for ${name}`, because: 'hand' }, movements);
     return movements.map((movement) => movement.lot);
   }
 }

@@ -24,8 +24,8 @@ export class OrdersSeed {
       const order = { seller, sellerName, errand: null, dutyMinor: 0, ...charges };
       const { row } = this.deeds.kept(this.orders.begin(order, known, 'for the lamplighters', `${orderedOn}T18:00:00.000Z`));
       const will: Happens = { sentOn, arrivesOn: dayAt(happens.arrivesInDays), short: [], wrong: happens.wrong };
-      this.deeds.record.write({ ...row, state: 'sent', orderedOn, sentOn, expectedOn, happens: JSON.stringify(will) });
-      this.ledger.record.writePlace({ ...this.ledger.place(row.place), dueOn: expectedOn });
+      this.deeds.store.write({ ...row, state: 'sent', orderedOn, sentOn, expectedOn, happens: will });
+      this.ledger.store.writePlace({ ...this.ledger.place(row.place), dueOn: expectedOn });
     }
   }
 }

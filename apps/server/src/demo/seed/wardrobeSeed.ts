@@ -2,7 +2,7 @@ import { type CatalogueData, dayNumber, isoDay } from '@outfit/core';
 import { type EntryKind, type Movement, OUTSIDE, piecesThere } from '@outfit/core/wardrobe';
 import type { DemoDeed, DemoRun } from '@outfit/demo';
 import { CatalogueService } from '../../catalogue/index.js';
-import { Ledger, type LotRow } from '../../wardrobe/index.js';
+import { Ledger, type LotEntity } from '../../wardrobe/index.js';
 
 /** What a deed enters, once it is known on which day. */
 interface Opening {
@@ -25,21 +25,21 @@ export class WardrobeSeed {
       const dayAt = (days: number): string => isoDay(dayNumber(today) + days);
       const at = `${dayAt(-deed.daysAgo)}T18:00:00.000Z`;
       const { kind, movements, broughtMinor } = this.entryFor(deed, data, at, dayAt);
-      this.ledger.record.enter({ at, kind, sentence: deed.sentence, because: 'hand', broughtMinor: broughtMinor ?? null }, movements);
+      this.ledger.store.enter({ at, kind, sentence: deed.sentence, because: 'hand', broughtMinor: broughtMinor ?? null }, movements);
     }
   }
 
   private entryFor(deed: DemoDeed, data: CatalogueData, at: string, dayAt: (days: number) => string): Opening {
-    const { record } = this.ledger;
+    const { store } = this.ledger;
     switch (deed.kind) {
       case 'came':
         return {
           kind: 'bought',
           movements: deed.pieces.map(({ place, quantity, dueInDays, ...piece }) => ({
-            lot: record.addLot({ ...piece, dueOn: dueInDays === undefined ? null : dayAt(dueInDays), addedAt: at }),
+            lot: store.addLot({ ...piece, dueOn: dueInDays === undefined ? null : dayAt(dueInDays), addedAt: at }),
             quantity,
             from: OUTSIDE,
-            to: record.placeAt(place),
+            to: store.placeAt(place),
           })),
         };
       case 'whole figures':
@@ -47,57 +47,57 @@ export class WardrobeSeed {
           kind: 'opened',
           movements: deed.donors.flatMap(({ officialFigure, place, keepWhole, missing }) => {
             const figure = figureOf(officialFigure, data);
-            const parent = record.placeAt(place);
+            const parent = store.placeAt(place);
             const path = `${place} › ${figure.name}`;
-            const to = record.addPlace({ kind: 'donor', name: figure.name, parent, path, official: figure.id, keepWhole });
+            const to = store.addPlace({ kind: 'donor', name: figure.name, parent, path, official: figure.id, keepWhole });
             return [...piecesThere(figure, missing)].map(([variant, quantity]) => this.arrival(variant, quantity, figure.id, to, at));
           }),
         };
       case 'sealed': {
         const figure = figureOf(deed.figure, data);
-        const to = record.addPlace({
-          ...{ kind: 'sealed' as const, name: deed.name, parent: record.placeAt(deed.place), path: `${deed.place} › ${deed.name}` },
+        const to = store.addPlace({
+          ...{ kind: 'sealed' as const, name: deed.name, parent: store.placeAt(deed.place), path: `${deed.place} › ${deed.name}` },
           product: figure.id,
         });
-        const unsure = { certainty: 'think so' };
+        const unsure = { certainty: 'think so' as const };
         return {
           kind: 'received',
           movements: [...piecesThere(figure, [])].map(([variant, quantity]) => this.arrival(variant, quantity, figure.id, to, at, unsure)),
         };
       }
       case 'moved':
-        return { kind: 'put away', movements: [this.taken(deed.run, record.placeAt(deed.to))] };
+        return { kind: 'put away', movements: [this.taken(deed.run, store.placeAt(deed.to))] };
       case 'lent': {
         const { person, dueInDays } = deed;
-        const to = record.addPlace({ kind: 'lent', name: person, parent: null, path: `Lent to ${person}`, dueOn: dayAt(dueInDays) });
+        const to = store.addPlace({ kind: 'lent', name: person, parent: null, path: `Lent to ${person}`, dueOn: dayAt(dueInDays) });
         return { kind: 'lent', movements: [this.taken(deed.run, to)] };
       }
       case 'sold':
         return { kind: 'sold', movements: [this.taken(deed.run, OUTSIDE)], broughtMinor: deed.broughtMinor };
       case 'marked':
-        return { kind: 'split', movements: this.changed(deed.run, at, { defects: JSON.stringify([deed.defect]) }) };
+        return { kind: 'split', movements: this.changed(deed.run, at, { defects: [deed.defect] }) };
       case 'altered':
-        return { kind: 'altered', movements: this.changed(deed.run, at, { alterations: JSON.stringify([deed.alteration]) }) };
+        return { kind: 'altered', movements: this.changed(deed.run, at, { alterations: [deed.alteration] }) };
     }
   }
 
-  private arrival(variant: string, quantity: number, source: string, to: string, at: string, more: Partial<LotRow> = {}): Movement {
-    const lot = this.ledger.record.addLot({ variant, condition: 'used', note: '', source, addedAt: at, ...more });
+  private arrival(variant: string, quantity: number, source: string, to: string, at: string, more: Partial<LotEntity> = {}): Movement {
+    const lot = this.ledger.store.addLot({ variant, condition: 'used', note: '', source, addedAt: at, ...more });
     return { lot, quantity, from: OUTSIDE, to };
   }
 
   private taken({ variant, place, quantity }: DemoRun, to: string): Movement {
-    const from = this.ledger.record.placeAt(place);
-    const run = this.ledger.record.heldIn(from).find((row) => row.quantity >= quantity && this.ledger.lot(row.lot).variant === variant);
+    const from = this.ledger.store.placeAt(place);
+    const run = this.ledger.store.heldIn(from).find((row) => row.quantity >= quantity && this.ledger.lot(row.lot).variant === variant);
     if (!run) throw new RangeError(`there are no ${quantity} of ${variant} in ${place}`);
     return { lot: run.lot, quantity, from, to };
   }
 
   /** Pieces that became another lot where they lie. */
-  private changed(run: DemoRun, at: string, change: Partial<LotRow>): readonly Movement[] {
+  private changed(run: DemoRun, at: string, change: Partial<LotEntity>): readonly Movement[] {
     const gone = this.taken(run, OUTSIDE);
     const { id, ...lot } = this.ledger.lot(gone.lot);
-    const next = this.ledger.record.addLot({ ...lot, ...change, splitFrom: id, addedAt: at });
+    const next = this.ledger.store.addLot({ ...lot, ...change, splitFrom: id, addedAt: at });
     return [gone, { lot: next, quantity: run.quantity, from: OUTSIDE, to: gone.from }];
   }
 }

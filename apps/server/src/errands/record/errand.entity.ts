@@ -1,5 +1,21 @@
-import type { Adjustments, BasketProblem } from '@outfit/core';
-import { Column, Entity, PrimaryColumn } from 'typeorm';
+import { type Adjustments, type BasketProblem, CONDITIONS } from '@outfit/core';
+import {
+  entryOf,
+  type Fields,
+  listOf,
+  number,
+  oneOf,
+  optional,
+  orNull,
+  readAdjustments,
+  readerOf,
+  readKeptProblem,
+  readTexts,
+  text,
+  truth,
+  whole,
+} from '@outfit/formats/kept';
+import { Column, Entity, JsonColumn, PrimaryColumn } from '../../platform/sqlite/index.js';
 import type { ErrandSettingsDto } from '../errands.dto.js';
 
 /** A look an errand shops for. Looks of one group are never shown together. */
@@ -9,6 +25,22 @@ export interface StoredLine {
   readonly copies: number;
   readonly group: string | null;
 }
+
+const readLines = readerOf(listOf(entryOf<StoredLine>({ figure: text, look: text, copies: whole, group: orNull(text) })));
+
+const settings: Fields<ErrandSettingsDto> = {
+  maxParcels: optional(orNull(whole)),
+  budgetMinor: optional(orNull(whole)),
+  withinDays: optional(orNull(whole)),
+  condition: optional(oneOf(CONDITIONS)),
+  trustedOnly: optional(truth),
+  allowThirdParty: optional(truth),
+  useDonors: optional(truth),
+  matchArms: optional(truth),
+  resaleShare: optional(number),
+  fillFirst: optional(truth),
+  pointMinor: optional(whole),
+};
 
 /** One shopping trip planned for some looks; its plan is the result of its job. `scope` is the figure or line-up it was begun from. */
 @Entity('errand')
@@ -20,14 +52,14 @@ export class ErrandEntity {
   @Column('text', { nullable: true }) name: string | null;
   /** When it was put in the bin; null while it stands. */
   @Column('text', { nullable: true }) removedAt: string | null;
-  @Column('simple-json') lines: readonly StoredLine[];
-  @Column('simple-json') settings: ErrandSettingsDto;
-  @Column('simple-json') adjustments: Adjustments;
+  @JsonColumn(readLines) lines: readonly StoredLine[];
+  @JsonColumn(readerOf(entryOf<ErrandSettingsDto>(settings))) settings: ErrandSettingsDto;
+  @JsonColumn(readAdjustments) adjustments: Adjustments;
   @Column('text') createdAt: string;
   @Column('text') job: string;
-  @Column('simple-json') problem: BasketProblem;
+  @JsonColumn(readKeptProblem) problem: BasketProblem;
   /** Errands in the order they were planned; a clock may go back, this does not. */
   @Column('integer') ordinal: number;
   /** Offers ticked off while shopping. */
-  @Column('simple-json') ticked: readonly string[];
+  @JsonColumn(readTexts) ticked: readonly string[];
 }

@@ -31,7 +31,7 @@ export class ErrandsStore {
 
   insert(errand: Omit<ErrandEntity, 'ordinal'>): ErrandEntity {
     this.database.assertWriting();
-    const ordinal = 1 + (this.database.prepare('SELECT COALESCE(MAX(ordinal), 0) AS last FROM errand').pluck().get() as number);
+    const ordinal = this.database.table(ErrandEntity).greatest('ordinal') + 1;
     const row = { ...errand, ordinal };
     this.database.table(ErrandEntity).insert(row);
     return row;
@@ -42,8 +42,7 @@ export class ErrandsStore {
   }
 
   inTheBin(): ErrandEntity[] {
-    const ids = this.database.prepare('SELECT id FROM errand WHERE removedAt IS NOT NULL').pluck().all() as string[];
-    return this.database.table(ErrandEntity).find({ where: { id: ids } });
+    return this.database.table(ErrandEntity).select('WHERE removedAt IS NOT NULL');
   }
 
   tick(id: string, ticked: readonly string[]): void {

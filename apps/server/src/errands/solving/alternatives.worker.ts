@@ -1,6 +1,6 @@
 import { type Brief, Catalogue, likenessWith, type Look, NO_SUPPLY, POSITIONS, rankCandidates } from '@outfit/core';
 import { CatalogueStore } from '../../catalogue/worker.js';
-import { connect, preparing } from '../../platform/sqlite/index.js';
+import { connect, tablesOf } from '../../platform/sqlite/index.js';
 
 /** Which parts could give way to cheaper ones, and to which. Money in minor units. */
 export interface AlternativesTask {
@@ -30,7 +30,7 @@ export default function findAlternatives(task: AlternativesTask): ReadonlyMap<st
   const connection = connect(task.databaseFile);
   let catalogue: Catalogue;
   try {
-    catalogue = new Catalogue(new CatalogueStore(preparing(connection)).read());
+    catalogue = new Catalogue(new CatalogueStore(tablesOf(connection)).read());
   } finally {
     connection.close();
   }

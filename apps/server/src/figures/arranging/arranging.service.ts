@@ -1,4 +1,5 @@
 import { Injectable } from '@nestjs/common';
+import { readTexts } from '@outfit/formats/kept';
 import { completeBrief } from '@outfit/core';
 import { completePlan, type LineUpKind, renamedPlan, startingPlan } from '@outfit/core/lineup';
 import { randomUUID } from 'node:crypto';
@@ -57,7 +58,7 @@ export class ArrangingService {
     });
     history.register(
       'line-up',
-      each((id, to) => store.updateLineUp(id, to)),
+      each((id, to) => store.restoreLineUp(id, to)),
     );
     history.register(
       'stance',
@@ -65,11 +66,11 @@ export class ArrangingService {
     );
     history.register(
       'order of figures',
-      each((id, to) => this.placeFigures(id, to['order'] as string[])),
+      each((id, to) => this.placeFigures(id, [...readTexts(to['order'])])),
     );
     history.register(
       'order of line-ups',
-      each((_, to) => this.placeLineUps(to['order'] as string[])),
+      each((_, to) => this.placeLineUps([...readTexts(to['order'])])),
     );
   }
 

@@ -86,7 +86,7 @@ export class LooksService {
       const then = this.history.stateAfter(past, 'look');
       if (!then || !('parts' in then))
         throw new Problem(409, `“${past.label}” was done on the page of the line-up, which keeps only what it changed. Choose another.`);
-      const after = then as unknown as Look;
+      const after = this.store.lookOfDocument(then);
       const label = `Back to “${past.label}”`;
       this.put(id, after);
       this.history.record({ line: 'look', item: id, label, slices: [sliceOf(id, lookOf(look), after)] });

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { CatalogueHooks, type MadeNews } from '../../catalogue/index.js';
+import { CatalogueHooks, type MadeNewsEntity } from '../../catalogue/index.js';
 import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
 import { notFound } from '../../platform/http/index.js';
@@ -35,7 +35,7 @@ export class NoticesService {
   }
 
   /** A notice on each figure with a look that names what came to be made; how many were left. */
-  private hear(news: readonly MadeNews[]): number {
+  private hear(news: readonly MadeNewsEntity[]): number {
     let told = 0;
     for (const { at, variant, text } of news)
       for (const figure of this.figures.figuresNaming(variant)) {

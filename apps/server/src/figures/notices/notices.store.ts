@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { Database } from '../../platform/db/index.js';
-import type { NoticeDto } from './notices.dto.js';
+import { NoticeEntity } from '../record/index.js';
 
 const MOST = 500;
 
@@ -9,18 +9,17 @@ const MOST = 500;
 export class NoticesStore {
   constructor(private readonly database: Database) {}
 
-  open(): NoticeDto[] {
-    return this.database
-      .prepare(`SELECT id, at, figure, variant, text FROM notice WHERE dismissedAt IS NULL ORDER BY id DESC LIMIT ${MOST}`)
-      .all() as NoticeDto[];
+  open(): NoticeEntity[] {
+    return this.database.table(NoticeEntity).find({ where: { dismissedAt: null }, order: { id: 'DESC' }, take: MOST });
   }
 
-  add({ at, figure, variant, text }: Omit<NoticeDto, 'id'>): void {
-    this.database.prepare('INSERT INTO notice (at, figure, variant, text) VALUES (?, ?, ?, ?)').run(at, figure, variant, text);
+  add(row: Omit<NoticeEntity, 'id' | 'dismissedAt'>): void {
+    this.database.table(NoticeEntity).insert({ ...row, dismissedAt: null });
   }
 
-  /** False when there is no such notice. */
-  putAway(id: number, at: string): boolean {
-    return this.database.prepare('UPDATE notice SET dismissedAt = COALESCE(dismissedAt, ?) WHERE id = ?').run(at, id).changes > 0;
+  /** False when there is no such notice. One that was put away before stays as it was. */
+  putAway(id: number, dismissedAt: string): boolean {
+    this.database.table(NoticeEntity).update({ id, dismissedAt: null }, { dismissedAt });
+    return this.database.table(NoticeEntity).has({ id });
   }
 }

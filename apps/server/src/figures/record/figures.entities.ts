@@ -1,6 +1,21 @@
 import type { NotedSubstitute, Brief, Look, LookPart, Overrule, Variation, Verdict } from '@outfit/core';
 import type { LineUpPlan } from '@outfit/core/lineup';
-import { Column, Entity, PrimaryColumn } from 'typeorm';
+import {
+  entryOf,
+  listOf,
+  number,
+  readBrief,
+  readerOf,
+  readLineUpPlan,
+  readLookParts,
+  readOverrules,
+  readSubstitutes,
+  readTexts,
+  readVariation,
+  readVerdict,
+  text,
+} from '@outfit/formats/kept';
+import { Column, Entity, JsonColumn, PrimaryColumn, PrimaryGeneratedColumn } from '../../platform/sqlite/index.js';
 
 @Entity('line_up')
 export class LineUpEntity {
@@ -10,7 +25,7 @@ export class LineUpEntity {
   /** When it was put in the bin; null while it stands. */
   @Column('text', { nullable: true }) removedAt: string | null;
   /** What it keeps beside who stands in it; null while nothing was said. */
-  @Column('simple-json', { nullable: true }) plan: LineUpPlan | null;
+  @JsonColumn(readLineUpPlan, { nullable: true }) plan: LineUpPlan | null;
   /** Grows with every change, so that whoever writes can say which one they saw. */
   @Column('integer') version: number;
 }
@@ -24,10 +39,10 @@ export class FigureEntity {
   /** The faction of its line-up it stands in; empty for none. */
   @Column('text') faction: string;
   /** Where it goes its own way: house rules by name, spots of the uniform. */
-  @Column('simple-json') free: readonly string[];
+  @JsonColumn(readTexts) free: readonly string[];
   /** The figure whose recipe it varies; empty for a figure of its own. */
   @Column('text') recipe: string;
-  @Column('simple-json') brief: Brief;
+  @JsonColumn(readBrief) brief: Brief;
   @Column('text') chosenLook: string;
   /** When it was put in the bin; null while it stands, which it does only where its line-up does. */
   @Column('text', { nullable: true }) removedAt: string | null;
@@ -40,11 +55,11 @@ export class LookEntity {
   @Column('text') figure: string;
   @Column('integer') place: number;
   @Column('text') name: string;
-  @Column('simple-json') parts: readonly LookPart[];
-  @Column('simple-json') overrules: readonly Overrule[];
-  @Column('simple-json', { nullable: true }) verdict: Verdict | null;
-  @Column('simple-json') substitutes: readonly NotedSubstitute[];
-  @Column('simple-json', { nullable: true }) variation: Variation | null;
+  @JsonColumn(readLookParts) parts: readonly LookPart[];
+  @JsonColumn(readOverrules) overrules: readonly Overrule[];
+  @JsonColumn(readVerdict, { nullable: true }) verdict: Verdict | null;
+  @JsonColumn(readSubstitutes) substitutes: readonly NotedSubstitute[];
+  @JsonColumn(readVariation, { nullable: true }) variation: Variation | null;
   /** When it was put in the bin; null while it stands. */
   @Column('text', { nullable: true }) removedAt: string | null;
   @Column('integer') version: number;
@@ -57,6 +72,8 @@ export interface Pin {
   readonly note: string;
 }
 
+const readPins = readerOf(listOf(entryOf<Pin>({ x: number, y: number, note: text })));
+
 @Entity('reference_picture')
 export class ReferencePictureEntity {
   @PrimaryColumn('text') id: string;
@@ -67,16 +84,33 @@ export class ReferencePictureEntity {
   @Column('text') file: string;
   @Column('integer') width: number;
   @Column('integer') height: number;
-  @Column('simple-json') pins: readonly Pin[];
+  @JsonColumn(readPins) pins: readonly Pin[];
   @Column('text') addedAt: string;
   @Column('text', { nullable: true }) removedAt: string | null;
   @Column('integer') version: number;
 }
 
-export const FIGURE_ENTITIES = [LineUpEntity, FigureEntity, LookEntity, ReferencePictureEntity];
+/** What somebody should know about a part of a figure, until it is put away. */
+@Entity('notice')
+export class NoticeEntity {
+  @PrimaryGeneratedColumn() id: number;
+  @Column('text') at: string;
+  @Column('text') figure: string;
+  @Column('text') variant: string;
+  @Column('text') text: string;
+  @Column('text', { nullable: true }) dismissedAt: string | null;
+}
+
+export const FIGURE_ENTITIES = [LineUpEntity, FigureEntity, LookEntity, ReferencePictureEntity, NoticeEntity];
 
 /** A look as rows keep it, and back. */
-export const lookOf = ({ parts, overrules, verdict, substitutes, variation }: LookEntity): Look => ({
+export const lookOf = ({
+  parts,
+  overrules,
+  verdict,
+  substitutes,
+  variation,
+}: Pick<LookEntity, 'parts' | 'overrules' | 'verdict' | 'substitutes' | 'variation'>): Look => ({
   parts,
   overrules,
   ...(verdict ? { verdict } : {}),

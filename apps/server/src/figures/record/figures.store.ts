@@ -1,9 +1,10 @@
 import { Injectable } from '@nestjs/common';
 import type { Spare } from '@outfit/core/lineup';
-import { type Brief, completeBrief, type Look, type LookPart } from '@outfit/core';
-import { Database, type EntityTable } from '../../platform/db/index.js';
+import type { Look, LookPart } from '@outfit/core';
+import { Database } from '../../platform/db/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
-import { FigureEntity, LineUpEntity, lookColumns, LookEntity, ReferencePictureEntity } from './figures.entities.js';
+import type { EntityTable } from '../../platform/sqlite/index.js';
+import { FigureEntity, LineUpEntity, lookColumns, LookEntity, lookOf, NoticeEntity, ReferencePictureEntity } from './figures.entities.js';
 
 export interface FigureName {
   readonly id: string;
@@ -84,45 +85,38 @@ export class FiguresStore {
   /** Every figure that stands by its name, in the order they stand in. */
   names(): FigureName[] {
     return this.database
-      .prepare(
+      .prepare<FigureName>(
         `SELECT figure.id, lineUp, role, json_extract(brief, '$.name') AS name,
            COALESCE(json_extract(brief, '$.copies'), 1) AS copies FROM ${STANDING} ORDER BY figure.place, figure.id`,
       )
-      .all() as FigureName[];
+      .all();
   }
 
   /** Every figure that stands, with its versions: quickly read, to find out which changed. */
   inLine(): FigureInLine[] {
     return this.database
-      .prepare(
+      .prepare<FigureInLine>(
         `SELECT figure.id, figure.version, figure.place, figure.lineUp, line_up.place AS lineUpPlace, look.id AS look, look.version AS lookVersion
            FROM ${STANDING} JOIN look ON look.id = figure.chosenLook`,
       )
-      .all() as FigureInLine[];
+      .all();
   }
 
   /** The line-ups that stand and want parts beside the looks. */
   withSpares(): LineUpWithSpares[] {
-    const rows = this.database
-      .prepare(
-        `SELECT id, name, place, version, json_extract(plan, '$.spares') AS spares FROM line_up
-          WHERE removedAt IS NULL AND json_array_length(plan, '$.spares') > 0`,
-      )
-      .all() as (Omit<LineUpWithSpares, 'spares'> & { readonly spares: string })[];
-    return rows.map((row) => ({ ...row, spares: JSON.parse(row.spares) as Spare[] }));
+    const rows = this.lineUpTable.select(`WHERE removedAt IS NULL AND json_array_length(plan, '$.spares') > 0`);
+    return rows.map(({ id, name, place, version, plan }) => ({ id, name, place, version, spares: plan?.spares ?? [] }));
   }
 
   /** What some figures want of the wardrobe. */
   wantsOf(figures: readonly string[]): FigureWants[] {
-    const rows = this.database
-      .prepare(
-        `SELECT figure.id, figure.brief, look.parts FROM figure JOIN look ON look.id = figure.chosenLook
-          WHERE figure.id IN (SELECT value FROM json_each(?))`,
-      )
-      .all(JSON.stringify(figures)) as { readonly id: string; readonly brief: string; readonly parts: string }[];
-    return rows.map(({ id, brief, parts }) => {
-      const { name, copies, dueOn, neverWith = '', newOnly = false } = completeBrief(JSON.parse(brief) as Brief);
-      return { id, name, copies, dueOn, neverWith, newOnly, parts: JSON.parse(parts) as LookPart[] };
+    const rows = this.figureTable.find({ where: { id: figures } });
+    const looks = this.lookTable.find({ where: { id: rows.map(({ chosenLook }) => chosenLook) } });
+    const partsOf = new Map(looks.map(({ id, parts }) => [id, parts]));
+    return rows.flatMap(({ id, brief, chosenLook }) => {
+      const { name, copies, dueOn, neverWith = '', newOnly = false } = brief;
+      const parts = partsOf.get(chosenLook);
+      return parts ? [{ id, name, copies, dueOn, neverWith, newOnly, parts }] : [];
     });
   }
 
@@ -132,30 +126,30 @@ export class FiguresStore {
    */
   wornAfter(after: string, most: number): { readonly variants: string[]; readonly last: string | null } {
     const figures = this.database
-      .prepare(`SELECT figure.id FROM ${STANDING} WHERE figure.id > ? ORDER BY figure.id LIMIT ?`)
+      .prepare<string>(`SELECT figure.id FROM ${STANDING} WHERE figure.id > ? ORDER BY figure.id LIMIT ?`)
       .pluck()
       .all(after, most);
     const variants = this.database
-      .prepare(
+      .prepare<string>(
         `SELECT DISTINCT json_extract(part.value, '$.variant') FROM look, json_each(look.parts) AS part
           WHERE look.figure IN (SELECT value FROM json_each(?)) AND look.removedAt IS NULL`,
       )
       .pluck()
-      .all(JSON.stringify(figures)) as string[];
-    return { variants, last: figures.length < most ? null : (figures.at(-1) as string) };
+      .all(JSON.stringify(figures));
+    return { variants, last: figures.length < most ? null : (figures.at(-1) ?? null) };
   }
 
   /** The figures with a look, not in the bin, that wears one of these variants. */
   figuresWearing(variants: readonly string[]): FigureName[] {
     return this.database
-      .prepare(
+      .prepare<FigureName>(
         `SELECT DISTINCT figure.id, figure.lineUp, figure.role, json_extract(figure.brief, '$.name') AS name,
                 COALESCE(json_extract(figure.brief, '$.copies'), 1) AS copies
            FROM ${STANDING} JOIN look ON look.figure = figure.id, json_each(look.parts) AS part
           WHERE look.removedAt IS NULL AND json_extract(part.value, '$.variant') IN (SELECT value FROM json_each(?))
           ORDER BY name, figure.id`,
       )
-      .all(JSON.stringify(variants)) as FigureName[];
+      .all(JSON.stringify(variants));
   }
 
   /** The figures of a line-up that are not in the bin, in their order. */
@@ -224,11 +218,11 @@ export class FiguresStore {
   /** The figures with a look that names a variant, in the bin or not. */
   figuresNaming(variant: string): string[] {
     return this.database
-      .prepare(
+      .prepare<string>(
         `SELECT DISTINCT look.figure FROM look, json_each(look.parts) AS part WHERE json_extract(part.value, '$.variant') = ? ORDER BY look.figure`,
       )
       .pluck()
-      .all(variant) as string[];
+      .all(variant);
   }
 
   /** Is any figure of this toy line, those in the bin too? */
@@ -245,11 +239,11 @@ export class FiguresStore {
   /** Figures that were put in the bin by themselves, out of a line-up that stands. */
   binnedFigures(): InTheBin[] {
     return this.database
-      .prepare(
+      .prepare<InTheBin>(
         `SELECT figure.id, json_extract(figure.brief, '$.name') AS name, line_up.name AS stoodIn, figure.removedAt AS at
            FROM figure JOIN line_up ON line_up.id = figure.lineUp WHERE figure.removedAt IS NOT NULL AND line_up.removedAt IS NULL`,
       )
-      .all() as InTheBin[];
+      .all();
   }
 
   binnedLooks(): InTheBin[] {
@@ -263,11 +257,11 @@ export class FiguresStore {
   /** Rows of a table that were put in the bin by themselves, of figures that stand. */
   private binnedOfFigures(table: 'look' | 'reference_picture'): InTheBin[] {
     return this.database
-      .prepare(
+      .prepare<InTheBin>(
         `SELECT own.id, own.name, json_extract(figure.brief, '$.name') AS stoodIn, own.removedAt AS at
            FROM ${STANDING} JOIN ${table} AS own ON own.figure = figure.id WHERE own.removedAt IS NOT NULL`,
       )
-      .all() as InTheBin[];
+      .all();
   }
 
   throwAwayLineUp(id: string): void {
@@ -277,7 +271,8 @@ export class FiguresStore {
 
   throwAwayFigure(id: string): void {
     this.database.assertWriting();
-    for (const table of ['notice', 'reference_picture', 'look']) this.database.prepare(`DELETE FROM ${table} WHERE figure = ?`).run(id);
+    for (const entity of [NoticeEntity, ReferencePictureEntity, LookEntity])
+      this.database.table<{ figure: string }>(entity).delete({ figure: id });
     this.figureTable.delete({ id });
   }
 
@@ -287,6 +282,18 @@ export class FiguresStore {
 
   throwAwayPicture(id: string): void {
     this.database.table(ReferencePictureEntity).delete({ id });
+  }
+
+  /** A look as the history keeps it whole. */
+  lookOfDocument(document: Readonly<Record<string, unknown>>): Look {
+    const { parts, overrules, verdict, substitutes = [], variation } = this.lookTable.rowOf(document, 'parts', 'overrules');
+    return lookOf({ parts, overrules, verdict: verdict ?? null, substitutes, variation: variation ?? null });
+  }
+
+  /** Writes what a deed changed of a line-up as the history tells it. */
+  restoreLineUp(id: string, document: Readonly<Record<string, unknown>>): void {
+    const { id: _, version: __, ...set } = this.lineUpTable.rowOf(document);
+    this.updateLineUp(id, set);
   }
 
   private get lineUpTable(): EntityTable<LineUpEntity> {

@@ -6,6 +6,7 @@ export {
   lookColumns,
   type LookEntity,
   lookOf,
+  NoticeEntity,
   type Pin,
   ReferencePictureEntity,
 } from './figures.entities.js';

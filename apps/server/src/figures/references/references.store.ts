@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
-import { Database, type EntityTable } from '../../platform/db/index.js';
+import { Database } from '../../platform/db/index.js';
 import { notFound } from '../../platform/http/index.js';
+import type { EntityTable } from '../../platform/sqlite/index.js';
 import { ReferencePictureEntity } from '../record/index.js';
 
 /** Reference pictures in their table. */

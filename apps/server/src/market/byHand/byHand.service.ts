@@ -8,10 +8,10 @@ import type { Document, Slice } from '../../platform/log/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import type { OfferDto } from '../market.dto.js';
-import { OfferEntity, type SellerEntity } from '../market.entities.js';
+import { OfferEntity, SellerEntity } from '../market.entities.js';
 import { MarketService } from '../market.service.js';
 import { MarketStore } from '../market.store.js';
-import { LowestRecord, PriceRecord, Pricing } from '../records/index.js';
+import { LowestStore, PriceStore, Pricing } from '../stores/index.js';
 import { WatchesService } from '../watches/index.js';
 import { type ByHandState, ByHandStore } from './byHand.store.js';
 import { type OfferByHandDto, type SellerByHandDto, sellerFault } from './byHand.dto.js';
@@ -37,7 +37,7 @@ export class ByHandService {
   ) {
     this.hand = new ByHandStore(database, (variant) => catalogue.now().has(variant));
     history.register('market', {
-      restore: (things) => this.follow(this.hand.restore(stateOf(things, 'to'), stateOf(things, 'from'), this.now())),
+      restore: (things) => this.follow(this.hand.restore(this.stateOf(things, 'to'), this.stateOf(things, 'from'), this.now())),
       // Offers rest on their seller and its terms: each is put back whole.
       touched: () => 'all',
     });
@@ -128,6 +128,18 @@ export class ByHandService {
     this.history.record({ line: 'market', item: ALL, label, slices: slicesOf(before, after, [...leaving, ...coming]) });
   }
 
+  /** The rows that stand on one side of what is put back. */
+  private stateOf(things: readonly Restoring[], side: 'to' | 'from'): ByHandState {
+    const rows = (kind: string): readonly Document[] =>
+      things.flatMap((thing) => (thing.item.startsWith(`${kind} `) && thing[side] ? [thing[side]] : []));
+    const [sellers, offers] = [this.database.table(SellerEntity), this.database.table(OfferEntity)];
+    return {
+      sellers: rows('seller').flatMap((row) => (row['isBinned'] === undefined ? [sellers.rowOf(row, 'id', 'name')] : [])),
+      offers: rows('offer').flatMap((row) => (row['isCarried'] === undefined ? [offers.rowOf(row, 'id', 'kind', 'item')] : [])),
+      binned: rows('seller').flatMap((row) => (row['isBinned'] === true ? [String(row['id'])] : [])),
+    };
+  }
+
   private now(): string {
     return this.clock.now().toISOString();
   }
@@ -135,14 +147,13 @@ export class ByHandService {
   /** Has the lowest prices, the record of the day and the watches follow what is offered of some parts now. */
   private follow(items: Iterable<string>): void {
     const today = this.market.today();
-    const prepare = (sql: string) => this.database.prepare(sql);
     const all = [...items];
     this.live.changed('market');
     if (all.length === 0) return;
-    new LowestRecord(prepare).refresh(all, today);
+    new LowestStore(this.database).refresh(all, today);
     const offers = this.store.offersOf(all.map((id) => ({ kind: 'variant', id })));
     const pricing = new Pricing(this.store.terms(), today);
-    for (const write of new PriceRecord(prepare).changesOn(today, offers, pricing)) write();
+    for (const write of new PriceStore(this.database).changesOn(today, offers, pricing)) write();
     this.watches.lookRound(today);
   }
 
@@ -188,18 +199,6 @@ function slicesOf(before: ByHandState, after: ByHandState, carried: readonly Off
 }
 
 const CARRIED = { isCarried: true } as const;
-
-/** The rows that stand on one side of what is put back. */
-function stateOf(things: readonly Restoring[], side: 'to' | 'from'): ByHandState {
-  const rows = (kind: string): readonly Document[] =>
-    things.flatMap((thing) => (thing.item.startsWith(`${kind} `) && thing[side] ? [thing[side]] : []));
-  const sellers = rows('seller');
-  return {
-    sellers: sellers.filter((row) => row['isBinned'] === undefined) as unknown as readonly SellerEntity[],
-    offers: rows('offer').filter((row) => row['isCarried'] === undefined) as unknown as readonly OfferEntity[],
-    binned: sellers.filter((row) => row['isBinned'] === true).map(({ id }) => id as string),
-  };
-}
 
 function refuseFault(seller: SellerByHandDto): void {
   const fault = sellerFault(seller);

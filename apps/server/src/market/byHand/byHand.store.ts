@@ -1,36 +1,23 @@
-import type { Prepare } from '../../platform/sqlite/index.js';
 import type { Database } from '../../platform/db/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
-import { OfferEntity, SellerEntity } from '../market.entities.js';
+import { BinnedSellerEntity, DiscountCodeEntity, OfferEntity, SellerEntity } from '../market.entities.js';
 
 /** What deeds by hand change of the market: rows by their ids, and who lies in the bin. Undo goes from one such state to another. */
 export interface ByHandState {
-  readonly sellers?: readonly SellerEntity[];
-  readonly offers?: readonly OfferEntity[];
+  readonly sellers?: readonly (Partial<SellerEntity> & Pick<SellerEntity, 'id' | 'name'>)[];
+  readonly offers?: readonly (Partial<OfferEntity> & Pick<OfferEntity, 'id' | 'kind' | 'item'>)[];
   readonly binned?: readonly string[];
-}
-
-interface BinnedRow {
-  readonly id: string;
-  readonly name: string;
-  readonly seller: string;
-  readonly offers: string;
-  readonly removedAt: string;
 }
 
 const idsOf = (rows: readonly { readonly id: string }[] = []): ReadonlySet<string> => new Set(rows.map((row) => row.id));
 
 /** Sellers and offers as a person writes them down, puts them away and takes that back. Units of work are the caller's. */
 export class ByHandStore {
-  private readonly prepare: Prepare;
-
   /** `isPart`: is there a part of that id in the catalogue? */
   constructor(
     private readonly database: Database,
     private readonly isPart: (variant: string) => boolean,
-  ) {
-    this.prepare = (sql) => database.prepare(sql);
-  }
+  ) {}
 
   seller(id: string): SellerEntity {
     const seller = this.database.table(SellerEntity).first({ id });
@@ -41,7 +28,7 @@ export class ByHandStore {
   /** Goes from one state to another; returns the parts whose prices that touches. */
   restore(to: ByHandState, from: ByHandState, now: string): ReadonlySet<string> {
     const touched = new Set<string>();
-    const touch = (offers: readonly OfferEntity[] = []): void =>
+    const touch = (offers: ByHandState['offers'] = []): void =>
       offers.forEach((offer) => offer.kind === 'variant' && touched.add(offer.item));
     for (const id of from.binned ?? []) if (!(to.binned ?? []).includes(id)) touch(this.takeOut(id));
     const [sellers, offers] = [idsOf(to.sellers), idsOf(to.offers)];
@@ -72,40 +59,39 @@ export class ByHandStore {
         409,
         `${seller.name} belongs to the simulated market, which would list its offers again. Leave it out of an errand instead.`,
       );
-    this.prepare(`DELETE FROM discount_code WHERE seller = ?`).run(id);
+    this.database.table(DiscountCodeEntity).delete({ seller: id });
     this.database.table(OfferEntity).delete({ seller: id });
     this.database.table(SellerEntity).delete({ id });
-    this.prepare(`INSERT INTO binned_seller (id, name, seller, offers, removedAt) VALUES (?, ?, ?, ?, ?)`).run(
-      id,
-      seller.name,
-      JSON.stringify(seller),
-      JSON.stringify(offers),
-      now,
-    );
+    this.database
+      .table(BinnedSellerEntity)
+      .insert({ id, name: seller.name, seller: { ...seller }, offers: offers.map((offer) => ({ ...offer })), removedAt: now });
     return offers;
   }
 
   /** Brings a seller back out of the bin with what it offered. */
   takeOut(id: string): readonly OfferEntity[] {
-    const row = this.prepare(`SELECT * FROM binned_seller WHERE id = ?`).get(id) as BinnedRow | undefined;
+    const row = this.database.table(BinnedSellerEntity).first({ id });
     if (!row) throw notFound('seller in the bin', id);
+    const [sellers, offers] = [this.database.table(SellerEntity), this.database.table(OfferEntity)];
+    sellers.insert(sellers.rowOf(row.seller));
     // What was offered of parts that have gone since does not come back with it.
-    const offers = (JSON.parse(row.offers) as OfferEntity[]).filter((offer) => offer.kind !== 'variant' || this.isPart(offer.item));
-    this.database.table(SellerEntity).insert(JSON.parse(row.seller) as SellerEntity);
-    if (offers.length > 0) this.database.table(OfferEntity).insertAll(offers);
+    const ids = row.offers.map((offer) => String(offer['id']));
+    offers.insertAll(
+      row.offers.filter(({ kind, item }) => kind !== 'variant' || this.isPart(String(item))).map((offer) => offers.rowOf(offer)),
+    );
     this.throwAway(id);
-    return offers;
+    return offers.find({ where: { id: ids } });
   }
 
   throwAway(id: string): void {
-    this.prepare(`DELETE FROM binned_seller WHERE id = ?`).run(id);
+    this.database.table(BinnedSellerEntity).delete({ id });
   }
 
-  binned(): readonly Pick<BinnedRow, 'id' | 'name' | 'removedAt'>[] {
-    return this.prepare(`SELECT id, name, removedAt FROM binned_seller`).all() as BinnedRow[];
+  binned(): readonly Pick<BinnedSellerEntity, 'id' | 'name' | 'removedAt'>[] {
+    return this.database.table(BinnedSellerEntity).find();
   }
 
   isBinned(id: string): boolean {
-    return this.prepare(`SELECT 1 FROM binned_seller WHERE id = ?`).get(id) !== undefined;
+    return this.database.table(BinnedSellerEntity).has({ id });
   }
 }

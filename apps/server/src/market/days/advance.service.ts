@@ -9,7 +9,7 @@ import { LiveService } from '../../platform/live/index.js';
 import type { AdvancedDto, ClockDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
 import { MarketStore } from '../market.store.js';
-import { asStored, LowestRecord, OfferRecord, PriceRecord, Pricing, TermsRecord } from '../records/index.js';
+import { asStored, LowestStore, OfferStore, PriceStore, Pricing, TermsStore } from '../stores/index.js';
 import { WatchesService } from '../watches/index.js';
 import type { DayTask } from './day.worker.js';
 
@@ -60,16 +60,15 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
         };
       }),
     );
-    const prepare = (sql: string) => this.database.prepare(sql);
-    const terms = new TermsRecord(prepare);
+    const terms = new TermsStore(this.database);
     for (let week = WEEKS_BEFORE; week >= 0; week -= 1) {
       const day = isoDay(dayNumber(today) - 7 * week);
       terms.setDay(market, day);
       const offers = market.offersOn(day).map(asStored);
-      for (const batch of new PriceRecord(prepare).changesOn(day, offers, new Pricing(terms.read(), day))) batch();
-      if (week === 0) new OfferRecord(prepare).changesTo(offers)();
+      for (const batch of new PriceStore(this.database).changesOn(day, offers, new Pricing(terms.read(), day))) batch();
+      if (week === 0) new OfferStore(this.database).changesTo(offers)();
     }
-    new LowestRecord(prepare).changesOn(today)();
+    new LowestStore(this.database).changesOn(today)();
   }
 
   /** Goes on by so many days, one after the other. Each is reached whole, or not begun; then the watches look. */

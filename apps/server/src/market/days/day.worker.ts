@@ -2,20 +2,20 @@ import type { LandedPrice } from '@outfit/core';
 import { type ItemOffers, type Market, simulatedMarket } from '@outfit/market';
 import type { Database as Connection } from 'better-sqlite3';
 import { CatalogueStore } from '../../catalogue/worker.js';
-import { connect, type Prepare, preparing } from '../../platform/sqlite/index.js';
+import { connect, type Tables, tablesOf } from '../../platform/sqlite/index.js';
+import { MarketClockEntity, MarketNewsEntity, type PriceDayEntity } from '../market.entities.js';
 import {
   asStored,
-  LowestRecord,
+  LowestStore,
   lowestOf,
   type OfferChanges,
-  OfferRecord,
+  OfferStore,
   PRICE_BATCH,
-  PriceRecord,
-  type PriceRow,
+  PriceStore,
   Pricing,
   rowsOf,
-  TermsRecord,
-} from '../records/index.js';
+  TermsStore,
+} from '../stores/index.js';
 
 /** To go on to a day, or only to work the lowest prices out for it. */
 export interface DayTask {
@@ -39,7 +39,7 @@ let known: { readonly key: string; readonly market: Market } | null = null;
 /** The simulation over the catalogue as it stands; made anew only when that has changed. */
 function marketOf(connection: Connection, file: string, { seed, openedOn, revision }: NonNullable<DayTask['goOn']>): Market {
   const key = JSON.stringify([file, seed, openedOn, revision]);
-  if (known?.key !== key) known = { key, market: simulatedMarket(new CatalogueStore(preparing(connection)).read(), seed, openedOn) };
+  if (known?.key !== key) known = { key, market: simulatedMarket(new CatalogueStore(tablesOf(connection)).read(), seed, openedOn) };
   return known.market;
 }
 
@@ -57,16 +57,16 @@ interface WorkedOut {
 function workedOut(
   market: Market,
   day: string,
-  prepare: Prepare,
+  tables: Tables,
   pricing: Pricing,
-  record: (rows: readonly PriceRow[]) => void,
+  record: (rows: readonly PriceDayEntity[]) => void,
 ): WorkedOut {
-  const table = new OfferRecord(prepare);
+  const table = new OfferStore(tables);
   const offers = table.changes();
   const lowest = new Map<string, LandedPrice>();
   // What the market lists no more goes; what only files offer has its price.
   const rest = new Map(table.items().map((item) => [`${item.kind} ${item.id}`, item]));
-  let rows: PriceRow[] = [];
+  let rows: PriceDayEntity[] = [];
   const take = ({ item, offers: simulated }: ItemOffers): void => {
     const key = `${item.kind} ${item.id}`;
     const stands = simulated.map(asStored);
@@ -95,23 +95,23 @@ export default function goToDay({ databaseFile, day, goOn }: DayTask): void {
   const connection = connect(databaseFile);
   try {
     connection.pragma(`busy_timeout = ${BUSY_MS}`);
-    const prepare = preparing(connection);
+    const tables = tablesOf(connection);
     const inOne = (work: () => void): void => connection.transaction(work).immediate();
-    const lowestRecord = new LowestRecord(prepare);
-    if (!goOn) inOne(lowestRecord.changesOn(day));
+    const lowestPrices = new LowestStore(tables);
+    if (!goOn) inOne(lowestPrices.changesOn(day));
     else {
       const market = marketOf(connection, databaseFile, goOn);
-      const terms = new TermsRecord(prepare);
+      const terms = new TermsStore(tables);
       inOne(() => terms.setDay(market, day));
-      const prices = new PriceRecord(prepare);
-      const { offers, lowest } = workedOut(market, day, prepare, new Pricing(terms.read(), day), (rows) => inOne(() => prices.write(rows)));
+      const prices = new PriceStore(tables);
+      const { offers, lowest } = workedOut(market, day, tables, new Pricing(terms.read(), day), (rows) => inOne(() => prices.write(rows)));
       inOne(() => {
-        const { changes } = prepare('UPDATE market_clock SET day = ? WHERE id = 1 AND day = ?').run(day, goOn.from);
-        if (changes === 0) throw new Error('the market has gone on meanwhile');
+        if (tables.table(MarketClockEntity).update({ id: 1, day: goOn.from }, { day }) === 0)
+          throw new Error('the market has gone on meanwhile');
         offers.write();
-        for (const text of goOn.news) prepare('INSERT INTO market_news (day, text) VALUES (?, ?)').run(day, text);
+        tables.table(MarketNewsEntity).insertAll(goOn.news.map((text) => ({ day, text })));
       });
-      inOne(lowestRecord.changesTo(day, lowest));
+      inOne(lowestPrices.changesTo(day, lowest));
     }
   } finally {
     connection.close();

@@ -2,11 +2,11 @@ import { type OfferChange, offerChanges, type OfferChangeKind, type YieldKind } 
 import { offerColumns, offerFault, readTable, type RowOf, type TableReport } from '@outfit/formats';
 import type { Database as Connection } from 'better-sqlite3';
 import { CatalogueStore, PartNames } from '../../catalogue/worker.js';
-import { ChangeLog, type Document, type Slice } from '../../platform/log/index.js';
-import { preparing } from '../../platform/sqlite/index.js';
+import { ChangeLog, type Slice } from '../../platform/log/index.js';
+import { StagedRows, tablesOf } from '../../platform/sqlite/index.js';
 import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
-import type { OfferEntity } from '../market.entities.js';
-import { recordTouched } from './touchedRecord.js';
+import { OfferEntity, SellerEntity } from '../market.entities.js';
+import { recordTouched } from './recordTouched.js';
 
 type OfferRow = RowOf<ReturnType<typeof offerColumns>>;
 type Listed = Pick<OfferEntity, 'seller' | 'kind' | 'item' | 'condition' | 'multiple' | 'priceMinor' | 'stock'>;
@@ -27,7 +27,7 @@ export interface OfferChanges {
 
 /** What may be offered: every id of the catalogue with its kind. A variant goes before whatever else has its name. */
 function kindsOf(connection: Connection): ReadonlyMap<string, YieldKind> {
-  const store = new CatalogueStore(preparing(connection));
+  const store = new CatalogueStore(tablesOf(connection));
   const kinds = new Map<string, YieldKind>();
   for (const [kind, of] of [
     ['sources', 'source'],
@@ -67,8 +67,13 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
   return importTable<OfferRow, OfferChanges>(task, {
     read(connection, { bytes, today }) {
       kinds = kindsOf(connection);
-      const sellers = new Set(connection.prepare('SELECT id FROM seller').pluck().all() as string[]);
-      const parts = new PartNames(preparing(connection), () => kinds.keys());
+      const sellers = new Set(
+        tablesOf(connection)
+          .table(SellerEntity)
+          .find()
+          .map(({ id }) => id),
+      );
+      const parts = new PartNames(tablesOf(connection), () => kinds.keys());
       const names = {
         isVariant: (id: string) => kinds.has(id),
         isSeller: (id: string) => sellers.has(id),
@@ -78,13 +83,10 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
     },
     more(connection, report) {
       const after = listed(report, kinds);
-      const sellers = JSON.stringify([...new Set(after.map((row) => row.seller))]);
-      const before = connection
-        .prepare(
-          `SELECT seller, kind, item, condition, multiple, priceMinor, stock FROM offer
-             WHERE origin = 'imported' AND seller IN (SELECT value FROM json_each(?))`,
-        )
-        .all(sellers) as Listed[];
+      const sellers = [...new Set(after.map((row) => row.seller))];
+      const before = tablesOf(connection)
+        .table(OfferEntity)
+        .find({ where: { origin: 'imported', seller: sellers } });
       const changes = offerChanges(before, after);
       const count = (...kind: readonly OfferChangeKind[]): number => changes.filter((row) => kind.includes(row.change)).length;
       return {
@@ -99,55 +101,42 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
       };
     },
     stage(connection, rows, { today, at }) {
-      connection.exec(
-        'CREATE TEMP TABLE staged_offer (id PRIMARY KEY, seller, kind, item, priceMinor, stock, multiple, condition, seenOn) WITHOUT ROWID',
-      );
-      const lay = connection.prepare('INSERT INTO staged_offer VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)');
+      const tables = tablesOf(connection);
+      const staged = new StagedRows(connection, tables.table(OfferEntity));
       connection.transaction(() => {
-        for (const { id, row } of named(rows.map(({ row }) => row))) {
-          const { seller, item, priceMinor, stock, multiple, condition, seenOn } = row;
-          lay.run(id, seller, kinds.get(item) ?? 'variant', item, priceMinor, stock, multiple, condition, seenOn);
-        }
+        for (const { id, row } of named(rows.map(({ row }) => row)))
+          staged.add({ ...row, id, kind: kinds.get(row.item) ?? 'variant', origin: 'imported' });
       })();
       return () => {
-        const slices = slicesOf(connection);
+        // A file is all that its sellers offer by files.
+        const replaced = `origin = 'imported' AND seller IN (SELECT DISTINCT seller FROM ${staged.name})`;
+        const slices = slicesOf(staged.leaving(replaced), staged.coming(replaced));
         connection.exec(
-          `CREATE TEMP TABLE touched AS SELECT kind, item FROM main.offer
-             WHERE origin = 'imported' AND seller IN (SELECT DISTINCT seller FROM temp.staged_offer)
-             UNION SELECT kind, item FROM temp.staged_offer;
-           DELETE FROM main.offer WHERE origin = 'imported' AND seller IN (SELECT DISTINCT seller FROM temp.staged_offer);
-           INSERT INTO main.offer (id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin)
-             SELECT id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, 'imported' FROM temp.staged_offer`,
+          `CREATE TEMP TABLE touched AS SELECT kind, item FROM main.offer WHERE ${replaced} UNION SELECT kind, item FROM ${staged.name};
+           DELETE FROM main.offer WHERE ${replaced}`,
         );
+        staged.move();
         recordTouched(connection, today);
-        const label = `Took ${rows.length === 1 ? 'an offer' : `${rows.length} offers`} of ${sellersOf(connection)} from a file`;
-        new ChangeLog(preparing(connection)).edit({ ...LINE, at, label: label.slice(0, 200), about: 'import offers', slices });
+        const sellers = tables.table(SellerEntity).select(`WHERE id IN (SELECT DISTINCT seller FROM ${staged.name}) ORDER BY name`);
+        const label = `Took ${rows.length === 1 ? 'an offer' : `${rows.length} offers`} of ${namesOf(sellers)} from a file`;
+        new ChangeLog(tables).edit({ ...LINE, at, label: label.slice(0, 200), about: 'import offers', slices });
       };
     },
   });
 }
 
 const LINE = { line: 'market', item: 'all' } as const;
-const COLUMNS = 'id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin';
-
-/** What the last step changes, offer by offer, for the history; those that stay as they are are none of it. */
-function slicesOf(connection: Connection): readonly Slice[] {
-  const stand = `SELECT ${COLUMNS} FROM main.offer WHERE origin = 'imported' AND seller IN (SELECT DISTINCT seller FROM temp.staged_offer)`;
-  const come = `SELECT id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, 'imported' AS origin FROM temp.staged_offer`;
-  const rows = (sql: string): ReadonlyMap<string, OfferEntity> =>
-    new Map((connection.prepare(sql).all() as OfferEntity[]).map((row) => [row.id, row]));
-  const [before, after] = [rows(`${stand} EXCEPT ${come}`), rows(`${come} EXCEPT ${stand}`)];
-  const document = (row: OfferEntity | undefined): Document | null => (row ? { ...row } : null);
-  return [...new Set([...before.keys(), ...after.keys()])].map((id) => ({
-    ...{ subject: 'market' as const, item: `offer ${id}`, before: document(before.get(id)), after: document(after.get(id)) },
+/** What the last step changes, offer by offer, for the history. */
+function slicesOf(leaving: readonly OfferEntity[], coming: readonly OfferEntity[]): readonly Slice[] {
+  const [before, after] = [leaving, coming].map((rows) => new Map(rows.map((row) => [row.id, { ...row }])));
+  return [...new Set([...leaving, ...coming].map(({ id }) => id))].map((id) => ({
+    subject: 'market',
+    item: `offer ${id}`,
+    before: before?.get(id) ?? null,
+    after: after?.get(id) ?? null,
   }));
 }
 
 /** "Tin Drawer", "Tin Drawer and 3 more". */
-function sellersOf(connection: Connection): string {
-  const names = connection
-    .prepare('SELECT name FROM seller WHERE id IN (SELECT DISTINCT seller FROM temp.staged_offer) ORDER BY name')
-    .pluck()
-    .all() as string[];
-  return names.length > 1 ? `${names[0] ?? ''} and ${names.length - 1} more` : (names[0] ?? '');
-}
+const namesOf = ([first, ...others]: readonly SellerEntity[]): string =>
+  `${first?.name ?? ''}${others.length > 0 ? ` and ${others.length} more` : ''}`;

@@ -1,10 +1,10 @@
 import { notTwice, rateColumns, readTable, type RowOf } from '@outfit/formats';
 import { ChangeLog } from '../../platform/log/index.js';
-import { preparing } from '../../platform/sqlite/index.js';
+import { tablesOf } from '../../platform/sqlite/index.js';
 import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
-import { CURRENCY, LowestRecord } from '../records/index.js';
+import { RateEntity } from '../market.entities.js';
+import { CURRENCY, LowestStore } from '../stores/index.js';
 import { followTerms } from './followTerms.js';
-import { rateOf } from './filedRecord.js';
 
 type RateRow = RowOf<ReturnType<typeof rateColumns>>;
 
@@ -25,21 +25,18 @@ export default function importRates(task: TableTask): TableOutcome<null> {
       ),
     more: () => null,
     stage(connection, rows, { at }) {
-      const take = connection.prepare(
-        `INSERT INTO main.rate (currency, day, perUnit, origin) VALUES (?, ?, ?, 'imported')
-           ON CONFLICT (currency, day) DO UPDATE SET perUnit = excluded.perUnit, origin = excluded.origin`,
-      );
+      const tables = tablesOf(connection);
+      const rates = tables.table(RateEntity);
       return () => {
-        const before = rows.map(({ row }) => rateOf(connection, row));
-        for (const { row } of rows) take.run(row.currency, row.day, row.perUnit);
-        const slices = rows.map(({ row }, i) => ({
-          ...{ subject: 'market' as const, item: `rate ${row.currency} ${row.day}` },
-          ...{ before: before[i] ?? null, after: rateOf(connection, row) },
-        }));
+        const slices = rows.map(({ row: { currency, day, perUnit } }) => {
+          const [before, after] = [rates.first({ currency, day }), { currency, day, perUnit, origin: 'imported' as const }];
+          return { subject: 'market' as const, item: `rate ${currency} ${day}`, before: before && { ...before }, after };
+        });
+        rates.upsertAll(slices.map(({ after }) => after));
         const label = rows.length === 1 ? 'Took a rate from a file' : `Took ${rows.length} rates from a file`;
-        const log = new ChangeLog(preparing(connection));
+        const log = new ChangeLog(tables);
         log.edit({ line: 'market', item: 'all', at, label, about: 'import rates', slices });
-        new LowestRecord(preparing(connection)).forget();
+        new LowestStore(tables).forget();
       };
     },
     after: followTerms,

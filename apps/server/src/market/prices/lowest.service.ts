@@ -6,7 +6,7 @@ import { LiveService } from '../../platform/live/index.js';
 import type { LowestPricesDto, PricesDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
 import { MarketStore } from '../market.store.js';
-import { CURRENCY } from '../records/index.js';
+import { CURRENCY } from '../stores/index.js';
 
 /** Prices read at a turn, so that other requests are answered between. */
 const PRICES_A_TURN = 6000;

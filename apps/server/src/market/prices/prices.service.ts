@@ -21,7 +21,7 @@ import { Database } from '../../platform/db/index.js';
 import { notFound } from '../../platform/http/index.js';
 import type { ItemPricesDto, ItemPricesQuery, WorthDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
-import { CURRENCY, type PricedOffer, PriceRecord } from '../records/index.js';
+import { CURRENCY, type PricedOffer, PriceStore } from '../stores/index.js';
 import { isItem, nameOfItem } from '../watches/index.js';
 
 /** Everything there is to say of one item's price: now, before, where it goes, what it is worth, whether to wait. */
@@ -43,7 +43,7 @@ export class PricesService {
     const own = everything.filter((offer) => offer.kind === item.kind && offer.item === item.id);
     const open = own.filter((offer) => offer.stock > 0).sort((a, b) => a.landedMinor - b.landedMinor || a.id.localeCompare(b.id));
     const days = new Map(sellers.map((seller) => [seller.id, seller.days]));
-    const history = new PriceRecord((sql) => this.database.prepare(sql)).of(item.kind, item.id, today);
+    const history = new PriceStore(this.database).of(item.kind, item.id, today);
     const number = dayNumber(today);
     const points = history.filter((row) => row.condition === condition).map((row) => ({ day: dayNumber(row.day), minor: row.medianMinor }));
     const trend = trendOf(points, number);

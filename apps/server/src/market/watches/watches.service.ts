@@ -20,7 +20,7 @@ import type { WatchDto, WatchesDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
 import { MarketStore } from '../market.store.js';
 import type { WatchEntity } from '../market.entities.js';
-import { CURRENCY, type MarketView, type PricedOffer } from '../records/index.js';
+import { CURRENCY, type MarketView, type PricedOffer } from '../stores/index.js';
 import { WatchesStore } from './watches.store.js';
 
 const MOST_WATCHES = 500;

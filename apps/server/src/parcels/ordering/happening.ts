@@ -1,5 +1,5 @@
 import { type Catalogue, dayNumber, isoDay, seeded, seedOf } from '@outfit/core';
-import type { Happens } from '../parcels.record.js';
+import type { Happens } from '../parcels.entities.js';
 
 /** What is known of a simulated seller: how long its parcels take, and how often all goes well, 0 to 1. */
 interface SellerWays {

@@ -1,7 +1,7 @@
-import type { ParcelLineRow } from '../parcels.record.js';
+import type { ParcelLineEntity } from '../parcels.entities.js';
 
 /** A line of an order before it is written down. */
-export type NewLine = Pick<ParcelLineRow, 'variant' | 'condition' | 'quantity' | 'priceMinor'>;
+export type NewLine = Pick<ParcelLineEntity, 'variant' | 'condition' | 'quantity' | 'priceMinor'>;
 
 /** Pieces with what each cost as lines: alike ones of one price together. */
 export function inLines(pieces: readonly string[], prices: readonly number[], condition: NewLine['condition']): readonly NewLine[] {

@@ -14,7 +14,8 @@ import { inLines, type NewLine } from './orderLines.js';
 import { ParcelDeeds } from '../parcelDeeds.service.js';
 import { parcelSlice } from '../parcelSlice.js';
 import type { OrderedParcelDto, PlaceOrdersDto } from '../parcels.dto.js';
-import type { Happens, KeptParcel, ParcelRow } from '../parcels.record.js';
+import type { Happens, ParcelEntity } from '../parcels.entities.js';
+import type { KeptParcel } from '../parcels.store.js';
 
 /** How a parcel begins: out of an errand's plan, by hand, or out of a file. Its pieces are in the ledger from then on. */
 @Injectable()
@@ -71,17 +72,17 @@ export class OrdersService {
 
   /** Begins a parcel within a unit of work: its pieces come into the ledger, on their way. Returns its id. */
   begin(
-    order: Pick<ParcelRow, 'seller' | 'sellerName' | 'errand' | 'postageMinor' | 'feesMinor' | 'dutyMinor'> & Partial<ParcelRow>,
+    order: Pick<ParcelEntity, 'seller' | 'sellerName' | 'errand' | 'postageMinor' | 'feesMinor' | 'dutyMinor'> & Partial<ParcelEntity>,
     lines: readonly NewLine[],
     why: string,
     at = this.ledger.now(),
   ): string {
     const today = this.market.today();
-    const [id, ordinal] = [randomUUID(), this.deeds.record.nextOrdinal()];
+    const [id, ordinal] = [randomUUID(), this.deeds.store.nextOrdinal()];
     const asks = this.market.currencyOf(order.seller, today);
     const happens = order.seller === null ? null : this.happens(order.seller, ordinal, lines, today);
     const expectedOn = order.expectedOn ?? (order.seller === null ? null : this.market.expectedFrom(order.seller, today));
-    const place = this.ledger.record.addPlace({
+    const place = this.ledger.store.addPlace({
       ...{
         kind: 'parcel' as const,
         name: `Parcel from ${order.sellerName}`,
@@ -91,21 +92,21 @@ export class OrdersService {
       },
     });
     const goods = lines.reduce((all, line) => all + line.priceMinor * line.quantity, 0);
-    const row: ParcelRow = {
+    const row: ParcelEntity = {
       ...{ id, ordinal, reference: '', state: 'ordered', orderedOn: today, sentOn: null, arrivedOn: null, tracking: '', note: '' },
       ...{ currency: CURRENCY, paidMinor: null, refundedMinor: 0, removedAt: null, version: 1 },
       ...{ sellerCurrency: asks.currency, rate: asks.perUnit, paidInMinor: null },
       ...order,
-      ...{ place, expectedOn, happens: happens && JSON.stringify(happens) },
+      ...{ place, expectedOn, happens },
       plannedMinor: goods + order.postageMinor + order.feesMinor + order.dutyMinor,
     };
-    this.deeds.record.write(row);
+    this.deeds.store.write(row);
     const movements = lines.map((line): Movement => {
-      const lot = this.ledger.record.addLot({
+      const lot = this.ledger.store.addLot({
         ...{ variant: line.variant, condition: line.condition, note: '', addedAt: at },
         ...{ source: order.sellerName, paidMinor: line.priceMinor },
       });
-      this.deeds.record.addLine({ ...line, parcel: id, lot });
+      this.deeds.store.addLine({ ...line, parcel: id, lot });
       return { lot, quantity: line.quantity, from: OUTSIDE, to: place };
     });
     const after = this.deeds.kept(id);
@@ -123,18 +124,18 @@ export class OrdersService {
 
   /** Parcels that a file of the ledger tells only as places become parcels again, so that what is on its way can be received. */
   private adopt(): void {
-    const known = new Set(this.deeds.record.places());
-    for (const place of this.ledger.record.places()) {
-      const held = place.kind === 'parcel' && !known.has(place.id) ? this.ledger.record.heldIn(place.id) : [];
+    const known = new Set(this.deeds.store.places());
+    for (const place of this.ledger.store.places()) {
+      const held = place.kind === 'parcel' && !known.has(place.id) ? this.ledger.store.heldIn(place.id) : [];
       if (held.length === 0) continue;
       const id = randomUUID();
       const lines = held.map(({ lot: id, quantity }) => ({ lot: this.ledger.lot(id), quantity }));
       const goods = lines.reduce((all, { lot, quantity }) => all + (lot.paidMinor ?? 0) * quantity, 0);
       const today = this.market.today();
-      this.deeds.record.write({
+      this.deeds.store.write({
         ...{
           id,
-          ordinal: this.deeds.record.nextOrdinal(),
+          ordinal: this.deeds.store.nextOrdinal(),
           seller: null,
           sellerName: place.name.replace(/^Parcel from /, ''),
           errand: null,
@@ -145,7 +146,7 @@ export class OrdersService {
         ...{ sellerCurrency: CURRENCY, rate: 1, paidInMinor: null },
       });
       for (const { lot, quantity } of lines)
-        this.deeds.record.addLine({
+        this.deeds.store.addLine({
           ...{ parcel: id, lot: lot.id, variant: lot.variant, condition: lot.condition as NewLine['condition'] },
           ...{ quantity, priceMinor: lot.paidMinor ?? 0 },
         });

@@ -5,7 +5,8 @@ import { notFound, Problem } from '../../platform/http/index.js';
 import { Ledger } from '../../wardrobe/index.js';
 import { ParcelDeeds } from '../parcelDeeds.service.js';
 import type { ClaimDto, OrderedParcelDto, SettleDto } from '../parcels.dto.js';
-import type { ClaimRow, KeptParcel } from '../parcels.record.js';
+import type { ClaimEntity } from '../parcels.entities.js';
+import type { KeptParcel } from '../parcels.store.js';
 
 /** What is asked of a seller when something did not come as ordered, and what came of it. */
 @Injectable()
@@ -22,12 +23,12 @@ export class ClaimsService {
       const line = this.deeds.lineOf(before, asked.line);
       const name = this.ledger.nameOf(line.lot);
       if (asked.quantity > line.quantity) throw new Problem(422, `${line.quantity} of ${name} were ordered, not ${asked.quantity}.`);
-      const claim: ClaimRow = {
-        ...{ id: this.deeds.record.nextClaim(), parcel: id, line: asked.line, quantity: asked.quantity, reason: asked.reason ?? 'short' },
+      const claim: ClaimEntity = {
+        ...{ id: this.deeds.store.nextClaim(), parcel: id, line: asked.line, quantity: asked.quantity, reason: asked.reason ?? 'short' },
         ...{ asked: asked.outcome, askedMinor: asked.sumMinor, openedAt: this.ledger.now() },
         ...{ outcome: null, gotMinor: 0, settledAt: null, removedAt: null },
       };
-      this.deeds.record.writeClaim(claim);
+      this.deeds.store.writeClaim(claim);
       if (isOpen) this.deeds.keep(`Asked ${before.row.sellerName} about ${asked.quantity} × ${name}`, before);
       else this.settleNow(before, claim, asked);
       return this.deeds.list();
@@ -46,7 +47,7 @@ export class ClaimsService {
     });
   }
 
-  private settleNow(before: KeptParcel, claim: ClaimRow, { outcome, sumMinor, expectedOn }: SettleDto): void {
+  private settleNow(before: KeptParcel, claim: ClaimEntity, { outcome, sumMinor, expectedOn }: SettleDto): void {
     const { row, lines } = before;
     const line = this.deeds.lineOf(before, claim.line);
     const name = this.ledger.nameOf(line.lot);
@@ -57,11 +58,11 @@ export class ClaimsService {
     const letsGo = outcome === 'money back' || outcome === 'buy again' ? Math.min(quantity, openOf(line)) : 0;
     if (outcome === 'buy again' && quantity > openOf(line))
       throw new Problem(409, `${openOf(line)} of ${name} are still expected, not ${quantity}.`);
-    if (letsGo > 0) this.deeds.record.writeLine(afterLettingGo(line, letsGo));
-    this.deeds.record.writeClaim({ ...claim, outcome, gotMinor: sumMinor, settledAt: this.ledger.now() });
+    if (letsGo > 0) this.deeds.store.writeLine(afterLettingGo(line, letsGo));
+    this.deeds.store.writeClaim({ ...claim, outcome, gotMinor: sumMinor, settledAt: this.ledger.now() });
     this.deeds.write({
       ...row,
-      state: letsGo > 0 ? stateAfter(row.state, this.deeds.record.lines(row.id)) : row.state,
+      state: letsGo > 0 ? stateAfter(row.state, this.deeds.store.lines(row.id)) : row.state,
       refundedMinor,
       expectedOn: outcome === 'ask again' ? (expectedOn ?? row.expectedOn) : row.expectedOn,
       version: row.version + 1,

@@ -36,14 +36,14 @@ export class CostsService {
   /** What each piece of a lot cost: its landed share where a parcel brought it, else what was written down as paid. */
   private pieceCosts(lots: ReadonlySet<number>): ReadonlyMap<number, readonly number[]> {
     const costs = new Map<number, readonly number[]>();
-    for (const row of this.deeds.record.all()) {
-      const lines = this.deeds.record.lines(row.id);
+    for (const row of this.deeds.store.all()) {
+      const lines = this.deeds.store.lines(row.id);
       const landed = landedPieces(lines, row);
       lines.forEach((line, i) => lots.has(line.lot) && costs.set(line.lot, landed[i] ?? []));
     }
     for (const lot of lots) {
       const { paidMinor } = costs.has(lot) ? { paidMinor: null } : this.ledger.lot(lot);
-      if (paidMinor !== null) costs.set(lot, Array<number>(this.ledger.record.cameOf(lot)).fill(paidMinor));
+      if (paidMinor !== null) costs.set(lot, Array<number>(this.ledger.store.cameOf(lot)).fill(paidMinor));
     }
     return costs;
   }

@@ -1,8 +1,6 @@
 import type { Database as Connection, Statement } from 'better-sqlite3';
-import type { EntityMetadata, EntityTarget } from 'typeorm';
 import { Problem } from '../http/index.js';
-import { connect } from '../sqlite/index.js';
-import { EntityTable } from './entityTable.js';
+import { connect, type EntityTable, type Prepare, type Tables, tablesBy } from '../sqlite/index.js';
 
 /** How long a write waits for another process or worker to let go of the database, in ms, and how often it looks. */
 const MOST_WAITING_MS = 30_000;
@@ -19,37 +17,29 @@ const sleep = (ms: number): Promise<void> => new Promise((done) => setTimeout(do
  * written. A write is a unit of work: one synchronous `BEGIN IMMEDIATE` transaction in which nothing is awaited, so that
  * two of them can never be mixed. It is on the disk when its promise is kept, or nothing of it is.
  */
-export class Database {
+export class Database implements Tables {
   private connection: Connection;
-  private readonly statements = new Map<string, Statement>();
-  private readonly tables = new Map<unknown, EntityTable<object>>();
+  private readonly statements = new Map<string, Statement<unknown[], unknown>>();
+  private readonly tables = tablesBy((sql) => this.prepare(sql));
   private gate: Promise<void> = Promise.resolve();
   private afterwards: { readonly done: (() => void)[]; readonly undone: (() => void)[] } | null = null;
   private isInDoubt = false;
   private isClosed = false;
 
-  constructor(
-    readonly file: string,
-    private readonly metadataOf: (entity: EntityTarget<object>) => EntityMetadata,
-  ) {
+  constructor(readonly file: string) {
     this.connection = connect(file);
   }
 
   /** A statement, prepared once. It stands within the unit of work that is under way, if one is. */
-  prepare(sql: string): Statement {
+  readonly prepare: Prepare = <Row>(sql: string) => {
     let statement = this.statements.get(sql);
-    if (!statement) this.statements.set(sql, (statement = this.connection.prepare(sql)));
-    return statement;
-  }
+    if (!statement) this.statements.set(sql, (statement = this.connection.prepare<unknown[], unknown>(sql)));
+    return statement as Statement<unknown[], Row>;
+  };
 
   /** The rows of an entity. */
   table<Row extends object>(entity: new () => Row): EntityTable<Row> {
-    let table = this.tables.get(entity) as EntityTable<Row> | undefined;
-    if (!table) {
-      table = new EntityTable<Row>(this.metadataOf(entity), (sql) => this.prepare(sql));
-      this.tables.set(entity, table as unknown as EntityTable<object>);
-    }
-    return table;
+    return this.tables(entity);
   }
 
   /**

@@ -1,5 +1,4 @@
 export { Database, type Now } from './database.js';
-export { EntityTable } from './entityTable.js';
 export { FolderLock } from './lock.js';
 export { openDatabase, type Schema } from './opening.js';
 export { StartRefused } from './startRefused.js';

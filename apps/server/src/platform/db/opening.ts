@@ -45,7 +45,7 @@ export async function openDatabase(file: string, schema: Schema, now: Date): Pro
       `the database ${file} could not be brought up to date (${error instanceof Error ? error.message : String(error)}). A copy from before stands beside it.`,
     );
   }
-  return new Database(file, (entity) => source.getMetadata(entity));
+  return new Database(file);
 }
 
 /** Refuses a database that is empty, no database, read-only, damaged or newer; copies one that is older. */
@@ -92,7 +92,7 @@ function headOf(file: string): string {
 /** The names of the migrations a database has been through; null for one that TypeORM has never seen. */
 function doneIn(connection: Connection): string[] | null {
   const has = connection.prepare(`SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = 'migrations'`).get();
-  return has ? (connection.prepare('SELECT name FROM migrations ORDER BY id').pluck().all() as string[]) : null;
+  return has ? connection.prepare<[], string>('SELECT name FROM migrations ORDER BY id').pluck().all() : null;
 }
 
 /** A verified copy beside the database, made before a migration touches it. */

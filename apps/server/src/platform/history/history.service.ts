@@ -68,7 +68,7 @@ export class HistoryService implements OnApplicationBootstrap {
     private readonly database: Database,
     private readonly clock: Clock,
   ) {
-    this.log = new ChangeLog((sql) => this.database.prepare(sql));
+    this.log = new ChangeLog(this.database);
   }
 
   /** A kind of slice that nobody can put back is found when Outfit starts, and not when somebody undoes. */

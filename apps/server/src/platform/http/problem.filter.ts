@@ -1,6 +1,7 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { NextFunction, Request, Response } from 'express';
 import type { Duplex } from 'node:stream';
+import { UnreadableRow } from '../sqlite/index.js';
 import { Conflict, Problem, type ProblemBody } from './problem.js';
 
 const refusal = (status: number, message: string): ProblemBody => ({ status, message, faults: [] });
@@ -30,6 +31,10 @@ const BY_STATUS: Readonly<Record<number, string>> = {
 
 function bodyOf(error: unknown, logger: Logger): ProblemBody {
   if (error instanceof Problem || error instanceof Conflict) return error.getResponse() as ProblemBody;
+  if (error instanceof UnreadableRow) {
+    logger.error(error.message);
+    return refusal(409, error.message);
+  }
   const { type, code } = error as { type?: unknown; code?: unknown };
   const words = typeof type === 'string' ? WORDS[type] : undefined;
   if (words) return refusal(...words);

@@ -1,4 +1,7 @@
-import { Column, Entity, PrimaryColumn } from 'typeorm';
+import { Column, Entity, JsonColumn, PrimaryColumn } from '../sqlite/index.js';
+
+/** What a kind of job tells of itself is its own: whoever asks for its result knows what it is. */
+const readOwn = (json: unknown): unknown => json;
 
 export const JOB_STATES = ['running', 'done', 'stopped', 'failed', 'interrupted'] as const;
 export type JobState = (typeof JOB_STATES)[number];
@@ -14,7 +17,7 @@ export class JobEntity {
   @Column('text') state: JobState;
   @Column('text') startedAt: string;
   @Column('text', { nullable: true }) endedAt: string | null;
-  @Column('simple-json', { nullable: true }) progress: unknown;
-  @Column('simple-json', { nullable: true }) result: unknown;
+  @JsonColumn(readOwn, { nullable: true }) progress: unknown;
+  @JsonColumn(readOwn, { nullable: true }) result: unknown;
   @Column('text', { nullable: true }) error: string | null;
 }

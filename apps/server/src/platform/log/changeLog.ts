@@ -1,5 +1,6 @@
-import type { Prepare } from '../sqlite/index.js';
-import { type Change, type Document, type LineOf, type Slice, type Subject, SUBJECTS } from './change.js';
+import type { Tables } from '../sqlite/index.js';
+import { type Change, type LineOf, type Slice, SUBJECTS } from './change.js';
+import { ChangeEntity, ChangeLineEntity, SliceEntity, StandingEntity, UndoneEntity } from './log.entities.js';
 
 /** The edits that Undo and Redo would be about; null when there is nothing. */
 export interface Ends {
@@ -32,17 +33,6 @@ export interface LaterSlice extends Slice {
   readonly label: string;
 }
 
-interface StoredSlice {
-  readonly change: number;
-  readonly label: string;
-  readonly subject: Subject;
-  readonly item: string;
-  readonly before: string | null;
-  readonly after: string | null;
-}
-
-const COLUMNS = 'id, at, subject AS line, item, kind, label, about, refersTo';
-
 /** A look is kept whole, or by the spots of it that changed. */
 const PARTS_OF_LOOKS = (['before', 'after'] as const)
   .flatMap((side) => (['$.parts', '$.spots'] as const).map((path) => [side, path] as const))
@@ -52,9 +42,7 @@ const PARTS_OF_LOOKS = (['before', 'after'] as const)
   )
   .join(' UNION ALL ');
 
-const documentOf = (text: string | null): Document | null => (text === null ? null : (JSON.parse(text) as Document));
-const textOf = (document: Document | null): string | null => (document === null ? null : JSON.stringify(document));
-const sliceOf = <T extends StoredSlice>({ before, after, ...row }: T) => ({ ...row, before: documentOf(before), after: documentOf(after) });
+const changeOf = ({ subject, ...row }: ChangeEntity): Change => ({ line: subject, ...row });
 
 /**
  * The append-only log of everything a person changes, in its tables: deeds, and for each what it changed, slice by slice. A deed
@@ -63,7 +51,7 @@ const sliceOf = <T extends StoredSlice>({ before, after, ...row }: T) => ({ ...r
  * caller's unit of work; triggers refuse changing or removing one. It also serves in workers.
  */
 export class ChangeLog {
-  constructor(private readonly prepare: Prepare) {}
+  constructor(private readonly tables: Tables) {}
 
   /** Adds an edit. Whatever had been taken back before in its lines can no longer be done again. */
   edit({ slices, ...row }: NewDeed): number {
@@ -88,9 +76,8 @@ export class ChangeLog {
   undone(edit: Change, at: string): number {
     const lines = this.linesOf(edit.id);
     const id = this.append({ ...edit, kind: 'undo', refersTo: edit.id, at }, lines);
-    this.prepare('DELETE FROM standing WHERE change = ?').run(edit.id);
-    const keep = this.prepare('INSERT INTO undone (subject, item, turn, change) VALUES (?, ?, ?, ?)');
-    for (const { line, item } of lines) keep.run(line, item, id, edit.id);
+    this.tables.table(StandingEntity).delete({ change: edit.id });
+    this.tables.table(UndoneEntity).insertAll(lines.map(({ line, item }) => ({ subject: line, item, turn: id, change: edit.id })));
     return id;
   }
 
@@ -98,127 +85,132 @@ export class ChangeLog {
   redone(edit: Change, at: string): number {
     const lines = this.linesOf(edit.id);
     const id = this.append({ ...edit, kind: 'redo', refersTo: edit.id, at }, lines);
-    this.prepare('DELETE FROM undone WHERE change = ?').run(edit.id);
+    this.tables.table(UndoneEntity).delete({ change: edit.id });
     this.stand(edit.id, lines);
     return id;
   }
 
   change(id: number): Change | null {
-    return (this.prepare(`SELECT ${COLUMNS} FROM change WHERE id = ?`).get(id) as Change | undefined) ?? null;
+    const row = this.tables.table(ChangeEntity).first({ id });
+    return row && changeOf(row);
   }
 
   /** Does a change stand in a line? */
   isIn(id: number, { line, item }: LineOf): boolean {
-    return this.prepare('SELECT 1 FROM change_line WHERE subject = ? AND item = ? AND change = ?').get(line, item, id) !== undefined;
+    return this.tables.table(ChangeLineEntity).has({ subject: line, item, change: id });
   }
 
   /** Does an edit stand? */
   stands(id: number): boolean {
-    return this.prepare('SELECT 1 FROM standing WHERE change = ? LIMIT 1').get(id) !== undefined;
+    return this.tables.table(StandingEntity).has({ change: id });
   }
 
   /** What an edit changed, in the order it was done in. */
   slicesOf(change: number): readonly Slice[] {
-    const rows = this.prepare('SELECT subject, item, before, after FROM slice WHERE change = ? ORDER BY id').all(change) as StoredSlice[];
-    return rows.map(sliceOf);
+    const rows = this.tables.table(SliceEntity).find({ where: { change }, order: { id: 'ASC' } });
+    return rows.map(({ subject, item, before, after }) => ({ subject, item, before, after }));
   }
 
   /** What later deeds that stand changed of one thing, the first first. */
   laterThan(change: number, { subject, item }: Pick<Slice, 'subject' | 'item'>): readonly LaterSlice[] {
-    const rows = this.prepare(
-      `SELECT slice.change, change.label, slice.subject, slice.item, slice.before, slice.after FROM slice JOIN change ON change.id = slice.change
-        WHERE slice.subject = ? AND slice.item = ? AND slice.change > ? AND EXISTS (SELECT 1 FROM standing WHERE standing.change = slice.change)
-        ORDER BY slice.change`,
-    ).all(subject, item, change) as StoredSlice[];
-    return rows.map(sliceOf);
+    const rows = this.tables
+      .table(SliceEntity)
+      .select(
+        `WHERE subject = ? AND item = ? AND change > ? AND EXISTS (SELECT 1 FROM standing WHERE standing.change = slice.change) ORDER BY change`,
+        subject,
+        item,
+        change,
+      );
+    return rows.map(({ id: _, ...slice }) => ({ ...slice, label: this.change(slice.change)?.label ?? '' }));
   }
 
   /** The first later deed that stands and touched any of the things an edit changed; null where none did. */
   laterLabelOf(change: number): string | null {
-    const label = this.prepare(
-      `SELECT (SELECT label FROM change WHERE id = later.change) FROM slice AS mine
+    const label = this.tables
+      .prepare<string>(
+        `SELECT (SELECT label FROM change WHERE id = later.change) FROM slice AS mine
          JOIN slice AS later ON later.subject = mine.subject AND later.item = mine.item AND later.change > mine.change
         WHERE mine.change = ? AND mine.subject NOT IN ('entry', 'place') AND EXISTS (SELECT 1 FROM standing WHERE standing.change = later.change)
         ORDER BY later.change LIMIT 1`,
-    )
+      )
       .pluck()
-      .get(change) as string | undefined;
+      .get(change);
     return label ?? null;
   }
 
   /** What Undo and Redo are about in a line. */
   endsOf({ line, item }: LineOf): Ends {
-    const undo = this.prepare('SELECT MAX(change) FROM standing WHERE subject = ? AND item = ?').pluck().get(line, item) as number | null;
-    const redo = this.prepare('SELECT change FROM undone WHERE subject = ? AND item = ? ORDER BY turn DESC LIMIT 1')
-      .pluck()
-      .get(line, item) as number | undefined;
-    return { undo, redo: redo ?? null };
+    const where = { subject: line, item };
+    const [undo] = this.tables.table(StandingEntity).find({ where, order: { change: 'DESC' }, take: 1 });
+    const [redo] = this.tables.table(UndoneEntity).find({ where, order: { turn: 'DESC' }, take: 1 });
+    return { undo: undo?.change ?? null, redo: redo?.change ?? null };
   }
 
   /** The last row of a line; 0 when nothing was ever done there. */
   lastOf({ line, item }: LineOf): number {
-    const last = this.prepare('SELECT MAX(change) FROM change_line WHERE subject = ? AND item = ?').pluck().get(line, item) as
-      number | null;
-    return last ?? 0;
+    const [last] = this.tables.table(ChangeLineEntity).find({ where: { subject: line, item }, order: { change: 'DESC' }, take: 1 });
+    return last?.change ?? 0;
   }
 
   /** What Undo and Redo would say, for many items of a line at once. */
   labelsOf(line: LineOf['line'], items: readonly string[]): ReadonlyMap<string, Labels> {
-    const rows = this.prepare(
-      `SELECT asked.value AS item,
+    const rows = this.tables
+      .prepare<Labels & { item: string }>(
+        `SELECT asked.value AS item,
          (SELECT label FROM change WHERE id = (SELECT MAX(change) FROM standing WHERE subject = @line AND item = asked.value)) AS undo,
          (SELECT label FROM change WHERE id = (SELECT change FROM undone WHERE subject = @line AND item = asked.value ORDER BY turn DESC LIMIT 1)) AS redo
          FROM json_each(@items) AS asked`,
-    ).all({ line, items: JSON.stringify(items) }) as (Labels & { readonly item: string })[];
+      )
+      .all({ line, items: JSON.stringify(items) });
     return new Map(rows.map(({ item, undo, redo }) => [item, { undo, redo }]));
   }
 
   /** The rows of a line, the newest first. */
   list({ line, item }: LineOf, most: number): readonly ListedChange[] {
-    const rows = this.prepare(
-      `SELECT change.id, at, kind, label, about, EXISTS (SELECT 1 FROM standing WHERE standing.change = change.id) AS stands
+    const rows = this.tables
+      .prepare<Omit<ListedChange, 'stands'> & { stands: number }>(
+        `SELECT change.id, at, kind, label, about, EXISTS (SELECT 1 FROM standing WHERE standing.change = change.id) AS stands
          FROM change_line JOIN change ON change.id = change_line.change WHERE change_line.subject = ? AND change_line.item = ?
          ORDER BY change_line.change DESC LIMIT ?`,
-    ).all(line, item, most) as (Omit<ListedChange, 'stands'> & { readonly stands: number })[];
+      )
+      .all(line, item, most);
     return rows.map(({ stands, ...row }) => ({ ...row, stands: stands === 1 }));
   }
 
   /** Is a part named anywhere in what the log keeps of looks? */
   isPartOfALook(variant: string): boolean {
-    return this.prepare(`SELECT EXISTS (SELECT 1 FROM (${PARTS_OF_LOOKS}) WHERE variant = ?)`).pluck().get(variant) === 1;
+    return this.tables.prepare<number>(`SELECT EXISTS (SELECT 1 FROM (${PARTS_OF_LOOKS}) WHERE variant = ?)`).pluck().get(variant) === 1;
   }
 
   /** The parts that the log keeps of looks, so that undo could bring them back. */
   partsOfLooks(): readonly string[] {
-    return this.prepare(`SELECT DISTINCT variant FROM (${PARTS_OF_LOOKS}) WHERE variant IS NOT NULL`).pluck().all() as string[];
+    return this.tables.prepare<string>(`SELECT DISTINCT variant FROM (${PARTS_OF_LOOKS}) WHERE variant IS NOT NULL`).pluck().all();
   }
 
   private linesOf(change: number): readonly LineOf[] {
-    return this.prepare('SELECT subject AS line, item FROM change_line WHERE change = ?').all(change) as LineOf[];
+    const rows = this.tables.table(ChangeLineEntity).find({ where: { change } });
+    return rows.map(({ subject, item }) => ({ line: subject, item }));
   }
 
   private stand(change: number, lines: readonly LineOf[]): void {
-    const keep = this.prepare('INSERT INTO standing (subject, item, change) VALUES (?, ?, ?)');
-    for (const { line, item } of lines) keep.run(line, item, change);
+    this.tables.table(StandingEntity).insertAll(lines.map(({ line, item }) => ({ subject: line, item, change })));
   }
 
   /** An edit that can no longer be done again in one line cannot be in its others. */
   private forgetUndone({ line, item }: LineOf): void {
-    this.prepare('DELETE FROM undone WHERE change IN (SELECT change FROM undone WHERE subject = ? AND item = ?)').run(line, item);
+    const table = this.tables.table(UndoneEntity);
+    const gone = table.find({ where: { subject: line, item } });
+    if (gone.length > 0) table.delete({ change: gone.map(({ change }) => change) });
   }
 
   private cut(change: number, slices: readonly Slice[]): void {
-    const cut = this.prepare('INSERT INTO slice (change, subject, item, before, after) VALUES (?, ?, ?, ?, ?)');
-    for (const { subject, item, before, after } of slices) cut.run(change, subject, item, textOf(before), textOf(after));
+    this.tables.table(SliceEntity).insertAll(slices.map(({ subject, item, before, after }) => ({ change, subject, item, before, after })));
   }
 
-  private append({ at, line, item, kind, label, about, refersTo }: Omit<Change, 'id'>, lines: readonly LineOf[]): number {
-    const { lastInsertRowid } = this.prepare(
-      'INSERT INTO change (at, subject, item, kind, label, about, refersTo) VALUES (?, ?, ?, ?, ?, ?, ?)',
-    ).run(at, line, item, kind, label, about, refersTo);
-    const id = Number(lastInsertRowid);
-    const stand = this.prepare('INSERT INTO change_line (subject, item, change) VALUES (?, ?, ?)');
-    for (const own of lines) stand.run(own.line, own.item, id);
+  private append({ line, ...row }: Omit<Change, 'id'>, lines: readonly LineOf[]): number {
+    const { at, item, kind, label, about, refersTo } = row;
+    const id = this.tables.table(ChangeEntity).insert({ at, subject: line, item, kind, label, about, refersTo });
+    this.tables.table(ChangeLineEntity).insertAll(lines.map((own) => ({ subject: own.line, item: own.item, change: id })));
     return id;
   }
 }

@@ -1,5 +1,5 @@
 import type { Database as Connection } from 'better-sqlite3';
-import { connect, preparing } from '../sqlite/index.js';
+import { connect, tablesOf } from '../sqlite/index.js';
 import type { Document, Slice } from './change.js';
 import { ChangeLog } from './changeLog.js';
 
@@ -39,7 +39,7 @@ export function turnDeed(task: TurnTask, put: (rows: readonly TurnedRow[], conne
   const connection = connect(task.databaseFile);
   try {
     connection.pragma(`busy_timeout = ${BUSY_MS}`);
-    const log = new ChangeLog(preparing(connection));
+    const log = new ChangeLog(tablesOf(connection));
     const isUndo = task.kind === 'undo';
     const turn = connection.transaction((): string => {
       const deed = log.change(task.change);

@@ -1,6 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { OneOf, Text, Whole } from '../../platform/http/index.js';
-import { type Unit, UNITS } from './consumablesRecord.js';
+import { type Unit, UNITS } from '../wardrobe.entities.js';
 
 const MOST = 10_000_000;
 

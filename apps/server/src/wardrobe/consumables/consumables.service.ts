@@ -7,12 +7,13 @@ import { LiveService } from '../../platform/live/index.js';
 import type { Slice } from '../../platform/log/index.js';
 import { Ledger } from '../ledger/index.js';
 import type { ConsumableDto, NewConsumableDto, UsedDto } from './consumables.dto.js';
-import { type ConsumableRow, ConsumablesRecord } from './consumablesRecord.js';
+import type { ConsumableEntity } from '../wardrobe.entities.js';
+import { ConsumablesStore } from './consumables.store.js';
 
 /** What is used up by alterations and built accessories, and when it runs low. */
 @Injectable()
 export class ConsumablesService {
-  private readonly record: ConsumablesRecord;
+  private readonly store: ConsumablesStore;
 
   constructor(
     database: Database,
@@ -20,7 +21,7 @@ export class ConsumablesService {
     history: HistoryService,
     live: LiveService,
   ) {
-    this.record = new ConsumablesRecord((sql) => database.prepare(sql));
+    this.store = new ConsumablesStore(database);
     history.register('consumable', {
       restore: (things) => {
         for (const { item, to, from } of things) this.restore(item, to as Consumed | null, from as Consumed | null);
@@ -32,16 +33,16 @@ export class ConsumablesService {
   }
 
   list(): ConsumableDto[] {
-    return this.record.all().map((row) => ({ ...row, isLow: row.left <= row.lowAt }));
+    return this.store.all().map((row) => ({ ...row, isLow: row.left <= row.lowAt }));
   }
 
   add({ name, unit, quantity, lowAt, note }: NewConsumableDto): Promise<ConsumableDto[]> {
     return this.ledger.changing<ConsumableDto[]>(() => {
-      const twin = this.record.all().find((row) => row.name.toLowerCase() === name.trim().toLowerCase());
+      const twin = this.store.all().find((row) => row.name.toLowerCase() === name.trim().toLowerCase());
       if (twin) throw new Problem(409, `There is “${twin.name}” already: say how much more of it came.`);
       const id = randomUUID();
-      this.record.add({ id, name: name.trim(), unit, lowAt, note: note ?? '' });
-      if (quantity > 0) this.record.move(id, this.ledger.now(), quantity, 'bought');
+      this.store.add({ id, name: name.trim(), unit, lowAt, note: note ?? '' });
+      if (quantity > 0) this.store.move(id, this.ledger.now(), quantity, 'bought');
       this.ledger.keep(`Added ${name.trim()}`, [consumedSlice(id, { quantity: 0, isAway: true }, { quantity: 0, isAway: false })]);
       return this.list();
     });
@@ -51,10 +52,10 @@ export class ConsumablesService {
   use(id: string, { quantity }: UsedDto): Promise<ConsumableDto[]> {
     return this.ledger.changing<ConsumableDto[]>(() => {
       const row = this.known(id);
-      const left = this.record.left(id);
+      const left = this.store.left(id);
       if (quantity === 0) throw new Problem(422, 'Say how much of it came or was used.');
       if (left + quantity < 0) throw new Problem(409, `There are ${left} ${row.unit} of ${row.name}, and ${-quantity} were to be used.`);
-      this.record.move(id, this.ledger.now(), quantity, quantity > 0 ? 'bought' : 'used');
+      this.store.move(id, this.ledger.now(), quantity, quantity > 0 ? 'bought' : 'used');
       const label = quantity > 0 ? `${quantity} ${row.unit} of ${row.name} came` : `Used ${-quantity} ${row.unit} of ${row.name}`;
       this.ledger.keep(label, [consumedSlice(id, { quantity: 0 }, { quantity })]);
       return this.list();
@@ -64,7 +65,7 @@ export class ConsumablesService {
   remove(id: string): Promise<ConsumableDto[]> {
     return this.ledger.changing<ConsumableDto[]>(() => {
       const row = this.known(id);
-      this.record.setRemoved(id, this.ledger.now());
+      this.store.setRemoved(id, this.ledger.now());
       this.ledger.keep(`Took ${row.name} off the list`, [consumedSlice(id, { quantity: 0, isAway: false }, { quantity: 0, isAway: true })]);
       return this.list();
     });
@@ -73,18 +74,18 @@ export class ConsumablesService {
   /** So much more or less of it as lies between two states; what was used since stays used. */
   private restore(id: string, to: Consumed | null, from: Consumed | null): void {
     const quantity = (to?.quantity ?? 0) - (from?.quantity ?? 0);
-    const left = this.record.left(id);
+    const left = this.store.left(id);
     if (left + quantity < 0)
       throw new Problem(
         409,
-        `Only ${left} are left of ${this.record.consumable(id)?.name ?? 'it'}, and ${-quantity} would go. Nothing was changed.`,
+        `Only ${left} are left of ${this.store.consumable(id)?.name ?? 'it'}, and ${-quantity} would go. Nothing was changed.`,
       );
-    if (quantity !== 0) this.record.move(id, this.ledger.now(), quantity, 'undo');
-    if (to?.isAway !== undefined) this.record.setRemoved(id, to.isAway ? this.ledger.now() : null);
+    if (quantity !== 0) this.store.move(id, this.ledger.now(), quantity, 'undo');
+    if (to?.isAway !== undefined) this.store.setRemoved(id, to.isAway ? this.ledger.now() : null);
   }
 
-  private known(id: string): ConsumableRow {
-    const row = this.record.consumable(id);
+  private known(id: string): ConsumableEntity {
+    const row = this.store.consumable(id);
     if (!row) throw notFound('consumable', id);
     return row;
   }

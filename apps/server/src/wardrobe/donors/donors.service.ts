@@ -7,12 +7,12 @@ import { notFound, Problem } from '../../platform/http/index.js';
 import { Ledger, type PlaceRow } from '../ledger/index.js';
 import { PromisesService } from '../promises/index.js';
 import type { CloseBoxDto, DonorDto, HoldingDto, TogetherDto } from './donors.dto.js';
-import { DonorsRecord } from './donorsRecord.js';
+import { DonorsStore } from './donors.store.js';
 
 /** Owned whole figures: what is on them, what lacks, put together from loose pieces and back into a box. */
 @Injectable()
 export class DonorsService {
-  private readonly record: DonorsRecord;
+  private readonly store: DonorsStore;
 
   constructor(
     database: Database,
@@ -20,21 +20,21 @@ export class DonorsService {
     private readonly ledger: Ledger,
     private readonly promises: PromisesService,
   ) {
-    this.record = new DonorsRecord((sql) => database.prepare(sql));
+    this.store = new DonorsStore(database);
   }
 
   /** Every whole figure that has anything on it, in the order of their places. */
   async list(): Promise<DonorDto[]> {
     const catalogue = this.catalogue.now();
     const figures = new Map(catalogue.data.officialFigures.map((figure) => [figure.id, figure]));
-    const rows = this.record.pieces().map((row) => ({ ...row, variant: catalogue.resolve(row.variant) }));
+    const rows = this.store.pieces().map((row) => ({ ...row, variant: catalogue.resolve(row.variant) }));
     const doing = await this.promises.ofRuns(rows.map(({ run, variant }) => ({ id: run, variant })));
     const on = new Map<string, HoldingDto[]>();
     for (const { run, place, variant, quantity, condition, certainty } of rows) {
       const promisedTo = (doing.get(run)?.given ?? []).map((given) => given.name);
       on.set(place, [...(on.get(place) ?? []), { run, variant, quantity, condition, certainty, promisedTo }]);
     }
-    const places = this.ledger.record.places();
+    const places = this.ledger.store.places();
     const byId = new Map(places.map((place) => [place.id, place]));
     return places.flatMap((place): DonorDto[] => {
       const holds = on.get(place.id);
@@ -46,10 +46,10 @@ export class DonorsService {
 
   /** What lacks on a whole figure, as something to shop for; null when there is no such figure, or nothing lacks. */
   toMakeWhole(id: string): { readonly name: string; readonly parts: readonly LookPart[] } | null {
-    const place = this.ledger.record.place(id);
+    const place = this.ledger.store.place(id);
     if (place?.kind !== 'donor') return null;
     const catalogue = this.catalogue.now();
-    const holds = this.record.pieces(id).map((row) => ({ ...row, variant: catalogue.resolve(row.variant) }));
+    const holds = this.store.pieces(id).map((row) => ({ ...row, variant: catalogue.resolve(row.variant) }));
     const holes = holesOf(this.figure(place.official ?? ''), holds);
     const parts = holes.map((hole) => ({ ...hole, turned: false }));
     return parts.length === 0 ? null : { name: `${place.name}, made whole`, parts };
@@ -61,7 +61,7 @@ export class DonorsService {
     await this.ledger.changing(() => {
       const stands = this.madePlace(place);
       const catalogue = this.catalogue.now();
-      const loose = this.record
+      const loose = this.store
         .loose(figure.parts.flatMap((part) => catalogue.namesOf(part.variant)))
         .map((row) => ({ ...row, variant: catalogue.resolve(row.variant) }));
       const taken = figure.parts.map(({ variant }) => {
@@ -90,7 +90,7 @@ export class DonorsService {
   async close({ name, donors, place }: CloseBoxDto): Promise<DonorDto[]> {
     await this.ledger.changing(() => {
       const stands = this.madePlace(place);
-      const box = this.ledger.record.addPlace({
+      const box = this.ledger.store.addPlace({
         kind: 'sealed',
         name: name.trim(),
         parent: stands.id,
@@ -99,7 +99,7 @@ export class DonorsService {
       const movements = [...new Set(donors)].flatMap((id) => {
         const donor = this.ledger.place(id);
         if (donor.kind !== 'donor') throw new Problem(422, `${donor.name} is no whole figure.`);
-        return this.ledger.record.heldIn(id).map(({ lot, quantity }) => ({ lot, quantity, from: id, to: box }));
+        return this.ledger.store.heldIn(id).map(({ lot, quantity }) => ({ lot, quantity, from: id, to: box }));
       });
       if (movements.length === 0) throw new Problem(422, 'Say which whole figures go into the box.');
       this.ledger.enter('put away', `Sealed ${donors.length} whole figures in ${name.trim()}`, movements);
@@ -111,7 +111,7 @@ export class DonorsService {
   /** Makes the place that a whole figure is, within a unit of work. */
   addDonor(figure: OfficialFigure, stands: PlaceRow): string {
     const path = stands.path === '' ? figure.name : `${stands.path} › ${figure.name}`;
-    return this.ledger.record.addPlace({ kind: 'donor', name: figure.name, parent: stands.id, path, official: figure.id });
+    return this.ledger.store.addPlace({ kind: 'donor', name: figure.name, parent: stands.id, path, official: figure.id });
   }
 
   figure(id: string): OfficialFigure {

@@ -51,7 +51,7 @@ export class ProductsService {
       const product = this.productOf(sealed.product);
       const { contents } = this.contents(product);
       const chosen = this.chosen(contents, 1, inside);
-      const there = this.ledger.record
+      const there = this.ledger.store
         .heldIn(box)
         .map((row): InBox => ({ lot: row.lot, variant: this.ledger.lot(row.lot).variant, left: row.quantity }));
       const out = this.laidOut(this.figuresOf(contents, 1, chosen), this.looseOf(contents, 1), missing, stands, product.id, there, box);
@@ -105,7 +105,7 @@ export class ProductsService {
 
   /** A sealed box with all that is known to be in it. */
   private boxed(contents: Unpacked, product: ProductDto, name: string, stands: PlaceRow): readonly Movement[] {
-    const to = this.ledger.record.addPlace({
+    const to = this.ledger.store.addPlace({
       ...{ kind: 'sealed' as const, name, parent: stands.id, path: `${stands.path} › ${name}`, product: product.id },
     });
     const pieces = new Map<string, { variant: string; quantity: number; certainty: Certainty }>();
@@ -164,7 +164,7 @@ export class ProductsService {
   }
 
   private arrival(variant: string, quantity: number, certainty: Certainty, source: string, to: string): Movement {
-    const lot = this.ledger.record.addLot({ variant, condition: 'used', source, certainty, note: '', addedAt: this.ledger.now() });
+    const lot = this.ledger.store.addLot({ variant, condition: 'used', source, certainty, note: '', addedAt: this.ledger.now() });
     return { lot, quantity, from: OUTSIDE, to };
   }
 }

@@ -1,18 +1,11 @@
-import {
-  type FiledEntry,
-  type FiledLot,
-  type FiledPlace,
-  LEDGER_FORMAT,
-  LEDGER_VERSION,
-  type LedgerFile,
-  newEntries,
-  readLedger,
-} from '@outfit/formats';
+import { groupedBy } from '@outfit/core';
+import { type FiledEntry, type FiledPlace, LEDGER_FORMAT, LEDGER_VERSION, type LedgerFile, newEntries, readLedger } from '@outfit/formats';
 import { OUTSIDE, PATH_SEPARATOR, pathOf } from '@outfit/core/wardrobe';
 import type { Database as Connection } from 'better-sqlite3';
 import { CatalogueStore } from '../../catalogue/worker.js';
-import { connect, preparing } from '../../platform/sqlite/index.js';
-import { LedgerRecord, NO_PLACE } from '../ledger/worker.js';
+import { connect, type Tables, tablesOf } from '../../platform/sqlite/index.js';
+import { EntryEntity, LotEntity, MovementEntity, PlaceEntity } from '../wardrobe.entities.js';
+import { LedgerStore, NO_PLACE } from '../ledger/worker.js';
 
 export type LedgerTask =
   | { readonly kind: 'write'; readonly databaseFile: string }
@@ -47,41 +40,36 @@ export default function exchangeLedger(task: LedgerTask): LedgerOutcome {
 }
 
 function ledgerOf(connection: Connection): LedgerFile {
-  const places = connection
-    .prepare('SELECT id, kind, name, parent, note, dueOn, official, product, figure, keepWhole FROM place ORDER BY id')
-    .all() as (Omit<FiledPlace, 'keepWhole'> & { keepWhole: number })[];
-  const lots = connection
-    .prepare(
-      `SELECT id, variant, condition, defects, alterations, source, certainty, paidMinor, owner, dueOn, note, splitFrom, addedAt FROM lot ORDER BY id`,
-    )
-    .all() as (Omit<FiledLot, 'defects' | 'alterations'> & { defects: string; alterations: string })[];
+  const tables = tablesOf(connection);
+  const places = tables.table(PlaceEntity).find({ where: { removedAt: null }, order: { id: 'ASC' } });
   return {
     format: LEDGER_FORMAT,
     version: LEDGER_VERSION,
-    places: places.map((place) => ({ ...place, keepWhole: place.keepWhole === 1 })),
-    lots: lots.map((lot) => ({
-      ...lot,
-      defects: JSON.parse(lot.defects) as FiledLot['defects'],
-      alterations: JSON.parse(lot.alterations) as FiledLot['alterations'],
-    })),
-    entries: entriesOf(connection),
+    places: [...places, ...passedThrough(tables)].map(filedPlace),
+    lots: tables.table(LotEntity).find({ order: { id: 'ASC' } }),
+    entries: entriesOf(tables),
   };
 }
 
-function entriesOf(connection: Connection): readonly FiledEntry[] {
-  const movements = new Map<number, { lot: number; quantity: number; from: string; to: string }[]>();
-  for (const { entry, ...movement } of connection
-    .prepare('SELECT entry, lot, quantity, origin AS "from", target AS "to" FROM movement ORDER BY id')
-    .iterate() as Iterable<{ entry: number; lot: number; quantity: number; from: string; to: string }>) {
-    const own = movements.get(entry);
-    if (own) own.push(movement);
-    else movements.set(entry, [movement]);
-  }
-  const entries = connection.prepare('SELECT id, at, kind, sentence, because, undoes, broughtMinor FROM entry ORDER BY id').all() as Omit<
-    FiledEntry,
-    'movements'
-  >[];
-  return entries.map((entry) => ({ ...entry, movements: movements.get(entry.id) ?? [] }));
+/** Places that were taken away, and that the story of pieces names. */
+const passedThrough = (tables: Tables): readonly PlaceEntity[] =>
+  tables
+    .table(PlaceEntity)
+    .select(
+      'WHERE removedAt IS NOT NULL AND EXISTS (SELECT 1 FROM movement WHERE place.id IN (movement.origin, movement.target)) ORDER BY id',
+    );
+
+const filedPlace = ({ path: _, removedAt: __, isLeftOver: ___, ...place }: PlaceEntity): FiledPlace => place;
+
+function entriesOf(tables: Tables): readonly FiledEntry[] {
+  const movements = groupedBy(tables.table(MovementEntity).find({ order: { id: 'ASC' } }), ({ entry }) => entry);
+  return tables
+    .table(EntryEntity)
+    .find({ order: { id: 'ASC' } })
+    .map((entry) => ({
+      ...entry,
+      movements: (movements.get(entry.id) ?? []).map(({ lot, quantity, origin, target }) => ({ lot, quantity, from: origin, to: target })),
+    }));
 }
 
 function read(connection: Connection, bytes: Uint8Array, take: boolean): LedgerOutcome {
@@ -91,12 +79,12 @@ function read(connection: Connection, bytes: Uint8Array, take: boolean): LedgerO
   } catch {
     return { refused: 'This is no ledger: it is no JSON in UTF-8. Send the file that “Export the ledger” wrote.', faults: [] };
   }
-  const catalogue = new CatalogueStore(preparing(connection));
+  const catalogue = new CatalogueStore(tablesOf(connection));
   const [variants, figures] = [catalogue.keys('variants'), catalogue.keys('officialFigures')];
   const reading = readLedger(json, { isVariant: (id) => variants.has(id), isFigure: (id) => figures.has(id) });
   if ('faults' in reading) return { refused: `The ledger cannot be taken: ${reading.faults[0]?.sentence ?? ''}`, faults: reading.faults };
   const { ledger } = reading;
-  const added = newEntries(entriesOf(connection), ledger.entries);
+  const added = newEntries(entriesOf(tablesOf(connection)), ledger.entries);
   if (added === null)
     return {
       refused:
@@ -108,15 +96,15 @@ function read(connection: Connection, bytes: Uint8Array, take: boolean): LedgerO
 }
 
 function write(connection: Connection, { places, lots }: LedgerFile, entries: readonly FiledEntry[]): void {
-  const record = new LedgerRecord(preparing(connection));
+  const ledger = new LedgerStore(tablesOf(connection));
   const byId = new Map(places.map((place) => [place.id, place]));
   // The outer places first: each names the one it lies in.
   const outerFirst = [...places].sort((a, b) => pathOf(a.id, byId).length - pathOf(b.id, byId).length);
   for (const place of outerFirst) {
     if (ALWAYS_THERE.has(place.id)) continue;
     const names = pathOf(place.id, byId).map((row) => row.name);
-    record.writePlace({ ...place, path: place.kind === 'lent' ? `Lent to ${place.name}` : names.join(PATH_SEPARATOR) });
+    ledger.writePlace({ ...place, path: place.kind === 'lent' ? `Lent to ${place.name}` : names.join(PATH_SEPARATOR) });
   }
-  for (const lot of lots) record.writeLot({ ...lot, defects: JSON.stringify(lot.defects), alterations: JSON.stringify(lot.alterations) });
-  for (const { id, movements, ...entry } of entries) record.enterAs(id, entry, movements);
+  for (const lot of lots) ledger.writeLot(lot);
+  for (const { id, movements, ...entry } of entries) ledger.enterAs(id, entry, movements);
 }

@@ -9,7 +9,8 @@ import { notFound, Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import { WardrobeService } from '../wardrobe.service.js';
 import { entrySlice, madeSlices, touchedOfPlace } from './slices.js';
-import { type HeldRow, LedgerRecord, type LotRow, type PinRow, type PlaceRow } from './ledgerRecord.js';
+import type { BalanceEntity, LotEntity } from '../wardrobe.entities.js';
+import { LedgerStore, type PlaceRow } from './ledger.store.js';
 
 const ALL = 'all';
 
@@ -28,7 +29,7 @@ export interface Beside {
 /** The ledger as deeds are entered in it: each one entry, saved or refused whole, undone by its opposite. */
 @Injectable()
 export class Ledger {
-  readonly record: LedgerRecord;
+  readonly store: LedgerStore;
   private readonly fileFollowers: (() => void)[] = [];
 
   constructor(
@@ -39,15 +40,15 @@ export class Ledger {
     private readonly live: LiveService,
     private readonly clock: Clock,
   ) {
-    this.record = new LedgerRecord((sql) => database.prepare(sql));
+    this.store = new LedgerStore(database);
     history.register('entry', {
       restore: this.each(({ item, to }) => this.restoreEntry(Number(item), to?.['stands'] === true)),
       // Whether pieces are where they would have to be is for the ledger to say.
       touched: () => [],
     });
     history.register('place', { restore: this.each((thing) => this.restorePlace(thing)), touched: touchedOfPlace });
-    history.register('lot', { restore: this.each(({ item, to }) => this.record.noteLot(Number(item), String(to?.['note'] ?? ''))) });
-    history.register('pin', { restore: this.each(({ to }) => to && this.record.pin(to as unknown as PinRow)) });
+    history.register('lot', { restore: this.each(({ item, to }) => this.store.noteLot(Number(item), String(to?.['note'] ?? ''))) });
+    history.register('pin', { restore: this.each(({ to }) => to && this.store.restorePin(to)) });
   }
 
   /** Registers what another area has to do once pieces came out of a file; within a unit of work. */
@@ -65,7 +66,7 @@ export class Ledger {
   /** A unit of work that changes what is owned or what is said of it. */
   changing<Answer>(work: () => Now<Answer>): Promise<Answer> {
     return this.database.write<Answer>(() => {
-      this.record.forgetMadePlaces();
+      this.store.forgetMadePlaces();
       const answer = work();
       this.touched();
       return answer;
@@ -79,7 +80,7 @@ export class Ledger {
     movements: readonly Movement[],
     { slices = [], slicesWith, broughtMinor, because = 'hand', at = this.now() }: Beside = {},
   ): { readonly id: number; readonly sentence: string } {
-    const id = this.record.enter({ at, kind, sentence, because, broughtMinor: broughtMinor ?? null }, movements);
+    const id = this.store.enter({ at, kind, sentence, because, broughtMinor: broughtMinor ?? null }, movements);
     this.keep(sentence, [entrySlice(id, true), ...slices, ...(slicesWith?.(id) ?? [])]);
     return { id, sentence };
   }
@@ -93,24 +94,24 @@ export class Ledger {
   /** Writes down what a deed changed, and which places were made on its way. */
   keep(label: string, slices: readonly Slice[]): void {
     const known = new Set(slices.filter(({ subject }) => subject === 'place').map(({ item }) => item));
-    const onTheWay = madeSlices(this.record).filter(({ item }) => !known.has(item));
+    const onTheWay = madeSlices(this.store).filter(({ item }) => !known.has(item));
     this.history.record({ line: 'wardrobe', item: ALL, label, slices: [...onTheWay, ...slices] });
   }
 
   place(id: string): PlaceRow {
-    const place = this.record.place(id);
+    const place = this.store.place(id);
     if (!place) throw notFound('place', id);
     return place;
   }
 
-  held(id: number): HeldRow {
-    const held = this.record.held(id);
+  held(id: number): BalanceEntity {
+    const held = this.store.held(id);
     if (!held || held.quantity <= 0) throw notFound('run of pieces', String(id));
     return held;
   }
 
-  lot(id: number): LotRow {
-    const lot = this.record.lot(id);
+  lot(id: number): LotEntity {
+    const lot = this.store.lot(id);
     if (!lot) throw notFound('lot', String(id));
     return lot;
   }
@@ -129,29 +130,29 @@ export class Ledger {
   private each(put: (thing: Restoring) => unknown): (things: readonly Restoring[]) => void {
     return (things) => {
       for (const thing of things) put(thing);
-      this.record.settlePlaces(this.now());
+      this.store.settlePlaces(this.now());
       this.touched();
     };
   }
 
   private restoreEntry(id: number, stands: boolean): void {
-    const entry = this.record.entry(id);
+    const entry = this.store.entry(id);
     if (!entry) throw notFound('entry', String(id));
-    this.refusingLess(id, () => this.record.enterAgain(entry, this.now(), !stands));
+    this.refusingLess(id, () => this.store.enterAgain(entry, this.now(), !stands));
   }
 
   /** A place that a deed made on its way goes with it once nothing else lies there; one made for itself says what is in the way. */
   private restorePlace({ item, to, from }: Restoring): void {
     if (to) {
-      const now = this.record.place(item) ?? this.record.removedPlace(item);
-      this.record.writePlace((now && from ? patched({ ...now }, from, to) : to) as unknown as PlaceRow);
-      if (to['isOnTheWay'] === true) this.record.leaveOver(item, false);
-    } else if (from?.['isOnTheWay'] === true) this.record.leaveOver(item);
+      const now = this.store.place(item) ?? this.store.removedPlace(item);
+      this.store.restorePlace(now && from ? patched({ ...now }, from, to) : to);
+      if (to['isOnTheWay'] === true) this.store.leaveOver(item, false);
+    } else if (from?.['isOnTheWay'] === true) this.store.leaveOver(item);
     else {
-      const place = this.record.place(item);
-      if (place && !this.record.isEmpty(item))
+      const place = this.store.place(item);
+      if (place && !this.store.isEmpty(item))
         throw new Problem(409, `Something lies in ${place.name} by now. Take that out first; nothing was changed.`);
-      this.record.removePlace(item, this.now());
+      this.store.removePlace(item, this.now());
     }
   }
 
@@ -161,7 +162,7 @@ export class Ledger {
       enter();
     } catch (error) {
       if (!(error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT_CHECK')) throw error;
-      const later = this.record.later(entry);
+      const later = this.store.later(entry);
       throw new Problem(
         409,
         later === null

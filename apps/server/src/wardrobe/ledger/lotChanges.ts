@@ -1,13 +1,12 @@
-import type { Alteration } from '@outfit/core';
-import type { Defect } from '@outfit/core/wardrobe';
 import { Problem } from '../../platform/http/index.js';
 import type { DeedDto } from './ledger.dto.js';
-import type { LotRow, NewLot } from './ledgerRecord.js';
+import type { LotEntity } from '../wardrobe.entities.js';
+import type { NewLot } from './ledger.store.js';
 
 /** A lot as it is after something happened to some of it: what they are, where they came from and whose they are stays. */
 export function lotAfter(
   { deed, defect, condition, alteration, what = '', note = '' }: DeedDto,
-  { id, ...lot }: LotRow,
+  { id, ...lot }: LotEntity,
   now: string,
 ): NewLot {
   const after = { ...lot, splitFrom: id, addedAt: now };
@@ -21,13 +20,11 @@ export function lotAfter(
       return { ...after, certainty: 'sure' };
     case 'alter': {
       if (alteration === undefined) throw new Problem(422, 'Say what is done to them.');
-      const alterations = JSON.parse(lot.alterations) as Alteration[];
-      return { ...after, alterations: JSON.stringify([...alterations, { kind: alteration, what, note }]) };
+      return { ...after, alterations: [...lot.alterations, { kind: alteration, what, note }] };
     }
     default: {
       if (defect === undefined) throw new Problem(422, 'Say what is wrong with them.');
-      const defects = JSON.parse(lot.defects) as Defect[];
-      return { ...after, defects: JSON.stringify([...defects, { kind: defect, note }]) };
+      return { ...after, defects: [...lot.defects, { kind: defect, note }] };
     }
   }
 }

@@ -5,7 +5,8 @@ import { Problem } from '../../platform/http/index.js';
 import type { Slice } from '../../platform/log/index.js';
 import { Ledger } from './ledger.js';
 import type { CountDto, Deed, DeedDto, EntryDto, LinesAnswerDto, LinesDto, PiecePinDto, StoryLineDto } from './ledger.dto.js';
-import type { HeldRow, PlaceRow } from './ledgerRecord.js';
+import type { BalanceEntity } from '../wardrobe.entities.js';
+import type { PlaceRow } from './ledger.store.js';
 import { lotAfter } from './lotChanges.js';
 import { placeSlice } from './slices.js';
 import { sentenceFor, storyLine } from './sentences.js';
@@ -86,7 +87,7 @@ export class PieceDeeds {
     return this.ledger.changing(() => {
       const { path } = this.ledger.place(place);
       const movements = lines.map(({ variant, quantity }): Movement => {
-        const lot = this.ledger.record.addLot({ variant: variant ?? '', condition: 'used', note: '', addedAt: this.ledger.now() });
+        const lot = this.ledger.store.addLot({ variant: variant ?? '', condition: 'used', note: '', addedAt: this.ledger.now() });
         return { lot, quantity, from: OUTSIDE, to: place };
       });
       const pieces = lines.reduce((all, line) => all + line.quantity, 0);
@@ -101,11 +102,11 @@ export class PieceDeeds {
       const held = this.ledger.held(id);
       if (quantity > held.quantity)
         throw new Problem(409, `There are ${held.quantity} of ${this.ledger.nameOf(held.lot)} there, and ${quantity} were asked for.`);
-      const before = this.ledger.record.pins().find((pin) => pin.lot === held.lot && pin.figure === figure);
+      const before = this.ledger.store.pins().find((pin) => pin.lot === held.lot && pin.figure === figure);
       const pin = { lot: held.lot, figure, quantity };
       const name = this.ledger.nameOf(held.lot);
       const sentence = quantity === 0 ? `${name} is kept for ${figureName} no longer` : `${quantity} × ${name} kept for ${figureName}`;
-      this.ledger.record.pin(pin);
+      this.ledger.store.pin(pin);
       const was = { ...pin, quantity: before?.quantity ?? 0 };
       this.ledger.keep(sentence, [{ subject: 'pin', item: `${held.lot} ${figure}`, before: was, after: { ...pin } }]);
       return { id: 0, sentence };
@@ -120,20 +121,20 @@ export class PieceDeeds {
   /** What happened to a run, in sentences, the first first. */
   story(id: number): StoryLineDto[] {
     const { lot } = this.ledger.held(id);
-    const places = new Map(this.ledger.record.everyPlace().map((place) => [place.id, place]));
-    return this.ledger.record.trace(lot).map((row) => ({ at: row.at, sentence: storyLine(row, places), broughtMinor: row.broughtMinor }));
+    const places = new Map(this.ledger.store.everyPlace().map((place) => [place.id, place]));
+    return this.ledger.store.trace(lot).map((row) => ({ at: row.at, sentence: storyLine(row, places), broughtMinor: row.broughtMinor }));
   }
 
   /** The whole figure that some pieces are, by name; null where they are only some of one, or loose. */
-  private wholeFigure(held: readonly (HeldRow & { readonly taken: number })[]): string | null {
+  private wholeFigure(held: readonly (BalanceEntity & { readonly taken: number })[]): string | null {
     const [first] = held;
     const place = first && this.ledger.place(first.place);
     if (place?.kind !== 'donor' || held.some((row) => row.place !== place.id || row.taken !== row.quantity)) return null;
-    return this.ledger.record.heldIn(place.id).length === held.length ? `the ${place.name}` : null;
+    return this.ledger.store.heldIn(place.id).length === held.length ? `the ${place.name}` : null;
   }
 
   /** Pieces that leave a donor or a built figure were taken off it; those that go onto one are put on. */
-  private kindOf({ deed, to }: DeedDto, held: readonly HeldRow[]): EntryKind {
+  private kindOf({ deed, to }: DeedDto, held: readonly BalanceEntity[]): EntryKind {
     if (deed !== 'move') return KINDS[deed];
     const isBody = (place: PlaceRow): boolean => place.kind === 'donor' || place.kind === 'figure';
     if (to !== undefined && isBody(this.ledger.place(to))) return 'built on';
@@ -143,7 +144,7 @@ export class PieceDeeds {
   /** The movements one deed makes of some pieces of a run. What changes what they are makes another lot of them. */
   private movementsFor(
     deed: DeedDto,
-    { lot, place, taken, quantity }: HeldRow & { readonly taken: number },
+    { lot, place, taken, quantity }: BalanceEntity & { readonly taken: number },
     lentTo: string | null,
   ): readonly Movement[] {
     const go = (to: string): readonly Movement[] => (to === place ? [] : [{ lot, quantity: taken, from: place, to }]);
@@ -179,7 +180,7 @@ export class PieceDeeds {
             409,
             `That is all of ${this.ledger.nameOf(lot)} there: say how many of the ${quantity} become a run of their own.`,
           );
-        const next = this.ledger.record.addLot(lotAfter(deed, this.ledger.lot(lot), this.ledger.now()));
+        const next = this.ledger.store.addLot(lotAfter(deed, this.ledger.lot(lot), this.ledger.now()));
         return [
           { lot, quantity: taken, from: place, to: OUTSIDE },
           { lot: next, quantity: taken, from: OUTSIDE, to: place },
@@ -192,12 +193,12 @@ export class PieceDeeds {
   private loan({ person, dueOn }: DeedDto): { readonly to: string; readonly slices: readonly Slice[] } {
     if (person === undefined) throw new Problem(422, 'Say who borrows them.');
     const name = person.trim();
-    const { record } = this.ledger;
-    const known = record.places().find((place) => place.kind === 'lent' && place.name.toLowerCase() === name.toLowerCase());
+    const { store } = this.ledger;
+    const known = store.places().find((place) => place.kind === 'lent' && place.name.toLowerCase() === name.toLowerCase());
     if (!known)
-      return { to: record.addPlace({ kind: 'lent', name, parent: null, path: `Lent to ${name}`, dueOn: dueOn ?? null }), slices: [] };
+      return { to: store.addPlace({ kind: 'lent', name, parent: null, path: `Lent to ${name}`, dueOn: dueOn ?? null }), slices: [] };
     const next = { ...known, dueOn: dueOn ?? known.dueOn };
-    record.writePlace(next);
+    store.writePlace(next);
     return { to: known.id, slices: [placeSlice(known, next)] };
   }
 }

@@ -4,7 +4,7 @@ import { Problem } from '../../platform/http/index.js';
 import { Ledger } from './ledger.js';
 import { placeSlice } from './slices.js';
 import type { NewPlaceDto, PlaceChangeDto, PlaceDto } from './ledger.dto.js';
-import { type LedgerRecord, NO_PLACE, type PlaceRow } from './ledgerRecord.js';
+import { type LedgerStore, NO_PLACE, type PlaceRow } from './ledger.store.js';
 
 /** A name of one place; the signs between places cannot stand in it. */
 function own(name: string): string {
@@ -15,16 +15,16 @@ function own(name: string): string {
 /** Where pieces lie: places within places, named, moved and taken away. */
 @Injectable()
 export class PlacesService {
-  private readonly record: LedgerRecord;
+  private readonly store: LedgerStore;
 
   constructor(private readonly ledger: Ledger) {
-    this.record = ledger.record;
+    this.store = ledger.store;
   }
 
   /** The tree of places, each with what is in it and below. */
   list(): PlaceDto[] {
-    const places = this.record.places().filter(({ id }) => id !== OUTSIDE);
-    const own = this.record.counts();
+    const places = this.store.places().filter(({ id }) => id !== OUTSIDE);
+    const own = this.store.counts();
     const [below, whole] = [new Map<string, number>(), new Map<string, number>()];
     const byId = new Map(places.map((place) => [place.id, place]));
     for (const { id, kind } of places) {
@@ -55,7 +55,7 @@ export class PlacesService {
       this.refuseTwin(path, null);
       // What lies in a sealed box is no more at hand than the box is.
       const kind = isSealed || within?.kind === 'sealed' ? 'sealed' : 'made';
-      const id = this.record.addPlace({ kind, name: name.trim(), parent, path });
+      const id = this.store.addPlace({ kind, name: name.trim(), parent, path });
       this.ledger.keep(`Made the place ${path}`, [placeSlice(null, this.ledger.place(id))]);
       return this.list();
     });
@@ -74,7 +74,7 @@ export class PlacesService {
         note: note ?? place.note,
         parent: parent === undefined ? place.parent : parent,
       };
-      const all = this.record.places();
+      const all = this.store.places();
       const into = next.parent === null ? null : this.ownPlace(next.parent);
       if (into?.kind === 'sealed' && place.kind === 'made')
         throw new Problem(409, `${into.name} is sealed: what goes into it would be out of reach. Move the pieces themselves.`);
@@ -85,7 +85,7 @@ export class PlacesService {
       const path = [...(above === '' ? [] : [above]), next.name].join(PATH_SEPARATOR);
       if (place.kind !== 'donor') this.refuseTwin(path, id);
       const after = before.map((row) => ({ ...(row.id === id ? next : row), path: `${path}${row.path.slice(place.path.length)}` }));
-      for (const row of after) this.record.writePlace(row);
+      for (const row of after) this.store.writePlace(row);
       this.ledger.keep(
         next.keepWhole !== place.keepWhole
           ? `${place.name} ${next.keepWhole ? 'is kept whole' : 'may be taken apart'}`
@@ -104,15 +104,15 @@ export class PlacesService {
       const place = this.ownPlace(id);
       const shown = this.list().find((row) => row.id === id);
       if ((shown?.pieces ?? 0) > 0) throw new Problem(409, `${shown?.pieces} pieces lie in ${place.name}. Move them first.`);
-      if (!this.record.isEmpty(id)) throw new Problem(409, `Other places lie in ${place.name}. Put them elsewhere first.`);
-      this.record.removePlace(id, this.ledger.now());
+      if (!this.store.isEmpty(id)) throw new Problem(409, `Other places lie in ${place.name}. Put them elsewhere first.`);
+      this.store.removePlace(id, this.ledger.now());
       this.ledger.keep(`Took the place ${place.path} away`, [placeSlice(place, null)]);
       return this.list();
     });
   }
 
   private refuseTwin(path: string, except: string | null): void {
-    const twin = this.record
+    const twin = this.store
       .places()
       .find(
         (place) =>

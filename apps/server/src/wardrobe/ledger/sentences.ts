@@ -1,7 +1,7 @@
 import { alterationWords, longDay } from '@outfit/core';
 import { OUTSIDE } from '@outfit/core/wardrobe';
 import type { DeedDto } from './ledger.dto.js';
-import { NO_PLACE, type PlaceRow, type TracedRow } from './ledgerRecord.js';
+import { NO_PLACE, type PlaceRow, type TracedEntry } from './ledger.store.js';
 
 /** "3 pieces", or the one part they are of: "Bob in raven", "2 × Bob in raven". */
 const subjectOf = (pieces: number, what: string | null): string =>
@@ -51,7 +51,7 @@ export function sentenceFor(
 }
 
 /** One line of a run's story: what happened to these pieces, told from where they went. */
-export function storyLine(row: TracedRow, places: ReadonlyMap<string, Pick<PlaceRow, 'name'>>): string {
+export function storyLine(row: TracedEntry, places: ReadonlyMap<string, Pick<PlaceRow, 'name'>>): string {
   const nameOf = (id: string): string => (id === NO_PLACE ? 'no place yet' : (places.get(id)?.name ?? id));
   if (row.because === 'undo' || row.because === 'redo') return row.sentence;
   const isAnotherLot = row.kind === 'split' || row.kind === 'altered' || row.kind === 'corrected';

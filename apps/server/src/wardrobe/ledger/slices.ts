@@ -1,5 +1,5 @@
 import { fieldsBetween, type Slice } from '../../platform/log/index.js';
-import type { PlaceRow, PlacesRecord } from './placesRecord.js';
+import type { PlaceRow, PlacesStore } from './places.store.js';
 
 /** An entry that a deed made, or took back. */
 export const entrySlice = (entry: number, stands: boolean): Slice => ({
@@ -26,8 +26,8 @@ export const touchedOfPlace = (slice: Slice): readonly string[] | 'all' =>
   slice.after?.['isOnTheWay'] === true ? [] : slice.before && slice.after ? fieldsBetween(slice.before, slice.after) : 'all';
 
 /** The places that were made on the way since they were last asked for. */
-export const madeSlices = (record: PlacesRecord): readonly Slice[] =>
-  record.takeMadePlaces().flatMap((id) => {
-    const place = record.place(id);
+export const madeSlices = (store: PlacesStore): readonly Slice[] =>
+  store.takeMadePlaces().flatMap((id) => {
+    const place = store.place(id);
     return place ? [placeSlice(null, place, { isOnTheWay: true })] : [];
   });

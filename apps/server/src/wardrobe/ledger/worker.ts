@@ -1,3 +1,3 @@
 /** The ledger for workers. It loads no framework. */
-export { LedgerRecord, NO_PLACE, type PlaceRow } from './ledgerRecord.js';
+export { LedgerStore, NO_PLACE } from './ledger.store.js';
 export { entrySlice, madeSlices } from './slices.js';

@@ -8,7 +8,7 @@ import { LiveService } from '../../platform/live/index.js';
 import type { Slice } from '../../platform/log/index.js';
 import { Ledger } from '../ledger/index.js';
 import type { WardrobePictureDto } from './pictures.dto.js';
-import { PicturesRecord } from './picturesRecord.js';
+import { PicturesStore } from './pictures.store.js';
 
 const LONGEST_SIDE = 1600;
 const MOST_OF_ONE = 12;
@@ -16,7 +16,7 @@ const MOST_OF_ONE = 12;
 /** Photographs of places and of pieces: a drawer as it is, a crack as it looks. Each deed can be undone. */
 @Injectable()
 export class WardrobePicturesService {
-  private readonly pictures: PicturesRecord;
+  private readonly pictures: PicturesStore;
   private readonly subjects = new Map<string, (id: string) => string>();
 
   constructor(
@@ -27,7 +27,7 @@ export class WardrobePicturesService {
     history: HistoryService,
     live: LiveService,
   ) {
-    this.pictures = new PicturesRecord((sql) => database.prepare(sql));
+    this.pictures = new PicturesStore(database);
     history.register('photograph', {
       restore: (things) => {
         for (const { item, to } of things) this.pictures.remove(item, (to?.['removedAt'] ?? null) as string | null);

@@ -3,10 +3,11 @@ import { inSight, LEAST_IN_SIGHT, type LookPart, spotOf, Visibility, wornParts }
 import { holesOf, orderOf, type Pin, PromiseBook, reachOf, type ServingRun } from '@outfit/core/wardrobe';
 import { Injectable } from '@nestjs/common';
 import { setImmediate as nextTurn } from 'node:timers/promises';
+import { readTexts } from '@outfit/formats/kept';
 import { CatalogueService } from '../../catalogue/index.js';
 import { type FigureInLine, FiguresStore } from '../../figures/index.js';
 import { Database } from '../../platform/db/index.js';
-import { PromisesRecord, type ServingRow } from './promisesRecord.js';
+import { PromisesStore, type ServingRow } from './promises.store.js';
 
 /** Done in one go: whoever asks for something else meanwhile waits for so much. */
 const FIGURES_A_TURN = 100;
@@ -26,7 +27,7 @@ interface Noted extends FigureInLine {
  */
 @Injectable()
 export class PromiseKeeper {
-  private readonly record: PromisesRecord;
+  private readonly store: PromisesStore;
   private book = new PromiseBook((figure, spot) => this.isSeen(figure, spot));
   private partsRevision = -1;
   private readonly noted = new Map<string, Noted>();
@@ -44,7 +45,7 @@ export class PromiseKeeper {
     private readonly figures: FiguresStore,
     private readonly catalogue: CatalogueService,
   ) {
-    this.record = new PromisesRecord((sql) => database.prepare(sql));
+    this.store = new PromisesStore(database);
   }
 
   /** The book as things stand now, and a number that is another one whenever something in it changed. */
@@ -166,16 +167,16 @@ export class PromiseKeeper {
   }
 
   private async catchUpWithPieces(): Promise<void> {
-    const last = this.record.lastMovement();
+    const last = this.store.lastMovement();
     if (this.lastMovement < 0) {
       await this.readAllRuns();
       this.said = this.saidNow();
-      for (const variant of new Set(this.record.pins().map((pin) => pin.variant))) this.readParts([variant]);
+      for (const variant of new Set(this.store.pins().map((pin) => pin.variant))) this.readParts([variant]);
     } else {
-      const changed = new Set(last > this.lastMovement ? this.record.movedSince(this.lastMovement) : []);
+      const changed = new Set(last > this.lastMovement ? this.store.movedSince(this.lastMovement) : []);
       const said = this.saidNow();
       for (const [key, variants] of [...said, ...this.said])
-        if (said.has(key) !== this.said.has(key)) for (const variant of JSON.parse(variants) as string[]) changed.add(variant);
+        if (said.has(key) !== this.said.has(key)) for (const variant of readTexts(JSON.parse(variants))) changed.add(variant);
       this.said = said;
       if (changed.size > 0) this.readParts([...changed]);
     }
@@ -183,14 +184,14 @@ export class PromiseKeeper {
   }
 
   private saidNow(): ReadonlyMap<string, string> {
-    return new Map(this.record.said().map(({ key, variants }) => [key, variants]));
+    return new Map(this.store.said().map(({ key, variants }) => [key, variants]));
   }
 
   private async readAllRuns(): Promise<void> {
     const all = new Map<string, ServingRow[]>();
-    const last = this.record.lastLot();
+    const last = this.store.lastLot();
     for (let lot = 0; lot < last; lot += LOTS_A_TURN) {
-      for (const row of this.record.runsOfLots(lot, LOTS_A_TURN)) this.collect(all, row);
+      for (const row of this.store.runsOfLots(lot, LOTS_A_TURN)) this.collect(all, row);
       await nextTurn();
     }
     const donors = [...all.values()].flatMap((rows) => rows.filter((row) => row.kind === 'donor'));
@@ -211,12 +212,12 @@ export class PromiseKeeper {
   private readParts(variants: readonly string[]): void {
     const catalogue = this.catalogue.now();
     const kept = [...new Set(variants.map((variant) => catalogue.resolve(variant)))];
-    const rows = this.record.runsOf(kept.flatMap((variant) => catalogue.namesOf(variant)));
+    const rows = this.store.runsOf(kept.flatMap((variant) => catalogue.namesOf(variant)));
     const all = new Map<string, ServingRow[]>();
     for (const row of rows) this.collect(all, row);
     const holes = this.holesOfDonors(rows);
     const pins = new Map<string, Pin[]>();
-    for (const { variant, ...pin } of this.record.pins()) {
+    for (const { variant, ...pin } of this.store.pins()) {
       const own = catalogue.resolve(variant);
       pins.set(own, [...(pins.get(own) ?? []), pin]);
     }
@@ -241,7 +242,7 @@ export class PromiseKeeper {
     const catalogue = this.catalogue.now();
     const figures = new Map(catalogue.data.officialFigures.map((figure) => [figure.id, figure]));
     const on = new Map<string, { variant: string; quantity: number }[]>();
-    for (const { place, variant, quantity } of this.record.onDonors([...donors.keys()]))
+    for (const { place, variant, quantity } of this.store.onDonors([...donors.keys()]))
       on.set(place, [...(on.get(place) ?? []), { variant: catalogue.resolve(variant), quantity }]);
     return new Map(
       [...donors].map(([place, official]) => {

@@ -21,7 +21,7 @@ import { PromiseKeeper } from './promiseKeeper.js';
 import type { ClashDto, ContenderDto, GivenDto, PromisesDto, RunPromisesDto } from './promises.dto.js';
 import { doingOf } from './doing.js';
 import { inTurns } from './inTurns.js';
-import { PromisesRecord } from './promisesRecord.js';
+import { PromisesStore } from './promises.store.js';
 
 /** Figures whose looks are gone through at a turn. */
 const FIGURES_A_TURN = 150;
@@ -51,7 +51,7 @@ interface RunDoing {
 /** Who gets which piece, told to pages, errands and lists alike. */
 @Injectable()
 export class PromisesService {
-  private readonly record: PromisesRecord;
+  private readonly store: PromisesStore;
   private told: { readonly of: string; readonly promises: PromisesDto } | null = null;
 
   constructor(
@@ -59,18 +59,18 @@ export class PromisesService {
     private readonly keeper: PromiseKeeper,
     private readonly figures: FiguresStore,
   ) {
-    this.record = new PromisesRecord((sql) => database.prepare(sql));
+    this.store = new PromisesStore(database);
   }
 
   /** Everything a page needs to say what a figure can count on. The same object while nothing changed. */
   async promises(): Promise<PromisesDto> {
     const { book, revision } = await this.keeper.now();
-    const due = this.record.dueDays();
+    const due = this.store.dueDays();
     const of = `${revision} ${[...due].join(' ')}`;
     if (this.told?.of === of) return this.told.promises;
     const figures = this.keeper.claimants();
     const lineOf = new Map(figures.map((id, i) => [id, i]));
-    const held = this.record.builtInto();
+    const held = this.store.builtInto();
     const standings = await inTurns(figures, (id) =>
       standingOfFigure(book.servedTo(id), book.claimant(id)?.copies ?? 1, held.get(id) ?? 0),
     );

@@ -4,7 +4,7 @@ import { Database } from '../../platform/db/index.js';
 import { doingOf } from './doing.js';
 import { inTurns } from './inTurns.js';
 import { PromiseKeeper } from './promiseKeeper.js';
-import { PromisesRecord } from './promisesRecord.js';
+import { PromisesStore } from './promises.store.js';
 import { PromisesService } from './promises.service.js';
 
 /** What stands in line without a day begins with this one. */
@@ -44,14 +44,14 @@ interface RunOfPart {
 /** Which pieces serve whom, told to whoever takes them in hand: the bench, and parcels that are put away. */
 @Injectable()
 export class ServingsService {
-  private readonly record: PromisesRecord;
+  private readonly store: PromisesStore;
 
   constructor(
     database: Database,
     private readonly keeper: PromiseKeeper,
     private readonly promises: PromisesService,
   ) {
-    this.record = new PromisesRecord((sql) => database.prepare(sql));
+    this.store = new PromisesStore(database);
   }
 
   /** A figure with what serves each of its parts, and how it stands; null when it wants nothing. */
@@ -62,7 +62,7 @@ export class ServingsService {
   /** Some figures with what serves each of their parts; those that want nothing are left out. */
   async servingsOf(figures: readonly string[]): Promise<ReadonlyMap<string, FigureServed>> {
     const { book } = await this.keeper.now();
-    const built = this.record.builtInto();
+    const built = this.store.builtInto();
     const servings = new Map<string, FigureServed>();
     for (const figure of figures) {
       const claimant = book.claimant(figure);

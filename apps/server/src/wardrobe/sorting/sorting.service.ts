@@ -10,10 +10,10 @@ import { DonorsService } from '../donors/index.js';
 import { pieceDto } from '../pieceView.js';
 import { PromisesService } from '../promises/index.js';
 import type { PieceDto } from '../wardrobe.dto.js';
-import type { PieceEntity } from '../wardrobe.entities.js';
 import type { CopiesAnswer, CopiesTask } from './copies.worker.js';
 import type { CopiesOfDto, LeastCopiesDto, LoanDto, SortOutDto } from './sorting.dto.js';
-import { type DueRow, SortingRecord } from './sortingRecord.js';
+import type { RunEntity } from '../wardrobe.entities.js';
+import { SortingStore } from './sorting.store.js';
 
 const WORKER = workerBeside(import.meta.url, 'copies.worker');
 /** As many of each are told at once; how many there are in all stands beside them. */
@@ -22,7 +22,7 @@ const MOST_TOLD = 100;
 /** What in the wardrobe waits for a decision, and how few copies would serve a line-up. */
 @Injectable()
 export class SortingService implements OnApplicationShutdown {
-  private readonly record: SortingRecord;
+  private readonly store: SortingStore;
   private readonly pool = new WorkerPool<CopiesTask, CopiesAnswer>({ idleMs: 30_000, mostWaiting: 20 });
 
   constructor(
@@ -32,7 +32,7 @@ export class SortingService implements OnApplicationShutdown {
     private readonly donors: DonorsService,
     private readonly clock: Clock,
   ) {
-    this.record = new SortingRecord((sql) => database.prepare(sql));
+    this.store = new SortingStore(database);
   }
 
   async onApplicationShutdown(): Promise<void> {
@@ -41,27 +41,27 @@ export class SortingService implements OnApplicationShutdown {
 
   /** How many runs are only thought to be there. */
   toConfirm(): number {
-    return this.record.unsureCount();
+    return this.store.unsureCount();
   }
 
   async sortOut(): Promise<SortOutDto> {
     const clashes = await this.promises.clashes(MOST_TOLD);
     const orphans = await this.orphans();
     await nextTurn();
-    const told = (rows: readonly PieceEntity[]): PieceDto[] => rows.map((row) => pieceDto(row, this.catalogue.now()));
+    const told = (rows: readonly RunEntity[]): PieceDto[] => rows.map((row) => pieceDto(row, this.catalogue.now()));
     // Each looks through all lots: others are answered between.
-    const unsure = { unsure: told(this.record.unsure(MOST_TOLD)), unsureCount: this.record.unsureCount() };
+    const unsure = { unsure: told(this.store.unsure(MOST_TOLD)), unsureCount: this.store.unsureCount() };
     await nextTurn();
-    const lent = this.loans(this.record.lent());
+    const lent = this.loans(this.store.lent().map((run) => ({ run, person: run.placeName, dueOn: run.placeDueOn })));
     await nextTurn();
     return {
       clashes: clashes.told,
       clashCount: clashes.all,
-      orphans: told(this.record.runs(orphans.slice(0, MOST_TOLD))),
+      orphans: told(this.store.runs(orphans.slice(0, MOST_TOLD))),
       orphanCount: orphans.length,
       ...unsure,
       lent,
-      borrowed: this.loans(this.record.borrowed()),
+      borrowed: this.loans(this.store.borrowed().map((run) => ({ run, person: run.owner, dueOn: run.dueOn }))),
     };
   }
 
@@ -104,17 +104,24 @@ export class SortingService implements OnApplicationShutdown {
       .flatMap((variant) => looseRuns(book, variant));
   }
 
-  private loans(rows: readonly DueRow[]): LoanDto[] {
+  private loans(rows: readonly Lent[]): LoanDto[] {
     const today = this.clock.today();
     const loans = new Map<string, { person: string; dueOn: string | null; isLate: boolean; pieces: PieceDto[] }>();
-    for (const { person, placeDueOn, ...row } of rows) {
-      const key = JSON.stringify([person, placeDueOn]);
-      const loan = loans.get(key) ?? { person, dueOn: placeDueOn, isLate: placeDueOn !== null && placeDueOn < today, pieces: [] };
+    for (const { run, person, dueOn } of rows) {
+      const key = JSON.stringify([person, dueOn]);
+      const loan = loans.get(key) ?? { person, dueOn, isLate: dueOn !== null && dueOn < today, pieces: [] };
       loans.set(key, loan);
-      loan.pieces.push(pieceDto(row, this.catalogue.now()));
+      loan.pieces.push(pieceDto(run, this.catalogue.now()));
     }
     return [...loans.values()];
   }
+}
+
+/** A run that goes back to somebody, or comes back from them. */
+interface Lent {
+  readonly run: RunEntity;
+  readonly person: string;
+  readonly dueOn: string | null;
 }
 
 const looseRuns = (book: PromiseBook, variant: string): readonly number[] =>

@@ -1,4 +1,4 @@
-import { GUIDE, guideTo } from '@/parts';
+import { GUIDE, guideTo, LINE_UP_WAYS, pathTo } from '@/parts';
 import { apiPath } from '@/api';
 import type { FigureDto, LineUpNamesDto } from '@/api';
 
@@ -75,11 +75,11 @@ export function deedsFor({ figure, lineUps, openLineUp, address }: Here): readon
           { label: `New figure in ${lineUp.name}`, path: `/line-ups/${lineUp.id}?new=nothing` },
           { label: `New figure from a picture, in ${lineUp.name}`, path: `/line-ups/${lineUp.id}?new=picture` },
           { label: `New figure from an official one, in ${lineUp.name}`, path: `/line-ups/${lineUp.id}?new=official` },
-          { label: `Table of ${lineUp.name}`, path: `/line-ups/${lineUp.id}/table` },
-          { label: `Variety in ${lineUp.name}`, path: `/line-ups/${lineUp.id}/variety` },
-          { label: `Order and packs of ${lineUp.name}`, path: `/line-ups/${lineUp.id}/order` },
+          ...LINE_UP_WAYS.filter(({ id }) => id !== 'stage').map(({ id, title }) => ({
+            label: title(lineUp.name),
+            path: pathTo(lineUp.id, id),
+          })),
           { label: `Rank ${lineUp.name} by pairs`, path: `/line-ups/${lineUp.id}/order?show=ranking` },
-          { label: `Fix list of ${lineUp.name}`, path: `/line-ups/${lineUp.id}/fixes` },
           { label: `Errand for all of ${lineUp.name}`, path: `/line-ups/${lineUp.id}/errand` },
         ]
       : []),

@@ -1,8 +1,8 @@
 import { money } from '@outfit/core';
-import { lazy, Suspense, useMemo } from 'react';
+import { type ComponentType, lazy, Suspense, useMemo } from 'react';
 import { Link, NavLink, useParams } from 'react-router';
 import { type LineUpDto, useRenameLineUpMutation } from '@/api';
-import { UndoButtons } from '@/parts';
+import { LINE_UP_WAYS, pathTo, UndoButtons, type Way, wayOf } from '@/parts';
 import { attempt, Empty, useAddress } from '@/ui';
 import { type Judged, useJudged, useOpen, useUndo, useWorkspace } from '@/workspace';
 import { FigureDeeds } from './head/FigureDeeds';
@@ -12,25 +12,25 @@ import { Panel } from './panel/Panel';
 import { Stage } from './stage/Stage';
 import { useSelection } from './useSelection';
 import { usePromised, useTold } from './useTold';
-import { isWay, pathTo, type Way, WAY_NAMES, WAYS } from './ways';
 
-const OTHERS = {
+/** What shows a line-up in each way but the first, which is there at once. */
+const OTHERS: Readonly<Record<Exclude<Way, 'stage'>, ComponentType<WayProps>>> = {
   table: lazy(() => import('./table/FigureTable')),
   variety: lazy(() => import('./variety/VarietyMatrix')),
   order: lazy(() => import('./order/Order')),
   fixes: lazy(() => import('./fixes/FixList')),
 };
 
-/** A line-up, looked at in five ways with one selection. */
+/** A line-up, looked at in several ways with one selection. */
 export function LineUpPage() {
   const { lineUp } = useOpen();
-  const { way = 'stage' } = useParams();
+  const way = wayOf(useParams()['way']);
   if (!lineUp) return <Empty title="There is no such line-up" />;
-  if (!isWay(way)) return <Empty title="There is no such way to look at a line-up" />;
+  if (!way) return <Empty title="There is no such way to look at a line-up" />;
   return <LineUp key={lineUp.id} lineUp={lineUp} way={way} />;
 }
 
-function LineUp({ lineUp, way }: { readonly lineUp: LineUpDto; readonly way: Way }) {
+function LineUp({ lineUp, way }: { readonly lineUp: LineUpDto; readonly way: (typeof LINE_UP_WAYS)[number] }) {
   const judged = useJudged(lineUp);
   const [params] = useAddress();
   const asked = Number(params.get('year') ?? Number.NaN);
@@ -40,21 +40,21 @@ function LineUp({ lineUp, way }: { readonly lineUp: LineUpDto; readonly way: Way
   const view = { lineUp, judged, told, selection };
   return (
     <div className="flex h-full flex-col">
-      <Head lineUp={lineUp} judged={judged} sentence={promised.sentence} way={way}>
+      <Head lineUp={lineUp} judged={judged} sentence={promised.sentence}>
         {selection.chosen.length > 0 && <FigureDeeds lineUp={lineUp} chosen={selection.chosen} onDone={() => selection.set([])} />}
       </Head>
       <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
-        <section aria-label={WAY_NAMES[way]} className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:min-h-[28rem] max-lg:shrink-0">
+        <section aria-label={way.name} className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:min-h-[28rem] max-lg:shrink-0">
           {lineUp.figures.length === 0 ? (
             <div className="dotted h-full">
               <Empty title="Nobody stands here yet">
                 <p>Begin a figure from nothing, a picture, an official one or a part that is left over.</p>
               </Empty>
             </div>
-          ) : way === 'stage' ? (
+          ) : way.id === 'stage' ? (
             <Stage {...view} open={promised.open} />
           ) : (
-            <Suspense fallback={<p className="text-pencil p-6">Looking…</p>}>{other(way, view)}</Suspense>
+            <Suspense fallback={<p className="text-pencil p-6">Looking…</p>}>{other(way.id, view)}</Suspense>
           )}
         </section>
         <Panel {...view} promised={promised} />
@@ -83,13 +83,13 @@ interface HeadProps {
   readonly lineUp: LineUpDto;
   readonly judged: readonly Judged[];
   readonly sentence: string;
-  readonly way: Way;
   readonly children: React.ReactNode;
 }
 
-function Head({ lineUp, judged, sentence, way, children }: HeadProps) {
+function Head({ lineUp, judged, sentence, children }: HeadProps) {
   const { currency } = useWorkspace();
   const undoing = useUndo('line-up', lineUp.id);
+  const shown = wayOf(useParams()['way']);
   const [rename] = useRenameLineUpMutation();
   const toPay = judged.reduce((all, { judgement }) => all + (judgement?.cost.toPay.total ?? 0), 0);
   const isKnown = judged.every(({ judgement }) => judgement !== null);
@@ -103,16 +103,16 @@ function Head({ lineUp, judged, sentence, way, children }: HeadProps) {
         </p>
       )}
       <nav aria-label="Ways to look" className="border-rule flex border">
-        {WAYS.map((own) => (
+        {LINE_UP_WAYS.map(({ id, name }) => (
           <NavLink
-            key={own}
-            to={pathTo(lineUp.id, own)}
+            key={id}
+            to={pathTo(lineUp.id, id)}
             end
             replace
-            aria-current={own === way ? 'page' : undefined}
-            className={`border-rule px-2.5 py-1 text-[0.93rem] not-first:border-l ${own === way ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}
+            aria-current={id === shown?.id ? 'page' : undefined}
+            className={`border-rule px-2.5 py-1 text-[0.93rem] not-first:border-l ${id === shown?.id ? 'bg-ink text-sheet' : 'hover:bg-paper'}`}
           >
-            {WAY_NAMES[own]}
+            {name}
           </NavLink>
         ))}
       </nav>

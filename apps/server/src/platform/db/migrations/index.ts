@@ -17,6 +17,7 @@ import { Claims1765600000000 } from './0016-claims.js';
 import { LineUps1765700000000 } from './0017-line-ups.js';
 import { WhoBuilt1765800000000 } from './0018-who-built.js';
 import { Slices1765900000000 } from './0019-slices.js';
+import { Runs1766000000000 } from './0020-runs.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -39,4 +40,5 @@ export const MIGRATIONS = [
   LineUps1765700000000,
   WhoBuilt1765800000000,
   Slices1765900000000,
+  Runs1766000000000,
 ];

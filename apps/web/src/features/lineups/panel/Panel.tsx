@@ -12,7 +12,7 @@ import { HouseSheet } from '../sheets/HouseSheet';
 import { RolesSheet } from '../sheets/RolesSheet';
 import { SeatsSheet } from '../sheets/SeatsSheet';
 import { VariationsSheet } from '../sheets/VariationsSheet';
-import { pathTo } from '../ways';
+import { pathTo } from '@/parts';
 import { UniformBox } from './UniformBox';
 
 const MOST_FIXES = 4;

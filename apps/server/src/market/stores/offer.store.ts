@@ -1,6 +1,6 @@
 import type { Market } from '@outfit/market';
-import type { Prepare } from '../../platform/sqlite/index.js';
-import type { OfferEntity } from '../market.entities.js';
+import type { Tables } from '../../platform/sqlite/index.js';
+import { OfferEntity } from '../market.entities.js';
 
 type Simulated = ReturnType<Market['offersOn']>[number];
 
@@ -19,34 +19,30 @@ export const asStored = ({ id, seller, item, priceMinor, stock, multiple, condit
 });
 
 /** The simulated offers in their table. */
-export class OfferRecord {
-  constructor(private readonly prepare: Prepare) {}
+export class OfferStore {
+  constructor(private readonly tables: Tables) {}
 
-  /** The simulated offers of an item, as far as a day can change them. */
+  /** The simulated offers of an item. */
   simulatedOf({ kind, id }: Simulated['item']): readonly StandingOffer[] {
-    return this.prepare(`SELECT id, priceMinor, stock, seenOn FROM offer WHERE kind = ? AND item = ? AND origin = 'simulated'`).all(
-      kind,
-      id,
-    ) as StandingOffer[];
+    return this.tables.table(OfferEntity).find({ where: { kind, item: id, origin: 'simulated' } });
   }
 
   /** The imported offers of an item. */
   importedOf({ kind, id }: Simulated['item']): readonly OfferEntity[] {
-    return this.prepare(
-      `SELECT id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin FROM offer
-         WHERE kind = ? AND item = ? AND origin = 'imported'`,
-    ).all(kind, id) as OfferEntity[];
+    return this.tables.table(OfferEntity).find({ where: { kind, item: id, origin: 'imported' } });
   }
 
   /** Every item that is offered, and whether by files. */
   items(): readonly (Simulated['item'] & { readonly isImported: boolean })[] {
-    const rows = this.prepare(`SELECT kind, item AS id, MAX(origin = 'imported') AS imported FROM offer GROUP BY kind, item`).all();
-    return (rows as (Simulated['item'] & { imported: number })[]).map(({ kind, id, imported }) => ({ kind, id, isImported: imported > 0 }));
+    const rows = this.tables.prepare<Simulated['item'] & { imported: number }>(
+      `SELECT kind, item AS id, MAX(origin = 'imported') AS imported FROM offer GROUP BY kind, item`,
+    );
+    return rows.all().map(({ kind, id, imported }) => ({ kind, id, isImported: imported > 0 }));
   }
 
   /** For a market that is gone through item by item. */
   changes(): OfferChanges {
-    return new OfferChanges(this.prepare);
+    return new OfferChanges(this.tables);
   }
 
   /**
@@ -54,11 +50,8 @@ export class OfferRecord {
    * within the caller's transaction. Imported offers stay.
    */
   changesTo(offers: readonly OfferEntity[]): () => void {
-    const changes = new OfferChanges(this.prepare);
-    changes.add(
-      offers,
-      this.prepare(`SELECT id, priceMinor, stock, seenOn FROM offer WHERE origin = 'simulated'`).all() as StandingOffer[],
-    );
+    const changes = new OfferChanges(this.tables);
+    changes.add(offers, this.tables.table(OfferEntity).find({ where: { origin: 'simulated' } }));
     return () => changes.write();
   }
 }
@@ -71,7 +64,7 @@ export class OfferChanges {
   private readonly fresh: OfferEntity[] = [];
   private readonly changed = { ids: [] as string[], pricesMinor: [] as number[], stocks: [] as number[], seenOn: [] as string[] };
 
-  constructor(private readonly prepare: Prepare) {}
+  constructor(private readonly tables: Tables) {}
 
   /** @param offers of the day; @param standing those that stand in the table for the same items, simulated ones only */
   add(offers: readonly OfferEntity[], standing: readonly StandingOffer[]): void {
@@ -93,16 +86,13 @@ export class OfferChanges {
 
   /** Within the caller's transaction. */
   write(): void {
-    const take = this.prepare('DELETE FROM offer WHERE id = ?');
-    for (const id of this.gone) take.run(id);
-    const change = this.prepare('UPDATE offer SET priceMinor = ?, stock = ?, seenOn = ? WHERE id = ?');
+    const table = this.tables.table(OfferEntity);
+    for (const id of this.gone) table.delete({ id });
     const { ids, pricesMinor, stocks, seenOn } = this.changed;
-    for (const [i, id] of ids.entries()) change.run(pricesMinor[i], stocks[i], seenOn[i], id);
-    const add = this.prepare(
-      `INSERT INTO offer (id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin)
-         VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 'simulated')`,
-    );
-    for (const { id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn: seen } of this.fresh)
-      add.run(id, seller, kind, item, priceMinor, stock, multiple, condition, seen);
+    for (const [i, id] of ids.entries()) {
+      const [priceMinor, stock, seen] = [pricesMinor[i], stocks[i], seenOn[i]];
+      if (priceMinor !== undefined && stock !== undefined && seen !== undefined) table.update({ id }, { priceMinor, stock, seenOn: seen });
+    }
+    table.insertAll(this.fresh);
   }
 }

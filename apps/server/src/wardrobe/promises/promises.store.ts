@@ -1,6 +1,7 @@
 import type { Condition } from '@outfit/core';
 import type { PlaceKind } from '@outfit/core/wardrobe';
-import type { Prepare } from '../../platform/sqlite/index.js';
+import type { Tables } from '../../platform/sqlite/index.js';
+import { LotEntity, MovementEntity, type PinEntity, PlaceEntity } from '../wardrobe.entities.js';
 
 /** A run as far as serving goes, with the place it lies in. */
 export interface ServingRow {
@@ -22,80 +23,86 @@ const RUNS = `SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, l
   FROM lot JOIN balance ON balance.lot = lot.id JOIN place ON place.id = balance.place WHERE balance.quantity > 0`;
 
 /** What promises are worked out from, as it stands in the ledger. */
-export class PromisesRecord {
-  constructor(private readonly prepare: Prepare) {}
+export class PromisesStore {
+  constructor(private readonly tables: Tables) {}
 
   lastMovement(): number {
-    return this.prepare('SELECT COALESCE(MAX(id), 0) FROM movement').pluck().get() as number;
+    return this.tables.table(MovementEntity).greatest('id');
   }
 
   lastLot(): number {
-    return this.prepare('SELECT COALESCE(MAX(id), 0) FROM lot').pluck().get() as number;
+    return this.tables.table(LotEntity).greatest('id');
   }
 
   /** The runs of so many lots after one. */
   runsOfLots(after: number, many: number): ServingRow[] {
-    return this.prepare(`${RUNS} AND lot.id > ? AND lot.id <= ?`).all(after, after + many) as ServingRow[];
+    return this.tables.prepare<ServingRow>(`${RUNS} AND lot.id > ? AND lot.id <= ?`).all(after, after + many);
   }
 
   /** The runs of some parts. */
   runsOf(variants: readonly string[]): ServingRow[] {
-    return this.prepare(`${RUNS} AND lot.variant IN (SELECT value FROM json_each(?))`).all(JSON.stringify(variants)) as ServingRow[];
+    return this.tables.prepare<ServingRow>(`${RUNS} AND lot.variant IN (SELECT value FROM json_each(?))`).all(JSON.stringify(variants));
   }
 
   /** The parts that movements after one were about, and all that is on the donors they touched: these have other holes now. */
   movedSince(movement: number): string[] {
-    return this.prepare(
-      `SELECT lot.variant FROM movement JOIN lot ON lot.id = movement.lot WHERE movement.id > :movement
+    return this.tables
+      .prepare<string>(
+        `SELECT lot.variant FROM movement JOIN lot ON lot.id = movement.lot WHERE movement.id > :movement
        UNION
        SELECT lot.variant FROM movement JOIN place ON place.id IN (movement.origin, movement.target) AND place.kind = 'donor'
          JOIN balance ON balance.place = place.id AND balance.quantity > 0 JOIN lot ON lot.id = balance.lot WHERE movement.id > :movement`,
-    )
+      )
       .pluck()
-      .all({ movement }) as string[];
+      .all({ movement });
   }
 
   /** Pins with the part each is about, and whole figures with how each is kept: what is said without moving anything. */
   said(): readonly { readonly key: string; readonly variants: string }[] {
-    return this.prepare(
-      `SELECT 'pin ' || pin.lot || ' ' || pin.figure || ' ' || pin.quantity AS key, json_array(lot.variant) AS variants
+    return this.tables
+      .prepare<{ key: string; variants: string }>(
+        `SELECT 'pin ' || pin.lot || ' ' || pin.figure || ' ' || pin.quantity AS key, json_array(lot.variant) AS variants
          FROM pin JOIN lot ON lot.id = pin.lot
        UNION ALL
        SELECT 'donor ' || place.id || ' ' || place.keepWhole, (SELECT json_group_array(lot.variant) FROM balance JOIN lot ON lot.id = balance.lot
            WHERE balance.place = place.id AND balance.quantity > 0)
          FROM place WHERE place.kind = 'donor'`,
-    ).all() as { key: string; variants: string }[];
+      )
+      .all();
   }
 
   pins(): readonly { readonly lot: number; readonly figure: string; readonly quantity: number; readonly variant: string }[] {
-    return this.prepare('SELECT pin.lot, pin.figure, pin.quantity, lot.variant FROM pin JOIN lot ON lot.id = pin.lot').all() as {
-      lot: number;
-      figure: string;
-      quantity: number;
-      variant: string;
-    }[];
+    return this.tables
+      .prepare<PinEntity & { variant: string }>(
+        'SELECT pin.lot, pin.figure, pin.quantity, lot.variant FROM pin JOIN lot ON lot.id = pin.lot',
+      )
+      .all();
   }
 
   /** What is on some donors. */
   onDonors(donors: readonly string[]): readonly { readonly place: string; readonly variant: string; readonly quantity: number }[] {
-    return this.prepare(
-      `SELECT balance.place, lot.variant, balance.quantity FROM balance JOIN lot ON lot.id = balance.lot
+    return this.tables
+      .prepare<{ place: string; variant: string; quantity: number }>(
+        `SELECT balance.place, lot.variant, balance.quantity FROM balance JOIN lot ON lot.id = balance.lot
         WHERE balance.quantity > 0 AND balance.place IN (SELECT value FROM json_each(?))`,
-    ).all(JSON.stringify(donors)) as { place: string; variant: string; quantity: number }[];
+      )
+      .all(JSON.stringify(donors));
   }
 
   /** The day by which what is on its way should be here, by the place that is the parcel. */
   dueDays(): ReadonlyMap<string, string> {
-    const rows = this.prepare(`SELECT id, dueOn FROM place WHERE kind = 'parcel' AND dueOn IS NOT NULL`).all();
-    return new Map((rows as { id: string; dueOn: string }[]).map(({ id, dueOn }) => [id, dueOn]));
+    const rows = this.tables.table(PlaceEntity).find({ where: { kind: 'parcel' } });
+    return new Map(rows.flatMap(({ id, dueOn }) => (dueOn === null ? [] : [[id, dueOn] as const])));
   }
 
   /** How many pieces are built into each figure. */
   builtInto(): ReadonlyMap<string, number> {
-    const rows = this.prepare(
-      `SELECT place.figure, SUM(balance.quantity) AS pieces FROM place JOIN balance ON balance.place = place.id
+    const rows = this.tables
+      .prepare<{ figure: string; pieces: number }>(
+        `SELECT place.figure, SUM(balance.quantity) AS pieces FROM place JOIN balance ON balance.place = place.id
         WHERE place.kind = 'figure' AND place.figure IS NOT NULL AND balance.quantity > 0 GROUP BY place.figure`,
-    ).all() as { figure: string; pieces: number }[];
+      )
+      .all();
     return new Map(rows.map(({ figure, pieces }) => [figure, pieces]));
   }
 }

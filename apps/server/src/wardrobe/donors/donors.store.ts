@@ -1,5 +1,5 @@
 import type { Certainty, Condition } from '@outfit/core';
-import type { Prepare } from '../../platform/sqlite/index.js';
+import type { Tables } from '../../platform/sqlite/index.js';
 
 /** A run that is on a donor. */
 export interface OnDonorRow {
@@ -13,25 +13,29 @@ export interface OnDonorRow {
 }
 
 /** Whole figures as the ledger has them. */
-export class DonorsRecord {
-  constructor(private readonly prepare: Prepare) {}
+export class DonorsStore {
+  constructor(private readonly tables: Tables) {}
 
   /** All that is on donors, or on one. */
   pieces(donor?: string): OnDonorRow[] {
-    return this.prepare(
-      `SELECT balance.id AS run, lot.id AS lot, balance.place, lot.variant, balance.quantity, lot.condition, lot.certainty
+    return this.tables
+      .prepare<OnDonorRow>(
+        `SELECT balance.id AS run, lot.id AS lot, balance.place, lot.variant, balance.quantity, lot.condition, lot.certainty
          FROM place JOIN balance ON balance.place = place.id JOIN lot ON lot.id = balance.lot
         WHERE place.kind = 'donor' AND balance.quantity > 0 AND (:donor IS NULL OR place.id = :donor) ORDER BY balance.id`,
-    ).all({ donor: donor ?? null }) as OnDonorRow[];
+      )
+      .all({ donor: donor ?? null });
   }
 
   /** Loose runs of some parts that are at hand, one's own and without a flaw, the first that came first. */
   loose(variants: readonly string[]): Pick<OnDonorRow, 'lot' | 'place' | 'variant' | 'quantity'>[] {
-    return this.prepare(
-      `SELECT lot.id AS lot, balance.place, lot.variant, balance.quantity FROM lot JOIN balance ON balance.lot = lot.id
+    return this.tables
+      .prepare<Pick<OnDonorRow, 'lot' | 'place' | 'variant' | 'quantity'>>(
+        `SELECT lot.id AS lot, balance.place, lot.variant, balance.quantity FROM lot JOIN balance ON balance.lot = lot.id
          JOIN place ON place.id = balance.place
         WHERE lot.variant IN (SELECT value FROM json_each(?)) AND balance.quantity > 0 AND place.kind IN ('made', 'bench')
           AND lot.owner = '' AND lot.defects = '[]' AND lot.alterations = '[]' ORDER BY lot.id`,
-    ).all(JSON.stringify(variants)) as Pick<OnDonorRow, 'lot' | 'place' | 'variant' | 'quantity'>[];
+      )
+      .all(JSON.stringify(variants));
   }
 }
