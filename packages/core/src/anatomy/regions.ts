@@ -80,7 +80,26 @@ export function regionAt(position: Position, face: Face, zone: Zone, turned: boo
     case 'lower':
       if (zone === 'hip') return seen === 'side' ? null : `hip.${seen}`;
       return includes(LEG_ZONES, zone) ? `leg.${seen}.${zone}` : null;
-    default:
+    case 'headgear':
+    case 'headgear.addon':
+    case 'neck.1':
+    case 'neck.2':
+    case 'neck.3':
+    case 'neck.4':
+    case 'hand.L':
+    case 'hand.R':
+    case 'wrist.L':
+    case 'wrist.R':
+    case 'waist':
+    case 'leg.L':
+    case 'leg.R':
+    case 'feet.L':
+    case 'feet.R':
+    case 'held.L':
+    case 'held.R':
+    case 'beside':
+    case 'stand':
+    case 'built':
       return null;
   }
 }

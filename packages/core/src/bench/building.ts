@@ -6,13 +6,36 @@ import { type BodyPart, seatOf, staysStanding } from './joints.js';
 import type { BenchBody, BenchCopy, BenchPiece, BenchStep } from './pieces.js';
 import { countedNames, namesFrom, type NameOf, otherSide, wayOn } from './words.js';
 
-/** The order of building, from the feet up. A wrist goes on its arm before the hand, and a hand into an arm that is on. */
-const BUILD_ORDER: readonly Position[] = [
-  ...(['stand', 'feet.L', 'feet.R', 'lower', 'hips', 'leg.L', 'leg.R', 'waist', 'torso', 'arm.L', 'arm.R', 'wrist.L', 'wrist.R'] as const),
-  ...(['hand.L', 'hand.R', 'neck.1', 'neck.2', 'neck.3', 'neck.4', 'head', 'headgear', 'headgear.addon', 'held.L', 'held.R'] as const),
-  ...(['built', 'beside'] as const),
-];
-const orderOf = (part: BodyPart): number => BUILD_ORDER.indexOf(part.position) * 100 + (part.place ?? 0);
+/** When each position is built, from the feet up. A wrist goes on its arm before the hand, and a hand into an arm that is on. */
+const BUILT_AT: Readonly<Record<Position, number>> = {
+  stand: 0,
+  'feet.L': 1,
+  'feet.R': 2,
+  lower: 3,
+  hips: 4,
+  'leg.L': 5,
+  'leg.R': 6,
+  waist: 7,
+  torso: 8,
+  'arm.L': 9,
+  'arm.R': 10,
+  'wrist.L': 11,
+  'wrist.R': 12,
+  'hand.L': 13,
+  'hand.R': 14,
+  'neck.1': 15,
+  'neck.2': 16,
+  'neck.3': 17,
+  'neck.4': 18,
+  head: 19,
+  headgear: 20,
+  'headgear.addon': 21,
+  'held.L': 22,
+  'held.R': 23,
+  built: 24,
+  beside: 25,
+};
+const orderOf = (part: BodyPart): number => BUILT_AT[part.position] * 100 + (part.place ?? 0);
 
 /** Parts that go on together: one, or one on each side; `along` came off with them and are on them already. */
 interface Putting {

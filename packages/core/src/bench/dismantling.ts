@@ -9,7 +9,7 @@ import { namesFrom, type NameOf, ridersIn, within } from './words.js';
 
 /** One thing done with a body: a lump of parts that hold together goes somewhere. `seat` is what it sits on, before or after. */
 interface Deed {
-  readonly kind: StepKind;
+  readonly kind: Extract<StepKind, 'take apart' | 'fetch' | 'put away' | 'put back'>;
   readonly lump: readonly BodyPart[];
   readonly seat: BodyPart | null;
   readonly moves: readonly PieceMove[];
@@ -128,7 +128,7 @@ function wordsFor(deed: Deed, bodies: readonly BenchBody[], nameOf: NameOf): Pic
         title: `${name}, not wanted any more`,
         sentence: `${many > 1 ? `${many} times: put` : 'Put'} ${within(name, 'the')} away${along}.`,
       };
-    default:
+    case 'put back':
       return deed.seat
         ? { title: `${who}: ${short} back on`, sentence: `Put ${within(name, 'the')} back on ${from}${along}.` }
         : { title: `${who}: ${short} kept with it`, sentence: `${name} has nothing left to sit on: keep it with ${from}${along}.` };

@@ -58,7 +58,10 @@ function squarely(position: Position, where: Joints, view: 'front' | 'back'): Po
     case 'feet.L':
     case 'feet.R':
       return { x: 36 * side(position === 'feet.R'), y: -6 };
-    default:
+    case 'hips':
+    case 'leg.L':
+    case 'leg.R':
+    case 'lower':
       return { x: 32, y: (hip + ground) / 2 };
   }
 }

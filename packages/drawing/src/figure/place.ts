@@ -144,7 +144,10 @@ function heightOf(position: Position, where: Joints): number {
     case 'stand':
     case 'built':
       return 0;
-    default:
+    case 'hips':
+    case 'leg.L':
+    case 'leg.R':
+    case 'lower':
       return where.ground;
   }
 }

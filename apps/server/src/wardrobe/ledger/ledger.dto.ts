@@ -2,13 +2,7 @@ import { ApiProperty } from '@nestjs/swagger';
 import { ALTERATION_KINDS, type AlterationKind, type Condition, CONDITIONS } from '@outfit/core';
 import { DEFECTS, type DefectKind, PLACE_KINDS, type PlaceKind, type TypedLine } from '@outfit/core/wardrobe';
 import { Day, Flag, Id, OneOf, Rows, Text, Whole } from '../../platform/http/index.js';
-
-/** What can be done with pieces. */
-const DEEDS = [
-  ...(['move', 'sell', 'give', 'lose', 'break', 'lend', 'return', 'hand back'] as const),
-  ...(['defect', 'condition', 'confirm', 'alter', 'split'] as const),
-] as const;
-export type Deed = (typeof DEEDS)[number];
+import { type Deed, DEEDS } from './deeds.js';
 
 export class PlaceDto {
   @ApiProperty() id: string;

@@ -1,11 +1,13 @@
 import { Problem } from '../../platform/http/index.js';
+import type { ChangingDeed } from './deeds.js';
 import type { DeedDto } from './ledger.dto.js';
 import type { LotEntity } from '../wardrobe.entities.js';
 import type { NewLot } from './ledger.store.js';
 
 /** A lot as it is after something happened to some of it: what they are, where they came from and whose they are stays. */
 export function lotAfter(
-  { deed, defect, condition, alteration, what = '', note = '' }: DeedDto,
+  deed: ChangingDeed,
+  { defect, condition, alteration, what = '', note = '' }: DeedDto,
   { id, ...lot }: LotEntity,
   now: string,
 ): NewLot {
@@ -22,7 +24,7 @@ export function lotAfter(
       if (alteration === undefined) throw new Problem(422, 'Say what is done to them.');
       return { ...after, alterations: [...lot.alterations, { kind: alteration, what, note }] };
     }
-    default: {
+    case 'defect': {
       if (defect === undefined) throw new Problem(422, 'Say what is wrong with them.');
       return { ...after, defects: [...lot.defects, { kind: defect, note }] };
     }

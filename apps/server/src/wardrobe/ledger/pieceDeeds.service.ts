@@ -3,29 +3,14 @@ import { type EntryKind, isAtHand, type Movement, OUTSIDE, readLines } from '@ou
 import { CatalogueService } from '../../catalogue/index.js';
 import { Problem } from '../../platform/http/index.js';
 import type { Slice } from '../../platform/log/index.js';
+import { DEED_KINDS, isChanging } from './deeds.js';
 import { Ledger } from './ledger.js';
-import type { CountDto, Deed, DeedDto, EntryDto, LinesAnswerDto, LinesDto, PiecePinDto, StoryLineDto } from './ledger.dto.js';
+import type { CountDto, DeedDto, EntryDto, LinesAnswerDto, LinesDto, PiecePinDto, StoryLineDto } from './ledger.dto.js';
 import type { BalanceEntity } from '../wardrobe.entities.js';
 import type { PlaceRow } from './ledger.store.js';
 import { lotAfter } from './lotChanges.js';
 import { placeSlice } from './slices.js';
 import { sentenceFor, storyLine } from './sentences.js';
-
-const KINDS: Readonly<Record<Deed, EntryKind>> = {
-  move: 'put away',
-  sell: 'sold',
-  give: 'given',
-  lose: 'lost',
-  break: 'broke',
-  lend: 'lent',
-  return: 'returned',
-  'hand back': 'returned',
-  defect: 'split',
-  condition: 'split',
-  confirm: 'corrected',
-  alter: 'altered',
-  split: 'split',
-};
 
 /** What is done with owned pieces by hand. */
 @Injectable()
@@ -135,7 +120,7 @@ export class PieceDeeds {
 
   /** Pieces that leave a donor or a built figure were taken off it; those that go onto one are put on. */
   private kindOf({ deed, to }: DeedDto, held: readonly BalanceEntity[]): EntryKind {
-    if (deed !== 'move') return KINDS[deed];
+    if (deed !== 'move') return DEED_KINDS[deed].entry;
     const isBody = (place: PlaceRow): boolean => place.kind === 'donor' || place.kind === 'figure';
     if (to !== undefined && isBody(this.ledger.place(to))) return 'built on';
     return held.some((row) => isBody(this.ledger.place(row.place))) ? 'taken off' : 'put away';
@@ -148,9 +133,20 @@ export class PieceDeeds {
     lentTo: string | null,
   ): readonly Movement[] {
     const go = (to: string): readonly Movement[] => (to === place ? [] : [{ lot, quantity: taken, from: place, to }]);
-    switch (deed.deed) {
-      case 'move':
-      case 'return': {
+    if (isChanging(deed.deed)) {
+      if (deed.deed === 'split' && taken === quantity)
+        throw new Problem(
+          409,
+          `That is all of ${this.ledger.nameOf(lot)} there: say how many of the ${quantity} become a run of their own.`,
+        );
+      const next = this.ledger.store.addLot(lotAfter(deed.deed, deed, this.ledger.lot(lot), this.ledger.now()));
+      return [
+        { lot, quantity: taken, from: place, to: OUTSIDE },
+        { lot: next, quantity: taken, from: OUTSIDE, to: place },
+      ];
+    }
+    switch (DEED_KINDS[deed.deed].does) {
+      case 'go': {
         if (deed.to === undefined) throw new Problem(422, 'Say where they go.');
         const to = this.ledger.place(deed.to);
         if (!isAtHand(to.kind) && to.kind !== 'sealed' && to.kind !== 'donor')
@@ -160,32 +156,13 @@ export class PieceDeeds {
       }
       case 'lend':
         return go(lentTo ?? '');
-      case 'hand back': {
-        if (this.ledger.lot(lot).owner === '')
+      case 'leave': {
+        if (deed.deed === 'hand back' && this.ledger.lot(lot).owner === '')
           throw new Problem(409, `${this.ledger.nameOf(lot)} is yours: there is nobody to hand it back to.`);
         return go(OUTSIDE);
       }
-      case 'sell':
-      case 'give':
-      case 'lose':
-      case 'break':
-        return go(OUTSIDE);
-      case 'defect':
-      case 'condition':
-      case 'confirm':
-      case 'alter':
-      case 'split': {
-        if (deed.deed === 'split' && taken === quantity)
-          throw new Problem(
-            409,
-            `That is all of ${this.ledger.nameOf(lot)} there: say how many of the ${quantity} become a run of their own.`,
-          );
-        const next = this.ledger.store.addLot(lotAfter(deed, this.ledger.lot(lot), this.ledger.now()));
-        return [
-          { lot, quantity: taken, from: place, to: OUTSIDE },
-          { lot: next, quantity: taken, from: OUTSIDE, to: place },
-        ];
-      }
+      case 'change':
+        throw new RangeError(`${deed.deed} changes no lot`);
     }
   }
 

@@ -48,7 +48,8 @@ function stopOf({ kind, figure = '', body = '', copy = '' }: BenchStepDto['moves
       return { kind, body };
     case 'copy':
       return { kind, copy };
-    default:
+    case 'aside':
+    case 'away':
       return { kind };
   }
 }

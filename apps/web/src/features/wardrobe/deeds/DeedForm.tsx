@@ -6,24 +6,42 @@ import { AmountInput, Button, Choice, Input, Label, Picker, plural } from '@/ui'
 import { useWorkspace } from '@/workspace';
 import { useDeeds } from './useDeeds';
 
-/** What can be done with chosen pieces, with the key that opens it. */
-export const DEED_WORDS = [
-  ['move', 'Move', 'm'],
-  ['split', 'Split', ''],
-  ['defect', 'Mark a defect', 'd'],
-  ['condition', 'Condition', 'c'],
-  ['alter', 'Alter', 'a'],
-  ['lend', 'Lend', 'l'],
-  ['sell', 'Sold', 's'],
-  ['give', 'Given away', 'g'],
-  ['lose', 'Lost', ''],
-  ['break', 'Thrown away', ''],
-] as const satisfies readonly (readonly [DeedDto['deed'], string, string])[];
-export type OpenDeed = (typeof DEED_WORDS)[number][0] | 'return';
+/** What a deed still has to be told. */
+type Asked = 'place' | 'person' | 'person, if known' | 'due day' | 'amount' | 'defect' | 'condition' | 'alteration' | 'note';
+interface ShownDeed {
+  readonly word: string;
+  /** The key that opens it; empty for none. */
+  readonly key: string;
+  readonly asks: readonly Asked[];
+  /** It is offered where pieces are chosen; otherwise a page of its own offers it. */
+  readonly isOffered: boolean;
+}
 
-/** Deeds that may bring something in. */
-const BRINGS: readonly OpenDeed[] = ['sell', 'give', 'lose', 'break'];
-const WANTS_PERSON: readonly OpenDeed[] = ['lend', 'sell', 'give'];
+/** How each deed is called and what it asks; null for one that is done by a button of its own. */
+const DEEDS = {
+  move: { word: 'Move', key: 'm', asks: ['place'], isOffered: true },
+  split: { word: 'Split', key: '', asks: ['note'], isOffered: true },
+  defect: { word: 'Mark a defect', key: 'd', asks: ['defect', 'note'], isOffered: true },
+  condition: { word: 'Condition', key: 'c', asks: ['condition'], isOffered: true },
+  alter: { word: 'Alter', key: 'a', asks: ['alteration', 'note'], isOffered: true },
+  lend: { word: 'Lend', key: 'l', asks: ['person', 'due day'], isOffered: true },
+  sell: { word: 'Sold', key: 's', asks: ['person, if known', 'amount'], isOffered: true },
+  give: { word: 'Given away', key: 'g', asks: ['person, if known'], isOffered: true },
+  lose: { word: 'Lost', key: '', asks: [], isOffered: true },
+  break: { word: 'Thrown away', key: '', asks: [], isOffered: true },
+  return: { word: 'Bring back', key: '', asks: ['place'], isOffered: false },
+  'hand back': null,
+  confirm: null,
+} as const satisfies Readonly<Record<DeedDto['deed'], ShownDeed | null>>;
+type Shown = { [D in keyof typeof DEEDS]: (typeof DEEDS)[D] extends null ? never : D }[keyof typeof DEEDS];
+export type OpenDeed = Shown;
+const SHOWN: Readonly<Record<Shown, ShownDeed>> = DEEDS;
+
+/** Deeds that are offered where pieces are chosen, in their order, with word and key. */
+export const DEED_WORDS = (Object.keys(SHOWN) as Shown[]).flatMap((deed) => {
+  const own = (DEEDS as Readonly<Record<string, ShownDeed | null>>)[deed];
+  return own?.isOffered ? [[deed, own.word, own.key] as const] : [];
+});
 
 interface DeedFormProps {
   readonly deed: OpenDeed;
@@ -47,8 +65,10 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
   const [what, setWhat] = useState('');
   const [brought, setBrought] = useState('');
   const [note, setNote] = useState('');
-  const broughtMinor = BRINGS.includes(deed) ? amountOf(brought) : 'nothing';
-  const goesSomewhere = deed === 'move' || deed === 'return';
+  const { word, asks } = SHOWN[deed];
+  const broughtMinor = asks.includes('amount') ? amountOf(brought) : 'nothing';
+  const goesSomewhere = asks.includes('place');
+  const asksPerson = asks.includes('person') || asks.includes('person, if known');
   const options = useMemo(
     () =>
       places
@@ -60,19 +80,19 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
   const isReady =
     (count === undefined || (Number.isInteger(count) && count >= 1 && count <= (only?.quantity ?? 0))) &&
     (!goesSomewhere || to !== null) &&
-    (deed !== 'lend' || person.trim() !== '') &&
+    (!asks.includes('person') || person.trim() !== '') &&
     broughtMinor !== 'unreadable';
   const submit = async (): Promise<void> => {
     const done = await act(
       {
         deed,
         ...(goesSomewhere && to !== null ? { to } : {}),
-        ...(WANTS_PERSON.includes(deed) && person.trim() !== '' ? { person: person.trim() } : {}),
-        ...(deed === 'lend' && dueOn !== '' ? { dueOn } : {}),
-        ...(deed === 'defect' ? { defect, note } : {}),
-        ...(deed === 'split' ? { note } : {}),
-        ...(deed === 'condition' ? { condition } : {}),
-        ...(deed === 'alter' ? { alteration, what: what.trim(), note } : {}),
+        ...(asksPerson && person.trim() !== '' ? { person: person.trim() } : {}),
+        ...(asks.includes('due day') && dueOn !== '' ? { dueOn } : {}),
+        ...(asks.includes('defect') ? { defect } : {}),
+        ...(asks.includes('condition') ? { condition } : {}),
+        ...(asks.includes('alteration') ? { alteration, what: what.trim() } : {}),
+        ...(asks.includes('note') ? { note } : {}),
         ...(typeof broughtMinor === 'number' ? { broughtMinor } : {}),
       },
       pieces,
@@ -82,7 +102,7 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
   };
   return (
     <form
-      aria-label={DEED_WORDS.find(([id]) => id === deed)?.[1] ?? 'Bring back'}
+      aria-label={word}
       className="border-rule bg-paper space-y-2 border p-3"
       onSubmit={(event) => {
         event.preventDefault();
@@ -95,22 +115,22 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
         </Label>
       )}
       {goesSomewhere && <Picker label="Where to" placeholder="Where to…" value={to} options={options} onChoose={setTo} />}
-      {WANTS_PERSON.includes(deed) && (
-        <Label text={deed === 'lend' ? 'To whom' : 'To whom, if you like'}>
+      {asksPerson && (
+        <Label text={asks.includes('person') ? 'To whom' : 'To whom, if you like'}>
           <Input value={person} maxLength={80} onChange={(event) => setPerson(event.target.value)} />
         </Label>
       )}
-      {deed === 'sell' && (
+      {asks.includes('amount') && (
         <Label text={`What it brought in all, in ${currency}`}>
           <AmountInput className="!w-28" value={brought} onType={setBrought} />
         </Label>
       )}
-      {deed === 'lend' && (
+      {asks.includes('due day') && (
         <Label text="Due back on">
           <Input type="date" value={dueOn} onChange={(event) => setDueOn(event.target.value)} />
         </Label>
       )}
-      {deed === 'defect' && (
+      {asks.includes('defect') && (
         <>
           <Label text="What is wrong">
             <Choice value={defect} options={DEFECTS.map((value) => ({ value, label: value }))} onChoose={setDefect} />
@@ -125,7 +145,7 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
           <Input value={note} maxLength={300} onChange={(event) => setNote(event.target.value)} />
         </Label>
       )}
-      {deed === 'alter' && (
+      {asks.includes('alteration') && (
         <>
           <Label text="What is done">
             <Choice<AlterationKind>
@@ -143,7 +163,7 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
           </p>
         </>
       )}
-      {deed === 'condition' && (
+      {asks.includes('condition') && (
         <Label text="Condition now">
           <Choice value={condition} options={CONDITIONS.map((value) => ({ value, label: value }))} onChoose={setCondition} />
         </Label>
