@@ -27,7 +27,12 @@ export {
   type OwnedStock,
   type Parcel,
   type PlanStatus,
+  type PlanNames,
   problemFaults,
+  type Reason,
+  REASON_KINDS,
+  reasonWords,
+  type RuleFact,
   type Rules,
   type Seller,
 } from './basket/index.js';

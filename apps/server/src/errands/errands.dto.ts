@@ -149,6 +149,7 @@ export class ErrandDto {
   @ApiProperty({ type: [NeedDto] }) needs: readonly NeedDto[];
   @ApiProperty({ type: [ErrandOfferDto], description: 'The offers the plan buys from' }) offers: readonly ErrandOfferDto[];
   @ApiProperty({ type: [LineReasonDto] }) reasons: readonly LineReasonDto[];
+  @ApiProperty({ type: [String], description: 'What shapes the plan, or keeps one from being, in sentences' }) shapedBy: readonly string[];
   @ApiProperty({ type: [LeftoverValueDto] }) leftovers: readonly LeftoverValueDto[];
   @ApiProperty({ type: [String] }) ticked: readonly string[];
   @ApiProperty({ type: StandingDto, nullable: true }) standing: StandingDto | null;

@@ -15,6 +15,7 @@ import {
   stockOf,
   variantBehind,
   type YieldKind,
+  reasonWords,
 } from '@outfit/core';
 import { readBasketProblem } from '@outfit/formats';
 import { randomUUID } from 'node:crypto';
@@ -223,7 +224,8 @@ export class ErrandsService {
     };
     const looks = isFinal ? this.looksStill(lines) : null;
     const costs = plan && looks ? figureCosts(looks, problem, plan) : [];
-    const wordsOf = this.inWords(problem, words.sellerName);
+    const result = job.result && current(job.result, problem);
+    const names = { currency: problem.currency, seller: words.sellerName, part: (variant: string) => this.partName(variant) };
     return {
       id,
       scope,
@@ -251,23 +253,17 @@ export class ErrandsService {
       leftovers: plan && isFinal ? this.leftoversOf(plan) : [],
       ticked,
       standing: plan && looks ? standingOf(looks, problem, plan) : null,
-      job: { ...job, result: job.result && { ...current(job.result, problem), reasons: job.result.reasons.map(wordsOf) } },
+      shapedBy: result?.reasons.map((reason) => reasonWords(reason, names)) ?? [],
+      job: { ...job, result },
       copies: this.jobs.newestOf(ERRAND_JOBS.copies.kind, ownerOf(id)) as SeriesJobDto | null,
       cheaper: this.jobs.newestOf(ERRAND_JOBS.cheaper.kind, ownerOf(id)) as SeriesJobDto | null,
     };
   }
 
-  /** Puts the names of parts and sellers where a sentence of the solver has their ids. */
-  private inWords({ needs, sellers }: ErrandEntity['problem'], sellerName: (id: string) => string): (sentence: string) => string {
-    const catalogue = this.catalogue.now();
-    const names = new Map<string, string>(sellers.map(({ id }) => [id, sellerName(id)]));
-    for (const { variant } of needs.flatMap((need) => need.options)) {
-      const behind = variantBehind(variant);
-      if (catalogue.has(behind)) names.set(variant, catalogue.nameOf(catalogue.variant(behind)));
-    }
-    // The longest first: one id may begin another.
-    const ids = [...names.keys()].sort((a, b) => b.length - a.length);
-    return (sentence) => ids.reduce((text, id) => text.replaceAll(id, names.get(id) ?? id), sentence);
+  /** What a part of a problem is called: its name there may say where it must come from. */
+  private partName(variant: string): string {
+    const [catalogue, behind] = [this.catalogue.now(), variantBehind(variant)];
+    return catalogue.has(behind) ? catalogue.nameOf(catalogue.variant(behind)) : variant;
   }
 
   /** The looks of an errand, or null when one of them has gone or changed so that it can no longer be shopped for. */
@@ -291,12 +287,16 @@ export class ErrandsService {
   }
 }
 
-/** A plan as plans are now: one made before shortage was told apart gets what it leaves unfilled reckoned. */
+/**
+ * A plan as plans are now: one made before shortage was told apart gets what it leaves unfilled reckoned, and one whose reasons were
+ * sentences is told without them until it is planned again.
+ */
 function current(plan: BasketPlan, { needs }: ErrandEntity['problem']): BasketPlan {
-  if ((plan as Partial<BasketPlan>).shortageMinor !== undefined) return plan;
+  const reasons = plan.reasons.filter((reason) => typeof reason === 'object');
+  if ((plan as Partial<BasketPlan>).shortageMinor !== undefined) return { ...plan, reasons };
   const costs = new Map(needs.map((need) => [need.id, need.shortCostMinor ?? SHORT_COST_MINOR]));
   const shortageMinor = plan.short.reduce((all, { need, quantity }) => all + quantity * (costs.get(need) ?? 0), 0);
-  return { ...plan, shortageMinor, leastShortageMinor: null };
+  return { ...plan, reasons, shortageMinor, leastShortageMinor: null };
 }
 
 const plain = ({ locked, banned, pinned, accepted }: Adjustments): Adjustments => ({

@@ -3451,7 +3451,7 @@ export type SomePiecesDto = {
 };
 export type DeedDto = {
   deed:
-    'move' | 'sell' | 'give' | 'lose' | 'break' | 'lend' | 'return' | 'hand back' | 'defect' | 'condition' | 'confirm' | 'alter' | 'split';
+    'move' | 'return' | 'lend' | 'hand back' | 'sell' | 'give' | 'lose' | 'break' | 'defect' | 'condition' | 'confirm' | 'alter' | 'split';
   pieces: SomePiecesDto[];
   /** Where they go: moved, or returned */
   to?: string;
@@ -4174,6 +4174,37 @@ export type ComparedDto = {
   fewestParcelsMinor: number | null;
   curve: CurvePointDto[];
 };
+export type RuleFactDto = {
+  rule: 'parcels' | 'budget' | 'days' | 'condition' | 'trusted' | 'sellers';
+  most?: number;
+  minor?: number;
+  least?: 'new' | 'used' | 'worn';
+  count?: number;
+};
+export type ReasonDto = {
+  kind:
+    | 'too few'
+    | 'rules exclude'
+    | 'not found'
+    | 'only seller'
+    | 'short'
+    | 'parcels reached'
+    | 'filling unsettled'
+    | 'plan without'
+    | 'more without'
+    | 'rule costs';
+  variant?: string;
+  seller?: string;
+  quantity?: number;
+  wanted?: number;
+  available?: number;
+  most?: number;
+  minor?: number;
+  parts?: number;
+  paidMinor?: number;
+  rule?: RuleFactDto;
+  rules?: RuleFactDto[];
+};
 export type PlanDto = {
   status: 'proven' | 'within-gap' | 'stopped' | 'infeasible';
   costMinor: number;
@@ -4189,7 +4220,8 @@ export type PlanDto = {
   short: ShortDto[];
   leftovers: LeftoverDto[];
   compared: ComparedDto;
-  reasons: string[];
+  /** What shapes the plan, as facts; their sentences are the errand’s */
+  reasons: ReasonDto[];
 };
 export type ErrandJobDto = {
   id: string;
@@ -4249,6 +4281,8 @@ export type ErrandDto = {
   /** The offers the plan buys from */
   offers: ErrandOfferDto[];
   reasons: LineReasonDto[];
+  /** What shapes the plan, or keeps one from being, in sentences */
+  shapedBy: string[];
   leftovers: LeftoverValueDto[];
   ticked: string[];
   standing: StandingDto | null;

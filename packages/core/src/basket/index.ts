@@ -11,6 +11,10 @@ export {
   type Parcel,
   type PlanStatus,
   problemFaults,
+  type Reason,
+  REASON_KINDS,
+  type RuleFact,
   type Rules,
   type Seller,
 } from './problem/index.js';
+export { type PlanNames, reasonWords } from './words.js';

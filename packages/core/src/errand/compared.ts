@@ -8,7 +8,7 @@ export type AgainstEach = { readonly kind: 'saves'; readonly minor: number } | {
  * What a plan gains on buying each part at its cheapest. Null when nothing can be had that way. What is left short costs the same in
  * both; when that way leaves more short, the gain is told in parts and not in money nobody would pay.
  */
-export function againstEach({ costMinor, compared }: BasketPlan): AgainstEach | null {
+export function againstEach({ costMinor, compared }: Pick<BasketPlan, 'costMinor' | 'compared'>): AgainstEach | null {
   if (compared.cheapestEachMinor === null) return null;
   const minor = compared.cheapestEachMinor - costMinor;
   const parts = Math.round(minor / SHORT_COST_MINOR);

@@ -52,7 +52,7 @@ describe('the worked example', () => {
     const plan = await solve({ ...EXAMPLE, offers: EXAMPLE.offers.filter((offer) => offer.item !== 'one cape') });
     expect(plan.short).toEqual([{ need: 'cape', quantity: 1 }]);
     expect(plan.costMinor).toBe(plan.paidMinor + 5000);
-    expect(plan.reasons).toContain('cape: 1 of 1 cannot be had; 0 are owned or for sale under these rules.');
+    expect(plan.reasons).toContainEqual({ kind: 'short', variant: 'cape', quantity: 1, wanted: 1, available: 0 });
   });
 
   test('a budget nobody can keep is infeasible, and the reason names it', async () => {
@@ -65,8 +65,8 @@ describe('the worked example', () => {
       status: 'infeasible',
       parcels: [],
       reasons: [
-        'Every part can be had, but not all of them under a budget of €2.00.',
-        'Without a budget of €2.00 there is a plan, for €3.10.',
+        { kind: 'rules exclude', rules: [{ rule: 'budget', minor: 200 }] },
+        { kind: 'plan without', rule: { rule: 'budget', minor: 200 }, paidMinor: 310 },
       ],
     });
   });

@@ -233,14 +233,14 @@ describe('what the plan is compared with', () => {
     const plan = await solve(problem({ needs, offers, sellers, rules: { ...NO_RULES, withinDays: 5 } }));
     // Without the third seller: far 110 + 100, near 300 + 100 = 610.
     expect(plan.costMinor).toBe(610);
-    expect(plan.reasons).toContain('Keeping to delivery within 5 days costs €2.80: without it the trip would come to €3.30.');
+    expect(plan.reasons).toContainEqual({ kind: 'rule costs', rule: { rule: 'days', most: 5 }, minor: 280, paidMinor: 330 });
   });
 
   test('a rule that keeps parts from being had says how many, and what they would come to', async () => {
     const short = needs.map((need) => ({ ...need, shortCostMinor: 5000 }));
     const plan = await solve(problem({ needs: short, offers, sellers, rules: { ...NO_RULES, budgetMinor: 250 } }));
     expect(plan.short).toEqual([{ need: 'boots', quantity: 1 }]);
-    expect(plan.reasons).toContain('Without a budget of €2.50, 1 part more could be had: the trip would come to €3.30.');
+    expect(plan.reasons).toContainEqual({ kind: 'more without', rule: { rule: 'budget', minor: 250 }, parts: 1, paidMinor: 330 });
   });
 
   test('rules that exclude each other are both named, and which of them could go', async () => {
@@ -249,9 +249,9 @@ describe('what the plan is compared with', () => {
     );
     expect(plan.status).toBe('infeasible');
     expect(plan.reasons).toEqual([
-      'Every part can be had, but not all of them under at most 1 parcel and a budget of €5.00 and trusted sellers only.',
-      'Without at most 1 parcel there is a plan, for €3.30.',
-      'Without a budget of €5.00 there is a plan, for €10.00.',
+      { kind: 'rules exclude', rules: [{ rule: 'parcels', most: 1 }, { rule: 'budget', minor: 500 }, { rule: 'trusted' }] },
+      { kind: 'plan without', rule: { rule: 'parcels', most: 1 }, paidMinor: 330 },
+      { kind: 'plan without', rule: { rule: 'budget', minor: 500 }, paidMinor: 1000 },
     ]);
   });
 });

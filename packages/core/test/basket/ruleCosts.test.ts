@@ -14,7 +14,7 @@ describe('what a rule costs', () => {
 
   test('is said in what is paid', async () => {
     expect(await saidOf(plan(3429, 200), plan(3319, 200))).toEqual([
-      'Keeping to at most 3 parcels costs €1.10: without it the trip would come to €33.19.',
+      { kind: 'rule costs', rule: { rule: 'parcels', most: 3 }, minor: 110, paidMinor: 3319 },
     ]);
   });
 

@@ -1,4 +1,4 @@
-import { CONDITIONS } from '@outfit/core';
+import { CONDITIONS, REASON_KINDS } from '@outfit/core';
 
 /** JSON Schema (draft 2020-12) of the basket problem; written out to docs/formats by `npm run formats`. */
 const money = { type: 'integer', minimum: 0, maximum: 1_000_000_000 } as const;
@@ -113,6 +113,7 @@ export const BASKET_PLAN_SCHEMA = {
       fewestParcelsMinor: orNull(signed),
       curve: rows(object({ parcels: { type: 'integer', minimum: 0 }, costMinor: signed, gap: { type: 'number', minimum: 0 } }), 2000),
     }),
-    reasons: rows({ type: 'string' }, 10_000),
+    // What each kind of reason tells beside its kind is told by name.
+    reasons: rows({ type: 'object', properties: { kind: { enum: REASON_KINDS } }, required: ['kind'] }, 10_000),
   }),
 };

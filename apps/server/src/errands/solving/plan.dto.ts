@@ -1,5 +1,15 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { BasketPlan, Fill, Parcel, PlanStatus } from '@outfit/core';
+import {
+  type BasketPlan,
+  type Condition,
+  CONDITIONS,
+  type Fill,
+  type Parcel,
+  type PlanStatus,
+  type Reason,
+  REASON_KINDS,
+  type RuleFact,
+} from '@outfit/core';
 import { SOLVE_PHASES, type SolveProgress } from '@outfit/core/basket';
 import { JobDto } from '../../platform/jobs/index.js';
 import type { SeriesNews, SeriesPoint } from './series.worker.js';
@@ -58,6 +68,31 @@ export class ComparedDto {
   @ApiProperty({ type: [CurvePointDto] }) curve: readonly CurvePointDto[];
 }
 
+/** A rule that is set, as a fact. */
+export class RuleFactDto {
+  @ApiProperty({ enum: ['parcels', 'budget', 'days', 'condition', 'trusted', 'sellers'] }) rule: RuleFact['rule'];
+  @ApiProperty({ required: false }) most?: number;
+  @ApiProperty({ required: false }) minor?: number;
+  @ApiProperty({ enum: CONDITIONS, required: false }) least?: Condition;
+  @ApiProperty({ required: false }) count?: number;
+}
+
+/** What shapes a plan. Which of the fields are there goes by its kind. */
+export class ReasonDto {
+  @ApiProperty({ enum: REASON_KINDS }) kind: Reason['kind'];
+  @ApiProperty({ required: false }) variant?: string;
+  @ApiProperty({ required: false }) seller?: string;
+  @ApiProperty({ required: false }) quantity?: number;
+  @ApiProperty({ required: false }) wanted?: number;
+  @ApiProperty({ required: false }) available?: number;
+  @ApiProperty({ required: false }) most?: number;
+  @ApiProperty({ required: false }) minor?: number;
+  @ApiProperty({ required: false }) parts?: number;
+  @ApiProperty({ required: false }) paidMinor?: number;
+  @ApiProperty({ type: RuleFactDto, required: false }) rule?: RuleFactDto;
+  @ApiProperty({ type: [RuleFactDto], required: false }) rules?: readonly RuleFactDto[];
+}
+
 export class PlanDto implements BasketPlan {
   @ApiProperty({ enum: ['proven', 'within-gap', 'stopped', 'infeasible'] }) status: PlanStatus;
   @ApiProperty() costMinor: number;
@@ -72,7 +107,8 @@ export class PlanDto implements BasketPlan {
   @ApiProperty({ type: [ShortDto] }) short: readonly ShortDto[];
   @ApiProperty({ type: [LeftoverDto] }) leftovers: readonly LeftoverDto[];
   @ApiProperty() compared: ComparedDto;
-  @ApiProperty({ type: [String] }) reasons: readonly string[];
+  @ApiProperty({ type: [ReasonDto], description: 'What shapes the plan, as facts; their sentences are the errand’s' })
+  reasons: readonly Reason[];
 }
 
 export class SwapDto {

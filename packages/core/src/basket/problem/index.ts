@@ -1,3 +1,4 @@
+export { type Reason, REASON_KINDS, type RuleFact } from './reason.js';
 export { type BasketPlan, dutyOn, type Fill, type Parcel, type PlanStatus, priceParcel } from './plan.js';
 export {
   allowedOffers,

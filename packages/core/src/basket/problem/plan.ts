@@ -1,4 +1,5 @@
 import type { Offer, Seller } from './problem.js';
+import type { Reason } from './reason.js';
 
 export type PlanStatus = 'proven' | 'within-gap' | 'stopped' | 'infeasible';
 
@@ -45,7 +46,7 @@ export interface BasketPlan {
     /** Each with its own gap: how far it may be from the best with at most so many parcels. */
     readonly curve: readonly { readonly parcels: number; readonly costMinor: number; readonly gap: number }[];
   };
-  readonly reasons: readonly string[];
+  readonly reasons: readonly Reason[];
 }
 
 /** Postage of a parcel in minor units; null when it is too heavy for the seller to send. */

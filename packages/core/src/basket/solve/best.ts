@@ -189,7 +189,7 @@ export class Best {
       shortageMinor: 0,
       leastShortageMinor: plan.leastShortageMinor === null ? null : 0,
       short: [],
-      reasons: isInfeasible ? whyInfeasible(this.market, this.problem) : ['No plan was found in the time given.'],
+      reasons: isInfeasible ? whyInfeasible(this.market, this.problem) : [{ kind: 'not found' }],
     };
   }
 }

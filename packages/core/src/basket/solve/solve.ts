@@ -1,7 +1,7 @@
 import { Ascent, lagrangianBound } from '../bound/index.js';
 import type { Decision, Found } from '../decision/index.js';
 import { buildModel, type ModelQuestion, solveExactly } from '../model/index.js';
-import type { BasketPlan, BasketProblem, PlanStatus } from '../problem/index.js';
+import type { BasketPlan, BasketProblem, Reason, PlanStatus } from '../problem/index.js';
 import { indexMarket, type MarketIndex, type ReducedMarket, startingWorth } from '../reduce/index.js';
 import { cheapestEach, searchBaskets } from '../search/index.js';
 import { parcelsCurve } from './curve.js';
@@ -248,7 +248,7 @@ class Solve {
   /** Time for comparisons: some more than the plan itself was given, so that small trips are always compared. */
   private hasTimeToCompare = (): boolean => !this.control.shouldStop() && this.elapsed() < this.problem.effort.seconds + COMPARING_SECONDS;
 
-  private ruleCosts(plan: BasketPlan): Promise<readonly string[]> {
+  private ruleCosts(plan: BasketPlan): Promise<readonly Reason[]> {
     const effort = { gap: this.problem.effort.gap, seconds: COMPARING_SECONDS / 4 };
     return ruleCosts(this.problem, plan, {
       isOver: () => !this.hasTimeToCompare(),

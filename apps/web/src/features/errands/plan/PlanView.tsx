@@ -79,7 +79,7 @@ export function PlanView({ errand, making, earlier, onReplan }: PlanViewProps) {
         </p>
       )}
       <Adjusted adjustments={adjustments} sellerName={sellerName} onChange={onReplan} />
-      {plan?.status === 'infeasible' && <NoPlan plan={plan} />}
+      {plan?.status === 'infeasible' && <NoPlan reasons={errand.shapedBy} />}
       {plan && plan.status !== 'infeasible' && (
         <>
           <Summary errand={errand} plan={plan} />

@@ -74,9 +74,9 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
         </p>
       )}
       {missing > 0 && <Lacking errand={errand} missing={missing} />}
-      {plan.reasons.length > 0 && (
+      {errand.shapedBy.length > 0 && (
         <ul aria-label="What shapes the plan" className="text-pencil mt-1 list-disc pl-5 text-[0.93rem]">
-          {plan.reasons.map((reason) => (
+          {errand.shapedBy.map((reason) => (
             <li key={reason}>{reason}</li>
           ))}
         </ul>
