@@ -43,7 +43,14 @@ describe('a seller written down by hand', () => {
     const again = await server.post('market/sellers', { ...SELLER, name: ' tuesday table ' });
     expect(again.status).toBeGreaterThanOrEqual(400);
     expect(again.status).toBeLessThan(500);
-    await server.put('market/sellers/tuesday-table', { ...SELLER, handlingMinor: 75 });
+    const { version } = (await sellers()).find((row) => row.id === 'tuesday-table') as SellerDto;
+    await server.put(`market/sellers/tuesday-table?version=${version}`, { ...SELLER, handlingMinor: 75 });
+    // Somebody who still sees the terms of before does not wipe them: nothing is written, and what stands is told.
+    const stale = await server.put<{ message: string; current: SellerDto }>(`market/sellers/tuesday-table?version=${version}`, SELLER);
+    expect(stale).toMatchObject({ status: 409, body: { current: { handlingMinor: 75, version: version + 1 } } });
+    const blind = await server.put('market/sellers/tuesday-table', SELLER);
+    expect(blind).toMatchObject({ status: 428, body: { message: expect.stringContaining('which version of it you saw') } });
+    expect((await server.put('market/sellers/tuesday-table?version=soon', SELLER)).status).toBe(400);
     expect((await sellers()).find((row) => row.id === 'tuesday-table')?.handlingMinor).toBe(75);
   });
 
@@ -100,7 +107,7 @@ describe('what was written down by hand in the market', () => {
     await server.post('market/sellers', { ...SELLER, name: 'Corner Drawer' });
     await server.post('market/sellers/corner-drawer/offers', { ...OFFER, item: 'HA-118·walnut', priceMinor: 1 });
     await server.post('market/sellers/corner-drawer/offers', { ...OFFER, item: 'HA-118·walnut', priceMinor: 7 });
-    await server.put('market/sellers/corner-drawer', { ...SELLER, name: 'Corner Drawer', handlingMinor: 99 });
+    await server.put('market/sellers/corner-drawer?version=1', { ...SELLER, name: 'Corner Drawer', handlingMinor: 99 });
     const handling = async () => (await sellers()).find((row) => row.id === 'corner-drawer')?.handlingMinor;
     const asked = async () =>
       (await server.get<OfferDto[]>(`market/offers?kind=variant&item=${encodeURIComponent('HA-118·walnut')}`)).body.find(

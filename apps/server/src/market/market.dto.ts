@@ -55,6 +55,7 @@ export class SellerDto {
   @ApiProperty({ type: Number, nullable: true }) freePostageFromMinor: number | null;
   @ApiProperty({ type: DutyDto, nullable: true }) duty: DutyDto | null;
   @ApiProperty() reliability: number;
+  @ApiProperty({ description: 'Sent along when its terms are changed' }) version: number;
   @ApiProperty({ type: CodeDto, nullable: true, description: 'A discount code that holds today' }) code: CodeDto | null;
   @ApiProperty({ type: SellerRateDto, nullable: true, description: 'Null in the workspace’s own currency' }) rate: SellerRateDto | null;
   @ApiProperty({ description: 'No rate of its currency is known, so it is left out of comparisons' }) isWithoutRate: boolean;

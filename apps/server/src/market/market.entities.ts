@@ -26,6 +26,8 @@ export class SellerEntity {
   @JsonColumn(readDuty, { nullable: true }) duty: Seller['duty'];
   /** Share of its parcels that arrive complete and right, 0 to 1. */
   @Column('real') reliability: number;
+  /** Grows with every change, so that whoever writes can say which one they saw. */
+  @Column('integer') version: number;
 }
 
 /** One listing of a variant, a bundle, a figure or a source, in the seller's currency. `origin` tells where it came from. */

@@ -49,6 +49,7 @@ export class MarketService {
           kind: row.kind,
           currency: row.currency,
           reliability: row.reliability,
+          version: row.version,
           code: code ? { code: code.code, percent: code.percent, untilDay: code.untilDay } : null,
           rate: row.currency === CURRENCY || !rate ? null : { perUnit: rate.perUnit, day: rate.day },
           isWithoutRate: rate === null,

@@ -887,6 +887,9 @@ const injectedRtkApi = api
           url: `/api/market/sellers/${queryArg.id}`,
           method: 'PUT',
           body: queryArg.sellerByHandDto,
+          params: {
+            version: queryArg.version,
+          },
         }),
         invalidatesTags: ['market'],
       }),
@@ -1885,6 +1888,8 @@ export type ListSellersApiArg = void;
 export type ChangeSellerApiResponse = /** status 200  */ SellerKeptDto;
 export type ChangeSellerApiArg = {
   id: string;
+  /** The version that was seen */
+  version: number;
   sellerByHandDto: SellerByHandDto;
 };
 export type BinSellerApiResponse = /** status 200  */ SellerKeptDto;
@@ -3796,6 +3801,8 @@ export type SellerDto = {
   freePostageFromMinor: number | null;
   duty: DutyDto | null;
   reliability: number;
+  /** Sent along when its terms are changed */
+  version: number;
   /** A discount code that holds today */
   code: CodeDto | null;
   /** Null in the workspace’s own currency */

@@ -1,5 +1,6 @@
 import { Body, Controller, Delete, Param, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { OverVersion, Seen } from '../../platform/http/index.js';
 import { OfferDto } from '../market.dto.js';
 import { OfferByHandDto, SellerByHandDto, SellerKeptDto } from './byHand.dto.js';
 import { ByHandService } from './byHand.service.js';
@@ -18,9 +19,10 @@ export class ByHandController {
 
   @Put('sellers/:id')
   @ApiOperation({ operationId: 'changeSeller' })
+  @OverVersion()
   @ApiOkResponse({ type: SellerKeptDto })
-  change(@Param('id') id: string, @Body() body: SellerByHandDto): Promise<SellerKeptDto> {
-    return this.byHand.change(id, body);
+  change(@Param('id') id: string, @Seen() seen: number, @Body() body: SellerByHandDto): Promise<SellerKeptDto> {
+    return this.byHand.change(id, body, seen);
   }
 
   @Put('sellers/:id/bin')

@@ -5,7 +5,7 @@ import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
 import { HistoryService, type Restoring } from '../../platform/history/index.js';
 import type { Document, Slice } from '../../platform/log/index.js';
-import { notFound, Problem } from '../../platform/http/index.js';
+import { notFound, Problem, refuseStale } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import type { OfferDto } from '../market.dto.js';
 import { OfferEntity, SellerEntity } from '../market.entities.js';
@@ -55,16 +55,17 @@ export class ByHandService {
       const twin = this.store.sellers().find((row) => row.name.trim().toLowerCase() === seller.name.trim().toLowerCase());
       if (twin) throw new Problem(409, `There is a seller “${twin.name}” already. Change that one, or give this one another name.`);
       const id = this.freeId(seller.name);
-      const row = { ...rowOf(seller), id, duty: null, reliability: 1 };
+      const row = { ...rowOf(seller), id, duty: null, reliability: 1, version: 1 };
       this.do(`Added ${seller.name}`, {}, { sellers: [row] });
       return { id };
     });
   }
 
   /** Gives a seller the terms that were written down; what it offers is reckoned anew with them. */
-  change(id: string, seller: SellerByHandDto): Promise<{ id: string }> {
+  change(id: string, seller: SellerByHandDto, seen: number): Promise<{ id: string }> {
     return this.database.write<{ id: string }>(() => {
       const before = this.hand.seller(id);
+      refuseStale(`What ${before.name} asks`, seen, before.version, () => this.market.sellers().find((row) => row.id === id));
       refuseFault(seller);
       this.do(
         `Changed the terms of ${before.name}`,
@@ -205,7 +206,7 @@ function refuseFault(seller: SellerByHandDto): void {
   if (fault) throw new Problem(422, fault.sentence, [fault]);
 }
 
-const rowOf = (seller: SellerByHandDto): Omit<SellerEntity, 'id' | 'duty' | 'reliability'> => ({
+const rowOf = (seller: SellerByHandDto): Omit<SellerEntity, 'id' | 'duty' | 'reliability' | 'version'> => ({
   ...seller,
   postage: seller.postage.map(({ upToG, costMinor }) => ({ upToG, costMinor })),
   kind: seller.thirdParty ? 'workshop' : 'shop',

@@ -40,7 +40,8 @@ export class ByHandStore {
       this.database.table(SellerEntity).delete({ id });
     }
     for (const seller of to.sellers ?? []) {
-      this.database.table(SellerEntity).upsert(seller);
+      const table = this.database.table(SellerEntity);
+      table.upsert({ ...seller, version: (table.first({ id: seller.id })?.version ?? 0) + 1 });
       touch(this.database.table(OfferEntity).find({ where: { seller: seller.id, kind: 'variant' } }));
     }
     if (to.offers?.length) this.database.table(OfferEntity).upsert(...to.offers);

@@ -57,6 +57,7 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
         return {
           ...{ id, name, kind, country, currency, days, trusted, thirdParty },
           ...{ minimumMinor, handlingMinor, postage, freePostageFromMinor, duty, reliability },
+          version: 1,
         };
       }),
     );

@@ -63,6 +63,7 @@ function afterFile(
     kind: isThirdParty ? 'workshop' : 'shop',
     reliability: 1,
     ...before,
+    version: (before?.version ?? 0) + 1,
     ...terms,
     duty: dutyAboveMinor === null ? null : { aboveMinor: dutyAboveMinor, percent: dutyPercent, feeMinor: dutyFeeMinor },
     trusted: trusted === 'yes',

@@ -16,7 +16,10 @@ function put(rows: readonly TurnedRow[], connection: Connection, today: string):
   const [sellers, offers, rates] = [of('seller'), of('offer'), of('rate')];
   const tables = tablesOf(connection);
   const [ofSellers, ofRates] = [tables.table(SellerEntity), tables.table(RateEntity)];
-  for (const { to } of sellers) if (to) ofSellers.upsert(ofSellers.rowOf(to));
+  for (const { to } of sellers) {
+    const row = to && ofSellers.rowOf(to, 'id');
+    if (row) ofSellers.upsert({ ...row, version: (ofSellers.first({ id: row.id })?.version ?? 0) + 1 });
+  }
   putOffers(offers, connection, today);
   for (const { key, to, from } of sellers) if (!to) removeSeller(key, from, connection);
   for (const { key, to } of rates) {

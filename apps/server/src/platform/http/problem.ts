@@ -11,7 +11,7 @@ export interface ProblemBody {
 }
 
 /** 507 is said of a disk that is full; every other 5xx is a defect and never thrown on purpose. */
-export type ProblemStatus = 400 | 403 | 404 | 408 | 409 | 413 | 415 | 422 | 429 | 507;
+export type ProblemStatus = 400 | 403 | 404 | 408 | 409 | 413 | 415 | 422 | 428 | 429 | 507;
 
 /** A refusal with a sentence. */
 export class Problem extends HttpException {
@@ -30,8 +30,3 @@ export class Conflict extends HttpException {
 
 export const notFound = (kind: string, id: string): Problem =>
   new Problem(404, `There is no ${kind} ${quoted(id)}. It may have been removed; go back and choose again.`);
-
-/** Refuses a write that saw an older version than the one that stands. A write that names none is let through. */
-export function refuseStale(what: string, seen: number | undefined, stands: number, current: () => unknown): void {
-  if (seen !== undefined && seen !== stands) throw new Conflict(what, current());
-}

@@ -18,6 +18,7 @@ import { LineUps1765700000000 } from './0017-line-ups.js';
 import { WhoBuilt1765800000000 } from './0018-who-built.js';
 import { Slices1765900000000 } from './0019-slices.js';
 import { Runs1766000000000 } from './0020-runs.js';
+import { SellerVersions1766100000000 } from './0021-seller-versions.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -41,4 +42,5 @@ export const MIGRATIONS = [
   WhoBuilt1765800000000,
   Slices1765900000000,
   Runs1766000000000,
+  SellerVersions1766100000000,
 ];

@@ -42,7 +42,9 @@ function Fields({ seller, onKept }: Pick<SellerSheetProps, 'seller' | 'onKept'>)
     if ('fault' in read) return;
     try {
       const sellerByHandDto = read.seller;
-      const { id } = await (seller ? change({ id: seller.id, sellerByHandDto }) : add({ sellerByHandDto })).unwrap();
+      const { id } = await (
+        seller ? change({ id: seller.id, version: seller.version, sellerByHandDto }) : add({ sellerByHandDto })
+      ).unwrap();
       tell.success(seller ? 'Terms kept.' : `${read.seller.name} added.`);
       onKept(id);
     } catch (error) {
