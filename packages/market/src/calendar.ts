@@ -19,7 +19,7 @@ export interface WorldDays {
 
 /**
  * @param opened ISO day the market opened on
- * @example worldDays('2030-02-28').numberOf('2030-03-01') // one more than on the day it opened
+ * For example: worldDays('2030-02-28').numberOf('2030-03-01') is one more than on the day it opened.
  */
 export function worldDays(opened: string): WorldDays {
   const ahead = dayNumber(opened) - OPENING;

@@ -81,7 +81,7 @@ const LOWER_BODY: readonly Position[] = ['hips', 'leg.L', 'leg.R'];
 /**
  * The positions a part really takes up when it fills `filled`: a one-piece lower body takes hips and both legs too.
  *
- * @example occupied(['lower']) // Set { lower, hips, leg.L, leg.R }
+ * @example occupied(['lower']) // new Set(['lower', 'hips', 'leg.L', 'leg.R'])
  */
 export function occupied(filled: readonly Position[]): ReadonlySet<Position> {
   const all = new Set<Position>(filled);

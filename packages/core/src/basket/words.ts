@@ -31,7 +31,7 @@ function ruleWords(fact: RuleFact, currency: string): string {
 /**
  * What shapes a plan, in a sentence. Names are put where they belong, and nowhere else: a seller may be called "days".
  *
- * @example reasonWords({ kind: 'only seller', seller: 's-1', variant: 'cape' }, names) // 'Only Tin Drawer sells Cape in raven.'
+ * For example: reasonWords({ kind: 'only seller', seller: 's-1', variant: 'cape' }, names) gives 'Only Tin Drawer sells Cape in raven.'.
  */
 export function reasonWords(reason: Reason, { currency, part, seller }: PlanNames): string {
   const inAll = (minor: number): string => money(minor, currency);

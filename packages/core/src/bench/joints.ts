@@ -44,7 +44,7 @@ const SEATS: Readonly<Partial<Record<Position, readonly Position[]>>> = {
  * The part of a body that another one sits on: with it off, the other comes off too, unless it was taken off before. Null for what sits on
  * nothing there. What is built up in a hand sits on what was built before it.
  *
- * @example the head of a figure with a cape // the cape; without one // the torso
+ * For example: the head of a figure with a cape gives the cape; without one gives the torso.
  */
 export function seatOf(part: BodyPart, body: readonly BodyPart[]): BodyPart | null {
   const place = part.place ?? 0;

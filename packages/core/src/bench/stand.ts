@@ -11,7 +11,7 @@ export function whereAfter(steps: readonly Pick<BenchStep, 'moves'>[]): Readonly
 /**
  * What stands on the bench as one copy after some steps: the pieces put on it, and what was on it before and was not taken off.
  *
- * @example after a step that puts on the legs // the legs
+ * For example: after a step that puts on the legs gives the legs.
  */
 export function standsAfter(
   steps: readonly Pick<BenchStep, 'moves'>[],

@@ -23,7 +23,7 @@ const PLAIN = { moves: [], hint: null, cautions: [], alteration: null, figure: n
  * must come off, and close them again; alter; build figure by figure from the feet up, copies together; look. A figure that is built otherwise
  * is one of the bodies and becomes its copy: only what differs is touched.
  *
- * @example a loose figure of six parts in two drawers // two fetches, six parts put on, one look
+ * For example: a loose figure of six parts in two drawers gives two fetches, six parts put on, one look.
  */
 export function benchSteps({ copies, bodies }: BenchWork, catalogue: Catalogue, worth: BenchWorth): readonly BenchStep[] {
   const nameOf = namesFrom(catalogue);

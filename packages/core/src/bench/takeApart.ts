@@ -27,7 +27,7 @@ export interface PuttingBack {
  *
  * @param targets the figures that are built, with the pieces they take
  * @returns what comes off, what of it goes back, and what is left standing: each part that sits on nothing with what is still on it
- * @example only the cape of a figure is wanted // the head comes off, then the cape; the head goes back
+ * For example: only the cape of a figure is wanted gives the head comes off, then the cape; the head goes back.
  */
 export function takeApart(
   body: readonly BodyPart[],

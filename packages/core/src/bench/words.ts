@@ -17,7 +17,7 @@ export const otherSide = (position: Position): string | null =>
 /**
  * Names with how many of each, once, from the top of a figure down.
  *
- * @example countedNames([leftHand, rightHand], nameOf) // ['2 × Mitten hand in umber']
+ * For example: countedNames([leftHand, rightHand], nameOf) gives ['2 × Mitten hand in umber'].
  */
 export function countedNames(parts: readonly BodyPart[], nameOf: NameOf): readonly string[] {
   const counts = new Map<string, number>();
@@ -49,7 +49,7 @@ const RIDERS: Readonly<Record<string, string>> = {
 /**
  * What comes along on a part, in words: each kind once.
  *
- * @example ridersIn([hand, letter]) // ['its hands', 'what it holds']
+ * For example: ridersIn([hand, letter]) gives ['its hands', 'what it holds'].
  */
 export const ridersIn = (parts: readonly BodyPart[]): readonly string[] => [
   ...new Set(parts.map(({ position }) => RIDERS[position.split('.')[0] ?? ''] ?? `its ${positionName(position).toLowerCase()}`)),

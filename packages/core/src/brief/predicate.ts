@@ -55,7 +55,7 @@ function vocabularyOf(catalogue: Catalogue): Vocabulary {
  * Reads a sentence into conditions, clause by clause: commas and "and" part them, filler words and names of parts fall away. What
  * names nothing known is in `unknown`, for the person to see; never throws. Kept per catalogue, as a ranking asks thousands of times.
  *
- * @example readPredicate('any head with brown brows and a calm face', catalogue) // motif brows in brown; mood calm
+ * For example: readPredicate('any head with brown brows and a calm face', catalogue) gives motif brows in brown; mood calm.
  */
 export function readPredicate(sentence: string, catalogue: Catalogue): Predicate {
   const vocabulary = vocabularyOf(catalogue);

@@ -5,7 +5,7 @@ import type { CatalogueData, Motif, Mould, OfficialFigure, Print, Variant } from
 /**
  * The parts one official figure is taken to pieces into: variant id to how many of it.
  *
- * @example a figure with two left-and-right alike arms gives { arm → 2, … }
+ * For example: a figure with two left-and-right alike arms gives { arm → 2, … }.
  */
 export function piecesOf(figure: OfficialFigure): ReadonlyMap<string, number> {
   const pieces = new Map<string, number>();

@@ -5,7 +5,7 @@ import type { YieldKind } from './entries.js';
  * The name of a thing that can be bought, as lists show it and searches look through it: a part's own, or what it is bought as. What
  * the catalogue does not have goes by its number.
  *
- * @example itemName({ kind: 'figure', item: 'LR-05-a' }, catalogue) // 'Judge, whole figure (LR-05-a)'
+ * For example: itemName({ kind: 'figure', item: 'LR-05-a' }, catalogue) gives 'Judge, whole figure (LR-05-a)'.
  */
 export function itemName({ kind, item }: { readonly kind: YieldKind; readonly item: string }, catalogue: Catalogue): string {
   const { sources, officialFigures, bundles } = catalogue.data;

@@ -76,7 +76,7 @@ export class Explosion {
  * The first circle of sources that yield each other, as ids from one to itself again; null when there is none. Depth first, each source
  * cleared once: time grows with the number of yields.
  *
- * @example sources a → b → a give ['a', 'b', 'a']
+ * For example: sources a → b → a give ['a', 'b', 'a'].
  */
 export function yieldCycle(sources: readonly Pick<Source, 'id' | 'yields'>[]): readonly string[] | null {
   const inside = new Map(

@@ -83,7 +83,7 @@ export function readDifference(deltaE: number): ColourReading {
 /**
  * How well a colour answers a wanted one, 0 to 1: 1 up to ΔE 2.3, then linearly down to 0 at ΔE 30.
  *
- * @example colourAnswer(16.15) // 0.5: half way between 2.3 and 30
+ * @example colourAnswer(16.15) // 0.5
  */
 export function colourAnswer(deltaE: number): number {
   return Math.min(1, Math.max(0, 1 - (deltaE - 2.3) / (30 - 2.3)));

@@ -43,7 +43,7 @@ const hexOf = (rgb: readonly number[]): string =>
  * Averages a disc of a picture in linear light, as the eye does when it steps back: averaging encoded bytes would come out too dark.
  * Pixels under half opacity are left out; null when none is left. `x`, `y` and `radius` in pixels of the picture, from its top left.
  *
- * @example black and white half and half give #BCBCBC, not #808080
+ * For example: black and white half and half give #BCBCBC, not #808080.
  */
 export function samplePatch(raster: Raster, x: number, y: number, radius: number): Patch | null {
   const step = Math.max(1, Math.ceil(Math.sqrt((Math.PI * radius * radius) / MOST_PIXELS)));

@@ -30,7 +30,7 @@ export const problemOfCopies = (input: ErrandInput, copies: number): BasketProbl
 /**
  * What is paid for a plan and what it leaves short, as a point after the ones before; `marginalMinor` in whole minor units.
  *
- * @example 3 copies for 900 after 1 for 400: each further copy costs 250
+ * For example: 3 copies for 900 after 1 for 400: each further copy costs 250.
  */
 export function copiesPoint(copies: number, plan: BasketPlan, before: CopiesPoint | undefined): CopiesPoint {
   const short = plan.short.reduce((all, row) => all + row.quantity, 0);
@@ -43,7 +43,7 @@ export function copiesPoint(copies: number, plan: BasketPlan, before: CopiesPoin
  * for each part they yield. Need by need: a part two needs compete for counts for both, so there may be fewer. Infinity when
  * nothing is wanted.
  *
- * @example 14 arms, of which a copy wants two, and 12 hats: 7
+ * For example: 14 arms, of which a copy wants two, and 12 hats: 7.
  */
 function copiesBound(input: ErrandInput): number {
   const problem = basketFor(input);

@@ -3,7 +3,7 @@ import type { Look } from '../figure/index.js';
 /**
  * How many of each variant `copies` of a look need: its multiset of parts, multiplied.
  *
- * @example two alike arms and a head, 3 copies // Map { arm → 6, head → 3 }
+ * For example: two alike arms and a head, 3 copies gives Map { arm → 6, head → 3 }.
  */
 export function demand(look: Look, copies: number): ReadonlyMap<string, number> {
   const wanted = new Map<string, number>();

@@ -11,7 +11,7 @@ export const pricesOf = (problem: BasketProblem): ReadonlyMap<string, number> =>
  * to the cent, so that the lines sum to what is paid for the parcel. What a line costs
  * of which nothing is used is a charge on the others too.
  *
- * @example charges of 300 on lines of 10 and 90 give lines of 40 and 360
+ * For example: charges of 300 on lines of 10 and 90 give lines of 40 and 360.
  */
 export function lineTotals(
   { lines, postageMinor, handlingMinor, dutyMinor }: Parcel,

@@ -14,7 +14,7 @@ export interface Standing {
  * The figures that can stand with what a plan gets: those that need nothing scarce first, then copy by copy as far as the scarce parts
  * go. Looks of a group share their parts, and a group counts as its looks.
  *
- * @example 12 copies, and heads for 7 // 7 of 12 complete, 5 heads lacking
+ * For example: 12 copies, and heads for 7 gives 7 of 12 complete, 5 heads lacking.
  */
 export function standingOf(lines: readonly ErrandLine[], { needs }: BasketProblem, plan: Pick<BasketPlan, 'short'>): Standing {
   const variants = new Map(needs.map((need) => [need.id, variantBehind(need.options[0]?.variant ?? need.id)]));

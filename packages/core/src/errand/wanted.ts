@@ -15,7 +15,7 @@ export interface SellerShare {
  * Tells who has most of what is needed. Parts are added one after the other, each with who offers it: a whole market need not be at
  * hand at once.
  *
- * @example 3 needed, one seller with 2 at 50: 1 part, 2 pieces, 100
+ * For example: 3 needed, one seller with 2 at 50: 1 part, 2 pieces, 100.
  */
 export class WantedTally {
   private readonly shares = new Map<string, SellerShare>();

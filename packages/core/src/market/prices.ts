@@ -60,7 +60,7 @@ const OLD_PRICE_DAYS = 60;
 /**
  * Is a price seen on `seenOn` more than 60 days old on `today`? Both ISO days.
  *
- * @example isOldPrice('2026-01-01', '2026-03-02') // false: 60 days, not more
+ * @example isOldPrice('2026-01-01', '2026-03-02') // false
  */
 export const isOldPrice = (seenOn: string, today: string): boolean => daysBetween(seenOn, today) > OLD_PRICE_DAYS;
 
@@ -80,7 +80,7 @@ export interface LookCost {
  * in minor units. A look that wears a part twice uses two of what is owned; what is owned is used once, and not for every copy anew. An
  * estimate without the postage an errand works out.
  *
- * @example a hat at 100, one of it owned: 2 copies cost 100, 3 copies 200
+ * For example: a hat at 100, one of it owned: 2 copies cost 100, 3 copies 200.
  */
 export function lookCost(look: Look, supply: Supply, name: (variantId: string) => string, copies = 1): LookCost {
   const terms: { label: string; value: number }[] = [];

@@ -18,7 +18,7 @@ export interface SupplyStep {
  * What the next unit costs as one buys on: offers with stock by rising landed price in minor units, with the running number of units.
  * Equal prices go by seller.
  *
- * @example offers of 2 at 100 and 3 at 150 // upTo 2 at 100, upTo 5 at 150
+ * For example: offers of 2 at 100 and 3 at 150 gives upTo 2 at 100, upTo 5 at 150.
  */
 export function supplyCurve(offers: readonly SuppliedOffer[]): readonly SupplyStep[] {
   let upTo = 0;

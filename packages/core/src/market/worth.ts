@@ -30,7 +30,7 @@ export interface FigureWorth {
  * What counted pieces are worth together: those of a figure, a source taken to pieces, a bundle. Money in minor units; `shares` sum to 1
  * over what is sold, and what nobody sells is listed and counted in no sum.
  *
- * @example a head at 300 and two arms at 50 each // 400 piece by piece; shares 0.75 and 0.25
+ * For example: a head at 300 and two arms at 50 each gives 400 piece by piece; shares 0.75 and 0.25.
  */
 export function worthOfPieces(
   pieces: ReadonlyMap<string, number>,

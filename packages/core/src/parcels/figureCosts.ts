@@ -17,7 +17,7 @@ export interface RealCost {
  * cost, so that nothing is counted twice and a lot that is all dealt out sums to what was paid for it, to the cent.
  *
  * @param costs what each piece of a lot cost, in minor units; a lot that is not there has no known price
- * @example three pieces at 34, 33, 33 of which one figure gets two // 67, and 33 is left for the next
+ * For example: three pieces at 34, 33, 33 of which one figure gets two gives 67, and 33 is left for the next.
  */
 export function realCosts(shares: readonly LotShare[], costs: ReadonlyMap<number, readonly number[]>): ReadonlyMap<string, RealCost> {
   const dealt = new Map<number, number>();

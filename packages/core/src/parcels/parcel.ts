@@ -48,7 +48,7 @@ export const costMinor = (lines: readonly ParcelLine[], money: ParcelMoney): num
  * What each piece of a parcel really cost, line by line and piece by piece: all that the parcel cost, shared by price to the cent over the pieces
  * that came or are expected; over all that were ordered when none are. The pieces sum to what the parcel cost.
  *
- * @example two hats at 100 and a coat at 200 with 60 of postage // [[115, 115], [230]]
+ * For example: two hats at 100 and a coat at 200 with 60 of postage gives [[115, 115], [230]].
  */
 export function landedPieces(lines: readonly ParcelLine[], money: ParcelMoney): readonly (readonly number[])[] {
   const kept = lines.map((line) => line.quantity - line.gone);

@@ -29,7 +29,7 @@ const wholeOf = (run: StatedRun): string => JSON.stringify([run.variant, run.con
  * was written out: the very same first, then those in the same place and condition in their order. Runs no row speaks of stay as
  * they are.
  *
- * @example a drawer's 3 arms stated as 4 // replaces; the same 3 stated again // same
+ * For example: a drawer's 3 arms stated as 4 gives replaces; the same 3 stated again gives same.
  */
 export function matchRuns(stated: readonly StatedRun[], known: readonly KnownRun[]): readonly RowMeaning[] {
   const left = new Set(known);

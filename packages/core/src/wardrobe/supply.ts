@@ -41,7 +41,7 @@ export interface OwnedRun {
  * How many of each variant are owned: the one rule that every list, check, price and errand counts by. Loose pieces count,
  * whatever their condition and place; what sits on a donor does not.
  *
- * @example stockOf([{ variant: 'a', quantity: 2 }, { variant: 'a', quantity: 1 }]) // Map { a → 3 }
+ * @example stockOf([{ variant: 'a', quantity: 2 }, { variant: 'a', quantity: 1 }]) // new Map([['a', 3]])
  */
 export function stockOf(runs: Iterable<OwnedRun>): ReadonlyMap<string, number> {
   const stock = new Map<string, number>();
@@ -52,7 +52,7 @@ export function stockOf(runs: Iterable<OwnedRun>): ReadonlyMap<string, number> {
 /**
  * Of what is wanted, how much is owned: never more than is wanted of it.
  *
- * @example ownedOf(new Map([['a', 2]]), new Map([['a', 3]])) // Map { a → 2 }
+ * @example ownedOf(new Map([['a', 2]]), new Map([['a', 3]])) // new Map([['a', 2]])
  */
 export const ownedOf = (wanted: ReadonlyMap<string, number>, stock: ReadonlyMap<string, number>): ReadonlyMap<string, number> =>
   new Map([...wanted].map(([variant, quantity]) => [variant, Math.min(quantity, stock.get(variant) ?? 0)]));

@@ -14,7 +14,7 @@ const NEARNESS = { part: 0, mould: 1, family: 2 } as const;
  * places the one with most of them first.
  *
  * @param runs what lies where, of whichever parts
- * @example a knot in silver, with two knots in chestnut in the tin and a cap in the drawer // the tin, by its mould
+ * For example: a knot in silver, with two knots in chestnut in the tin and a cap in the drawer gives the tin, by its mould.
  */
 export function whereItGoes(
   variant: string,

@@ -27,7 +27,7 @@ export function cellsOf(capacity: number, weights: Float64Array): Cells {
  * that can be gained within a capacity, one option of each row at most. Options that gain nothing are not taken.
  *
  * @param taken receives 1 for each option that is taken, else 0
- * @example two rows of one option, gains [6] and [5], weights [6] and [5], capacity 10: 6
+ * For example: two rows of one option, gains [6] and [5], weights [6] and [5], capacity 10: 6.
  */
 export function fillChoices({ rowFrom }: Choices, { capacity, weights }: Cells, gains: Float64Array, taken: Float64Array): number {
   const rows = rowFrom.length - 1;

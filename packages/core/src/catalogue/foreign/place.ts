@@ -215,7 +215,7 @@ const FAMILY_WORDS: Readonly<Record<ShapeFamily, string>> = {
  * What a part is, from its name and its kind in words: the name's own words go before those of its kind. `as` says what its kind was
  * decided to be. Null for what no word tells.
  *
- * @example placeByWords('Long wavy ponytail', 'Hair') // hair, length 3, tied tail, texture wavy
+ * For example: placeByWords('Long wavy ponytail', 'Hair') gives hair, length 3, tied tail, texture wavy.
  */
 export function placeByWords(name: string, category: string, as?: ShapeFamily): Placed | null {
   const said = `${name} `.toLowerCase();

@@ -13,7 +13,7 @@ const STANDING = ['hips', 'lower', 'waist', 'torso', 'head'];
  * Standing height in mm, without headgear, term by term: legs + waist + torso + neck stack + head + what is under the feet. Feet count
  * once, at the higher of the two.
  *
- * @example 13.0 (legs) + 12.6 (torso) + 8.8 (head) = 34.4 mm, an adult
+ * For example: 13.0 (legs) + 12.6 (torso) + 8.8 (head) = 34.4 mm, an adult.
  */
 export function standingHeight(worn: readonly Worn[]): Explained {
   const terms = worn
@@ -29,7 +29,7 @@ export function standingHeight(worn: readonly Worn[]): Explained {
  * Height of the body in mm: standing height without the neck stack. What is compared with an age band or a neighbour is this: nobody
  * calls a man tall for his scarf (anatomy, *Height*).
  *
- * @example 13.0 (legs) + 1.4 (scarf) + 12.6 (torso) + 8.8 (head) stands 35.8 mm high, and its body is 34.4
+ * For example: 13.0 (legs) + 1.4 (scarf) + 12.6 (torso) + 8.8 (head) stands 35.8 mm high, and its body is 34.4.
  */
 export const bodyHeight = (worn: readonly Worn[]): Explained => standingHeight(worn.filter((item) => !isNeckOnly(item)));
 

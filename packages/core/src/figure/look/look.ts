@@ -73,7 +73,7 @@ export const spotOf = (part: Pick<LookPart, 'position' | 'place'>): string =>
 /**
  * The positions a mould fills when anchored at `position`, or null when it does not go there. Anything can be built with.
  *
- * @example fillingAt(cowl, 'headgear') // ['headgear', 'neck.1']
+ * For example: fillingAt(cowl, 'headgear') gives ['headgear', 'neck.1'].
  */
 export function fillingAt(mould: Mould, position: Position): readonly Position[] | null {
   if (position === 'built') return BUILT;

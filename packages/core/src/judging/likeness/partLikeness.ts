@@ -49,7 +49,7 @@ export const partLikenessOf = (shape: number, colours: number, motifs: number): 
 /**
  * How like one part another is, 0 to 1: mould descriptors 0.4, colours 0.35, motifs 0.25 (calculations, *Candidates*).
  *
- * @example partLikeness(bob in raven, bob in soot) // shape 1, motifs 1, colours nearly 1
+ * For example: partLikeness(bob in raven, bob in soot) gives shape 1, motifs 1, colours nearly 1.
  */
 export const partLikeness = (a: Variant, b: Variant, catalogue: Catalogue): number =>
   partLikenessOf(

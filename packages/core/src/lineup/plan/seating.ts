@@ -17,7 +17,7 @@ export interface Sitter {
  * Two change places: each goes where the other was, also where that is nowhere or nobody was there. Somebody may have a place in several
  * seatings, but in none of them two: a place that would be the second is left.
  *
- * @example bow: Ibbe, stern: Marta, and the two change places // bow: Marta, stern: Ibbe
+ * For example: bow: Ibbe, stern: Marta, and the two change places gives bow: Marta, stern: Ibbe.
  */
 export function placesChanged(seatings: LineUpPlan['seatings'], one: Sitter, other: Sitter): LineUpPlan['seatings'] {
   const moves = [

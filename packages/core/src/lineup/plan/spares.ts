@@ -10,7 +10,7 @@ interface Provided {
 /**
  * How many of each part are wanted beside the looks: so many for each copy of the figures a spare is for, or once for the line-up.
  *
- * @example two oars a rower, three rowers; one lantern over // Map { oar → 6, lantern → 1 }
+ * For example: two oars a rower, three rowers; one lantern over gives Map { oar → 6, lantern → 1 }.
  */
 export function sparesOf({ spares }: Pick<LineUpPlan, 'spares'>, figures: readonly Provided[]): ReadonlyMap<string, number> {
   const wanted = new Map<string, number>();

@@ -74,7 +74,7 @@ function root(s: number, c: number, from: number, precision: number): number {
  * always, has a finite strength. Standard errors come from the information at the maximum, ν held.
  *
  * @param priorSd the standard deviation of the prior, in θ; large for next to none
- * @example a chosen 3 times before b, b once before a, hardly any prior // θ of a and b differ by ln 3 = 1.0986
+ * For example: a chosen 3 times before b, b once before a, hardly any prior gives θ of a and b differ by ln 3 = 1.0986.
  */
 export function strengthsOf(items: readonly string[], choices: readonly PairChoice[], priorSd = PRIOR_SD): Strengths {
   const pairs = pairsOf(items, choices);

@@ -34,7 +34,7 @@ export function spreadKinds(kinds: number, places: number, isApart: boolean, see
 /**
  * A row of kinds, each as often as it is counted, spread along it: who is farthest behind its share comes next.
  *
- * @example arranged([4, 1]) // [0, 0, 1, 0, 0]
+ * @example arranged([4, 1]) // [0, 1, 0, 0, 0]
  */
 export function arranged(counts: readonly number[]): readonly number[] {
   const total = counts.reduce((all, count) => all + count, 0);

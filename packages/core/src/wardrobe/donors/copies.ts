@@ -22,7 +22,7 @@ const MOST_STEPS = 60_000;
  * bound takes parts that no yielder has two of together: each needs copies of its own.
  *
  * @param wanted how many of each part
- * @example a hat and a coat on one figure, a hat alone on another // one copy of the first
+ * For example: a hat and a coat on one figure, a hat alone on another gives one copy of the first.
  */
 export function leastCopies(wanted: ReadonlyMap<string, number>, yielders: readonly Yielder[]): LeastCopies {
   const useful = yielders

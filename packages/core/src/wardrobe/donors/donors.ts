@@ -63,7 +63,7 @@ export interface DonorChoice {
  * What a donor loses in worth when one piece of a part comes off it: one that is complete may be worth more whole than in pieces, and is
  * no longer whole afterwards. Never less than none.
  *
- * @example a figure at 900 whole and 600 in pieces loses a hat at 200: 900 − 400 = 500; one with a hole already loses the 200
+ * For example: a figure at 900 whole and 600 in pieces loses a hat at 200: 900 − 400 = 500; one with a hole already loses the 200.
  */
 export function lossOf({ holds, isComplete, wholeMinor }: DonorChoice, variant: string, pieceMinor: (variant: string) => number): number {
   const { inPiecesMinor, wholeMinor: whole } = worthOfDonor(holds, isComplete, wholeMinor, pieceMinor);

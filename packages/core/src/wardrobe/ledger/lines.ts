@@ -15,7 +15,7 @@ const MOST = 10_000;
  * Reads lines such as "3 HA-118 woad" or "2x TO-401·chalk·deck-collar": how many, a mould by its number and colours by their names in
  * their order, or a part by its own number. A line without a count is one piece. Empty lines are passed over.
  *
- * @example readLines('3 HA-118 raven', catalogue) // [{ quantity: 3, variant: 'HA-118·raven', … }]
+ * For example: readLines('3 HA-118 raven', catalogue) gives [{ quantity: 3, variant: 'HA-118·raven', … }].
  */
 export const readLines = (text: string, catalogue: Catalogue): readonly TypedLine[] =>
   text

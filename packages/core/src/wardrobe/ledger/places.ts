@@ -61,7 +61,7 @@ export const readPath = (text: string): readonly string[] =>
 /**
  * The places themselves from the outermost to this one; a place that stands in a circle is told once.
  *
- * @example pathOf(drawer, byId) // [room, cabinet, drawer]
+ * For example: pathOf(drawer, byId) gives [room, cabinet, drawer].
  */
 export function pathOf(id: string, byId: ReadonlyMap<string, Place>): readonly Place[] {
   const path: Place[] = [];

@@ -35,7 +35,7 @@ const STRICTNESS: Readonly<Record<Takes, number>> = { anything: 0, unflawed: 1, 
  * the strictest wants, and as early as the first of them.
  *
  * @param isSeen is a part in sight where a figure wears it: what is not may be flawed
- * @example two looks of a group with the same hat // one claim for one hat, of both
+ * For example: two looks of a group with the same hat gives one claim for one hat, of both.
  */
 export function claimsOf(
   members: readonly Claimant[],

@@ -82,7 +82,7 @@ const leastStrictFirst = (a: Claim, b: Claim): number => LEAST_GRADE[a.takes] - 
  *
  * @param claims all that is wanted of the part
  * @param runs all pieces of the part that could serve
- * @example one piece, wanted by a figure due in May and by one due in June // the one due in May gets it
+ * For example: one piece, wanted by a figure due in May and by one due in June gives the one due in May gets it.
  */
 export function serve(claims: readonly Claim[], runs: readonly ServingRun[], pins: readonly Pin[] = []): Served {
   const serving = new Serving(claims, runs);
