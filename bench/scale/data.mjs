@@ -10,7 +10,8 @@ import { CatalogueService } from '../../apps/server/dist/catalogue/index.js';
 import { FiguresStore } from '../../apps/server/dist/figures/index.js';
 import { AdvanceService } from '../../apps/server/dist/market/index.js';
 import { Database } from '../../apps/server/dist/platform/db/index.js';
-import { LedgerRecord } from '../../apps/server/dist/wardrobe/ledger/worker.js';
+import { tablesOf } from '../../apps/server/dist/platform/sqlite/index.js';
+import { LedgerStore } from '../../apps/server/dist/wardrobe/ledger/worker.js';
 import { grown } from '../grown.mjs';
 
 const FULL = { variants: 60_000, offers: 600_000, pieces: 50_000, figures: 2000, lineUps: 100 };
@@ -67,7 +68,7 @@ export async function workspaceOf(folder, share) {
         );
     }
     const at = `${DAY}T00:00:00.000Z`;
-    const ledger = new LedgerRecord((sql) => database.prepare(sql));
+    const ledger = new LedgerStore(tablesOf(database));
     const movements = [];
     for (let i = 0; i < FULL.pieces * share; i += 1) {
       const lot = ledger.addLot({ variant: pick(made).id, condition: pick(['new', 'used', 'worn']), note: '', addedAt: at });

@@ -1,4 +1,4 @@
-export { type Arrangement, LineUpDeeds, type Spots, type Stance } from './arranging/index.js';
+export { type Arrangement, LineUpDeeds, type Stance } from './arranging/index.js';
 export { NoticesService } from './notices/index.js';
 export { FiguresModule } from './figures.module.js';
 export { FiguresService } from './figures.service.js';
@@ -12,5 +12,6 @@ export {
   LineUpDto,
   lookOf,
   LineUpPlanDto,
+  type Spots,
   UniformPartDto,
 } from './record/index.js';

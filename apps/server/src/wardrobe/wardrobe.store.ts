@@ -3,7 +3,7 @@ import type { OwnedRun } from '@outfit/core';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { Database } from '../platform/db/index.js';
 import type { Slice } from '../platform/log/index.js';
-import { entrySlice, LedgerStore, madeSlices } from './ledger/index.js';
+import { entrySlice, LedgerStore, madeSlices } from './ledger/worker.js';
 import { LotEntity, MovementEntity, PieceEntity, RunEntity } from './wardrobe.entities.js';
 
 /** Pieces as they come in. */

@@ -11,7 +11,8 @@ export { promisedOf } from './promised';
 export { isTyping } from './typing';
 export { useUndo } from './sending/undo';
 export { askBeforeLeaving } from './sending/unsaved';
-export { chosenLookOf, useWorkspaceState, type Workspace } from './workspace';
+export type { Workspace } from './workspace';
+export { chosenLookOf, useWorkspaceState } from './useWorkspaceState';
 export {
   lineUpOf,
   useFigure,

@@ -69,7 +69,7 @@ export class ComparedDto {
 }
 
 /** A rule that is set, as a fact. */
-export class RuleFactDto {
+class RuleFactDto {
   @ApiProperty({ enum: ['parcels', 'budget', 'days', 'condition', 'trusted', 'sellers'] }) rule: RuleFact['rule'];
   @ApiProperty({ required: false }) most?: number;
   @ApiProperty({ required: false }) minor?: number;
@@ -78,7 +78,7 @@ export class RuleFactDto {
 }
 
 /** What shapes a plan. Which of the fields are there goes by its kind. */
-export class ReasonDto {
+class ReasonDto {
   @ApiProperty({ enum: REASON_KINDS }) kind: Reason['kind'];
   @ApiProperty({ required: false }) variant?: string;
   @ApiProperty({ required: false }) seller?: string;

@@ -1,6 +1,7 @@
-import type { Brief, LookPart } from '@outfit/core';
+import type { Brief } from '@outfit/core';
 import type { LineUpPlan } from '@outfit/core/lineup';
 import type { Document, Slice, Subject } from '../../platform/log/index.js';
+import type { Spots } from '../record/index.js';
 
 /** What of a figure its line-up can change. Of its brief only the fields that change: what was written since stays. */
 export interface Stance {
@@ -12,9 +13,6 @@ export interface Stance {
   readonly brief?: Partial<Brief>;
   readonly removedAt?: string | null;
 }
-
-/** The parts of a look at some spots; null where there is none. What is worn elsewhere stays. */
-export type Spots = Readonly<Record<string, LookPart | null>>;
 
 /**
  * What of line-ups and of who stands in them a deed changed, before or after it: the history keeps that and no more.

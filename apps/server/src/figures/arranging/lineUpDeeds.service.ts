@@ -1,11 +1,11 @@
 import { Injectable } from '@nestjs/common';
-import { type Brief, completeBrief, type Look, spotOf } from '@outfit/core';
+import { type Brief, completeBrief, spotOf } from '@outfit/core';
 import { Database } from '../../platform/db/index.js';
 import { HistoryService } from '../../platform/history/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
-import { FiguresStore, lookColumns, lookOf } from '../record/index.js';
-import { type Arrangement, slicesOf, type Spots, type Stance } from './arrangement.js';
+import { dressed, FiguresStore, lookColumns, lookOf, type Spots } from '../record/index.js';
+import { type Arrangement, slicesOf, type Stance } from './arrangement.js';
 
 /**
  * Deeds that are done to a line-up as a whole: what it keeps, who stands how, and what that does to briefs and looks. One deed is one
@@ -63,14 +63,6 @@ export class LineUpDeeds {
       }),
     };
   }
-}
-
-/** A look with other parts at some spots, where they were worn before. What is worn elsewhere stays. */
-export function dressed(look: Look, spots: Spots): Look {
-  const parts = look.parts.flatMap((part) => (spotOf(part) in spots ? (spots[spotOf(part)] ?? []) : part));
-  const worn = new Set(look.parts.map(spotOf));
-  const more = Object.entries(spots).flatMap(([spot, part]) => (part && !worn.has(spot) ? [part] : []));
-  return { ...look, parts: [...parts, ...more] };
 }
 
 const mapped = <A, B>(all: Readonly<Record<string, A>>, to: (key: string, value: A) => B): Readonly<Record<string, B>> =>

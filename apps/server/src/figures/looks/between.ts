@@ -1,6 +1,6 @@
 import { type Look, type LookPart, spotOf } from '@outfit/core';
 import { type Document, patched, type Slice } from '../../platform/log/index.js';
-import { dressed, type Spots } from '../arranging/index.js';
+import { dressed, type Spots } from '../record/index.js';
 
 type Spotted = Readonly<Record<string, LookPart | null>>;
 

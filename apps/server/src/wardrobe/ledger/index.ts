@@ -1,7 +1,7 @@
 export { Ledger } from './ledger.js';
 export { EntryDto, PiecePinDto } from './ledger.dto.js';
 export { LedgerController } from './ledger.controller.js';
-export { LedgerStore, NO_PLACE, type PlaceRow } from './ledger.store.js';
+export { NO_PLACE, type PlaceRow } from './ledger.store.js';
 export { PieceDeeds } from './pieceDeeds.service.js';
 export { PlacesService } from './places.service.js';
-export { entrySlice, madeSlices } from './slices.js';
+export { madeSlices } from './slices.js';

@@ -7,10 +7,7 @@ import { LineUpPicker, Photographs, SmallPart } from '@/parts';
 import { attempt, Button, Choice, Empty, plural, tell, useAddress } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { IdeaSheet } from './IdeaSheet';
-
-export const plainIdea = ({ kind, title, words, who, heardAt, parts, votes, state, reason }: IdeaDto): NewIdeaDto => ({
-  ...{ kind, title, words, who, heardAt, parts: [...parts], votes, state, reason },
-});
+import { plainIdea } from './plainIdea';
 
 /** Suggestions with their credit, their votes and what became of them. */
 export function IdeaList({ ideas }: { readonly ideas: readonly IdeaDto[] }) {

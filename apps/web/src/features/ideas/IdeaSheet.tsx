@@ -4,7 +4,7 @@ import { type IdeaDto, type NewIdeaDto, useAddIdeaMutation, useChangeIdeaMutatio
 import { PartPicker, SmallPart } from '@/parts';
 import { attempt, Button, Chips, Input, Label, Sheet, TextArea } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import { plainIdea } from './IdeaList';
+import { plainIdea } from './plainIdea';
 
 const BLANK: NewIdeaDto = { kind: 'figure', title: '', words: '', who: '', heardAt: '', parts: [], votes: 0, state: 'heard', reason: '' };
 

@@ -12,6 +12,7 @@ import { Panel } from './panel/Panel';
 import { Stage } from './stage/Stage';
 import { useSelection } from './useSelection';
 import { usePromised, useTold } from './useTold';
+import type { WayProps } from './wayProps';
 
 /** What shows a line-up in each way but the first, which is there at once. */
 const OTHERS: Readonly<Record<Exclude<Way, 'stage'>, ComponentType<WayProps>>> = {
@@ -61,14 +62,6 @@ function LineUp({ lineUp, way }: { readonly lineUp: LineUpDto; readonly way: (ty
       </div>
     </div>
   );
-}
-
-/** What every way of looking is given. */
-export interface WayProps {
-  readonly lineUp: LineUpDto;
-  readonly judged: readonly Judged[];
-  readonly told: ReturnType<typeof useTold>;
-  readonly selection: ReturnType<typeof useSelection>;
 }
 
 function other(way: Exclude<Way, 'stage'>, props: WayProps) {

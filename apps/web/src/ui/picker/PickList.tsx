@@ -1,6 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { type KeyboardEvent, useEffect, useId, useMemo, useRef, useState } from 'react';
-import type { Pick, PickerProps } from './Picker';
+import type { Pick, PickerProps } from './pick';
 import { saying } from './saying';
 
 const ROW_PX = { plain: 32, pictured: 46 } as const;

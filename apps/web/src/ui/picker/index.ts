@@ -1,1 +1,2 @@
-export { type Pick, Picker } from './Picker';
+export type { Pick } from './pick';
+export { Picker } from './Picker';

@@ -1,4 +1,4 @@
-import type { Pick } from './Picker';
+import type { Pick } from './pick';
 
 const plain = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
 

@@ -3,7 +3,7 @@ import { mayShare } from '@outfit/core/lineup';
 import { useRef } from 'react';
 import { type FigureDto, type LineUpDto, useReadLineUpQuery, useReadPromisesQuery } from '@/api';
 import { type Promised, promisedOf } from '../promised';
-import { chosenLookOf } from '../workspace';
+import { chosenLookOf } from '../useWorkspaceState';
 
 let known: { readonly lineUp: LineUpDto; readonly promised: Promised | null; readonly companies: Companies } | null = null;
 

@@ -3,7 +3,8 @@ import { useEffect, useMemo, useState } from 'react';
 import { type FigureDto, type LineUpDto, useReadPromisesQuery } from '@/api';
 import { companiesOf } from './company';
 import { promisedOf, workspaceFor } from '../promised';
-import { chosenLookOf, type Workspace } from '../workspace';
+import { chosenLookOf } from '../useWorkspaceState';
+import type { Workspace } from '../workspace';
 import { useWorkspace } from '../WorkspaceContext';
 
 /** Judging sixty figures takes longer than a frame: it is left off after so long, and gone on with in the next. */

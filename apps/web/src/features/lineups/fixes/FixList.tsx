@@ -6,7 +6,7 @@ import { useEditLookMutation } from '@/api';
 import { PartPicture } from '@/parts';
 import { AXIS, attempt, Button, Chart, CHART, plural, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import type { WayProps } from '../LineUpPage';
+import type { WayProps } from '../wayProps';
 import { costWords } from './costWords';
 import { type FigureFix, useFixes } from './useFixes';
 

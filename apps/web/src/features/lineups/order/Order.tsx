@@ -2,7 +2,7 @@ import { orderByFaction, rankingOf, shuffledOrder } from '@outfit/core/lineup';
 import { DndContext } from '@dnd-kit/core';
 import { useListChoicesQuery } from '@/api';
 import { Button, useAddress } from '@/ui';
-import type { WayProps } from '../LineUpPage';
+import type { WayProps } from '../wayProps';
 import { newSeed } from '../sheets/PlanSheet';
 import { useOrder, whenDropped } from '../useOrder';
 import { OrderRow } from './OrderRow';

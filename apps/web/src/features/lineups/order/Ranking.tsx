@@ -4,7 +4,7 @@ import { useChoosePairMutation, useImportChoicesMutation, useListChoicesQuery, u
 import { FigurePicture, ImportDialog, UndoButtons } from '@/parts';
 import { attempt, Button, Choice, Empty, Input, plural } from '@/ui';
 import { type Judged, isTyping, useUndo, useWorkspace } from '@/workspace';
-import type { WayProps } from '../LineUpPage';
+import type { WayProps } from '../wayProps';
 
 const KEYS: Readonly<Record<string, Outcome>> = { ArrowLeft: 'first', ArrowRight: 'second', ArrowDown: 'tie', ArrowUp: 'skip' };
 const COLUMNS = [

@@ -1,18 +1,19 @@
 import { money } from '@outfit/core';
 import type { PromisedAndActual } from '@outfit/core/lineup';
-import { type ReactNode, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { costWords } from '../fixes/costWords';
 import { useFixes } from '../fixes/useFixes';
-import type { WayProps } from '../LineUpPage';
+import type { WayProps } from '../wayProps';
 import { AboutSheet } from '../sheets/AboutSheet';
 import { HouseSheet } from '../sheets/HouseSheet';
 import { RolesSheet } from '../sheets/RolesSheet';
 import { SeatsSheet } from '../sheets/SeatsSheet';
 import { VariationsSheet } from '../sheets/VariationsSheet';
 import { pathTo } from '@/parts';
+import { PanelPart } from './PanelPart';
 import { UniformBox } from './UniformBox';
 
 const MOST_FIXES = 4;
@@ -45,7 +46,7 @@ export function Panel({ lineUp, judged, told, selection, promised }: WayProps & 
       className="border-rule bg-sheet flex w-[18.5rem] shrink-0 flex-col border-l max-lg:w-full max-lg:border-t max-lg:border-l-0"
     >
       <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-auto px-4 py-3">
-        <Part title="Together">
+        <PanelPart title="Together">
           {uneven.map(({ name, is, lacking, least, most }) => (
             <p key={name}>
               {name}: {is}, {lacking > 0 ? `${least} wanted` : `at most ${most ?? 0}`}.
@@ -75,9 +76,9 @@ export function Panel({ lineUp, judged, told, selection, promised }: WayProps & 
           )}
           {remarks.length + uneven.length === 0 && <p className="text-pencil">Nothing repeats, nobody stands out.</p>}
           <Palette colours={told.together.palette} />
-        </Part>
+        </PanelPart>
         {best.length > 0 && (
-          <Part title="Most for least" more={<Link to={pathTo(lineUp.id, 'fixes')}>all</Link>}>
+          <PanelPart title="Most for least" more={<Link to={pathTo(lineUp.id, 'fixes')}>all</Link>}>
             <ul>
               {best.map(({ figure, fix }) => (
                 <li key={figure.id} className="border-rule flex items-baseline gap-2 border-b py-1">
@@ -92,11 +93,11 @@ export function Panel({ lineUp, judged, told, selection, promised }: WayProps & 
                 </li>
               ))}
             </ul>
-          </Part>
+          </PanelPart>
         )}
         <UniformBox lineUp={lineUp} judged={judged} selection={selection} />
         {(plan.tokens.length > 0 || plan.builds.length > 0) && (
-          <Part title="In the packs" more={<Link to={pathTo(lineUp.id, 'order')}>see</Link>}>
+          <PanelPart title="In the packs" more={<Link to={pathTo(lineUp.id, 'order')}>see</Link>}>
             {plan.tokens.map(({ id, name, count, mostInOne }) => (
               <p key={id}>
                 {name}: {count} over {Math.max(plan.promised ?? 0, lineUp.figures.length)} packs{mostInOne === 1 && ', never two in one'}.
@@ -107,7 +108,7 @@ export function Panel({ lineUp, judged, told, selection, promised }: WayProps & 
                 {name}: spread over {packs} packs.
               </p>
             ))}
-          </Part>
+          </PanelPart>
         )}
       </div>
       <div className="border-rule flex flex-wrap gap-1.5 border-t px-4 py-2">
@@ -125,18 +126,6 @@ export function Panel({ lineUp, judged, told, selection, promised }: WayProps & 
       <SeatsSheet {...props('seats')} told={told} />
       <VariationsSheet {...props('copies')} />
     </aside>
-  );
-}
-
-export function Part({ title, more, children }: { readonly title: string; readonly more?: ReactNode; readonly children: ReactNode }) {
-  return (
-    <section aria-label={title} className="space-y-1 text-[0.93rem]">
-      <h2 className="flex items-baseline gap-2 text-[1.07rem]">
-        {title}
-        {more !== undefined && <span className="text-lagoon ml-auto font-sans text-[0.87rem] font-normal underline">{more}</span>}
-      </h2>
-      {children}
-    </section>
   );
 }
 

@@ -7,7 +7,7 @@ import { attempt, Button } from '@/ui';
 import { type Judged, useWorkspace } from '@/workspace';
 import { UniformSheet } from '../sheets/UniformSheet';
 import type { Selection } from '../useSelection';
-import { Part } from './Panel';
+import { PanelPart } from './PanelPart';
 
 interface UniformBoxProps {
   readonly lineUp: LineUpDto;
@@ -31,7 +31,7 @@ export function UniformBox({ lineUp, judged, selection }: UniformBoxProps) {
   );
   const others = standings.filter(({ wears }) => wears !== 'worn');
   return (
-    <Part title="Uniform">
+    <PanelPart title="Uniform">
       {plan.uniform.length === 0 ? (
         <p className="text-pencil">Nothing is worn by all of them, or by a faction or role.</p>
       ) : (
@@ -82,7 +82,7 @@ export function UniformBox({ lineUp, judged, selection }: UniformBoxProps) {
       )}
       <Button onClick={() => setOpen(true)}>Change the uniform…</Button>
       {isOpen && <UniformSheet lineUp={lineUp} judged={judged} selection={selection} onClose={() => setOpen(false)} />}
-    </Part>
+    </PanelPart>
   );
 }
 

@@ -5,7 +5,7 @@ import { Minus, Plus } from 'lucide-react';
 import { type KeyboardEvent, useMemo, useRef, useState } from 'react';
 import { Button, Chips, useAddress } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import type { WayProps } from '../LineUpPage';
+import type { WayProps } from '../wayProps';
 import { useOrder, whenDropped } from '../useOrder';
 import { usePlan } from '../usePlan';
 import { Band, EmptyPlace, OpenPlaces, StageGroup } from './ground';

@@ -5,7 +5,7 @@ import { useEnrolFiguresMutation, useReadPromisesQuery, useSetRoleMutation } fro
 import { attempt, Button, Choice, Input, KeptInput, useAddress } from '@/ui';
 import { promisedOf, useWorkspace } from '@/workspace';
 import { FigurePicture } from '@/parts';
-import type { WayProps } from '../LineUpPage';
+import type { WayProps } from '../wayProps';
 import { type Column, COLUMNS, FIRST_COLUMNS, RIGHT, rowsOf, shownRows } from './rows';
 import { saveAsCsv } from './saveAsCsv';
 

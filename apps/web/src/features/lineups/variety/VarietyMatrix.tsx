@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { FigurePicture, SmallPart, Swatch } from '@/parts';
 import { useWorkspace } from '@/workspace';
-import type { WayProps } from '../LineUpPage';
+import type { WayProps } from '../wayProps';
 
 const HEAD_PX = 1.5;
 
