@@ -4,4 +4,3 @@ export { LedgerController } from './ledger.controller.js';
 export { NO_PLACE, type PlaceRow } from './ledger.store.js';
 export { PieceDeeds } from './pieceDeeds.service.js';
 export { PlacesService } from './places.service.js';
-export { madeSlices } from './slices.js';
