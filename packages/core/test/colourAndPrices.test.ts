@@ -2,17 +2,17 @@ import { describe, expect, test } from '@jest/globals';
 import {
   costOfPieces,
   briefFaults,
-  colourAnswer,
   colourDifference,
   demand,
   hexDifference,
   isOldPrice,
-  lookCost,
   landed,
   lowestLanded,
   nearestWorn,
   readDifference,
 } from '../src/index.js';
+import { colourAnswer } from '../src/colour/colour.js';
+import { lookCost } from '../src/market/prices.js';
 import { moodAnswer } from '../src/catalogue/index.js';
 import { BRIEF, CATALOGUE, feature, lookOf, supplyOf } from './fixture.js';
 

@@ -17,4 +17,4 @@ export {
   type Rules,
   type Seller,
 } from './problem/index.js';
-export { type PlanNames, reasonWords } from './words.js';
+export { reasonWords } from './words.js';

@@ -74,7 +74,7 @@ export {
   Vocabulary,
   wordsOf,
 } from './search/index.js';
-export { explode, Explosion, sourcesByVariant, type VariantSource, type VariantYield, yieldCycle } from './sources.js';
+export { explode, Explosion, sourcesByVariant, type VariantSource, type VariantYield } from './sources.js';
 export { type Use, usesOf } from './uses.js';
 export {
   type BesideOutline,
@@ -87,13 +87,11 @@ export {
   readShaping,
   SHAPE_FAMILIES,
   type ShapeFamily,
-  type ShapeMeasures,
   type Shaping,
   writeShaping,
 } from './shaping/index.js';
 export {
   FOREIGN_FIELDS,
-  type ForeignCatalogue,
   type ForeignField,
   type ForeignMapping,
   type ForeignRow,

@@ -14,5 +14,5 @@ export { judge, type Judgement } from './judgement.js';
 export { type Answer, likeness, type Likeness, partLikeness, positionsOf } from './likeness/index.js';
 export { CHECK_IDS, type CheckId, type Mark, type Remedy } from './marks.js';
 export { isFree } from './mending.js';
-export { Companies, type WantElsewhere, type WantsElsewhere } from './company.js';
+export { Companies, type WantElsewhere } from './company.js';
 export { ALONE, type Company, type FaceElsewhere, subject, type Subject } from './subject.js';

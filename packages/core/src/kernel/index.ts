@@ -10,4 +10,4 @@ export { countOf } from './tally.js';
 export { type ChangeKind, type ChangeRow, undoState } from './undo.js';
 export { quoted, textFault, type TextRule } from './text.js';
 export { count, whole, list, mm } from './words.js';
-export { inOneGo, type Steps } from './steps.js';
+export { type Steps } from './steps.js';

@@ -20,7 +20,7 @@ export {
   type LineUpPlan,
   namedIn,
   NO_HOUSE_RULES,
-  PLACE_KINDS,
+  SEATING_KINDS,
   placesChanged,
   planFaults,
   type PlanFault,

@@ -1,18 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  Catalogue,
-  editDistance,
-  FACETS,
-  FacetIndex,
-  FactBook,
-  inOneGo,
-  readQuery,
-  Vocabulary,
-  wordsOf,
-  type Facet,
-  type FacetFilter,
-} from '../../src/index.js';
+import { Catalogue, FACETS, FacetIndex, FactBook, readQuery, Vocabulary, wordsOf, type Facet, type FacetFilter } from '../../src/index.js';
+import { editDistance } from '../../src/kernel/nearest.js';
+import { inOneGo } from '../../src/kernel/steps.js';
 import { DATA } from '../fixture.js';
 
 const catalogue = new Catalogue(DATA);

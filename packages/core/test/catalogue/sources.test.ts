@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { explode, sourcesByVariant, yieldCycle, type CatalogueData, type Source, type Yield } from '../../src/index.js';
+import { explode, sourcesByVariant, type CatalogueData, type Source, type Yield } from '../../src/index.js';
+import { yieldCycle } from '../../src/catalogue/sources.js';
 import { DATA } from '../fixture.js';
 
 const line = (kind: Yield['kind'], item: string, quantity = 1, certainty: Yield['certainty'] = 'sure'): Yield => ({

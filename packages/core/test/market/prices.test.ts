@@ -6,17 +6,17 @@ import {
   offerChanges,
   quantile,
   rarityOf,
-  lookCost,
   rateFor,
-  summarise,
   summariseByCondition,
   supplyCurve,
   trendOf,
   waitOrBuy,
   worthOfPieces,
-  type ListedOffer,
-  type PricePoint,
 } from '../../src/index.js';
+import { lookCost } from '../../src/market/prices.js';
+import { summarise } from '../../src/market/summary.js';
+import type { ListedOffer } from '../../src/market/offerChanges.js';
+import type { PricePoint } from '../../src/market/trend.js';
 
 describe('currencies', () => {
   const rates = [

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { donorFor, lookCost, ownedOf, stockOf, type Supply } from '../../src/index.js';
+import { donorFor, ownedOf, stockOf, type Supply } from '../../src/index.js';
+import { lookCost } from '../../src/market/prices.js';
 
 describe('what is owned', () => {
   test('is every loose piece, run by run', () => {

@@ -7,7 +7,7 @@ import {
   type HouseRules,
   LINE_UP_KINDS,
   type LineUpPlan,
-  PLACE_KINDS,
+  SEATING_KINDS,
   type Prop,
   type Relation,
   RELATION_KINDS,
@@ -80,7 +80,7 @@ const plan: Fields<LineUpPlan> = {
     }),
   ),
   seatings: listOf(
-    entryOf<Seating>({ id: text, name: text, kind: oneOf(PLACE_KINDS), places: listOf(entryOf({ name: text, figure: text })) }),
+    entryOf<Seating>({ id: text, name: text, kind: oneOf(SEATING_KINDS), places: listOf(entryOf({ name: text, figure: text })) }),
   ),
   props: listOf(entryOf<Prop>({ id: text, name: text, variant: text, carriedBy: text })),
   spares,

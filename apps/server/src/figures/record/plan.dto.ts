@@ -7,7 +7,7 @@ import {
   LINE_UP_KINDS,
   type LineUpKind,
   type LineUpPlan,
-  PLACE_KINDS,
+  SEATING_KINDS,
   type Prop,
   type Relation,
   RELATION_KINDS,
@@ -106,7 +106,7 @@ export class PlaceOfDto {
 export class SeatingDto implements Seating {
   @Id('Seats') id: string;
   @Text('Name', NAME) name: string;
-  @OneOf('Kind', PLACE_KINDS) kind: Seating['kind'];
+  @OneOf('Kind', SEATING_KINDS) kind: Seating['kind'];
   @Rows('Places', () => PlaceOfDto, { least: 1, most: 60 }) places: PlaceOfDto[];
 }
 

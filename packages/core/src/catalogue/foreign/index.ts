@@ -1,2 +1,2 @@
 export { FOREIGN_FIELDS, type ForeignField, type ForeignMapping, guessMapping } from './fields.js';
-export { type ForeignCatalogue, type ForeignRow, readForeignRows, type UnplacedKind } from './rows.js';
+export { type ForeignRow, readForeignRows, type UnplacedKind } from './rows.js';

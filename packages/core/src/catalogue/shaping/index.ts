@@ -11,4 +11,4 @@ export {
   type Shaping,
   writeShaping,
 } from './descriptors.js';
-export { measuresOf, type ShapeMeasures } from './measures/index.js';
+export { measuresOf } from './measures/index.js';

@@ -16,7 +16,7 @@ export {
   type LineUpKind,
   type LineUpPlan,
   NO_HOUSE_RULES,
-  PLACE_KINDS,
+  SEATING_KINDS,
   type Prop,
   type Relation,
   RELATION_KINDS,

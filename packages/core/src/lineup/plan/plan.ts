@@ -96,12 +96,12 @@ export interface SharedBuild {
   readonly seed: number;
 }
 
-export const PLACE_KINDS = ['seat', 'spot', 'plate'] as const;
+export const SEATING_KINDS = ['seat', 'spot', 'plate'] as const;
 /** Seats of a vehicle, spots of a scene, studs of a plate; who is on each, empty for nobody. */
 export interface Seating {
   readonly id: string;
   readonly name: string;
-  readonly kind: (typeof PLACE_KINDS)[number];
+  readonly kind: (typeof SEATING_KINDS)[number];
   readonly places: readonly { readonly name: string; readonly figure: string }[];
 }
 

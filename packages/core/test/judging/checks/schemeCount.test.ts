@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { schemeCount } from '../../../src/judging/checks/print/schemeCount.js';
 import { visibleColours } from '../../../src/figure/index.js';
-import { schemeOf, type SchemeColour } from '../../../src/index.js';
+import { schemeOf } from '../../../src/colour/scheme.js';
+import type { SchemeColour } from '../../../src/colour/scheme.js';
 import { CATALOGUE, seen } from '../../fixture.js';
 
 const area = (id: string, areaMm2: number, at: SchemeColour['at'] = ['torso']): SchemeColour => ({

@@ -1,4 +1,4 @@
-import { PLACE_KINDS } from '@outfit/core/lineup';
+import { SEATING_KINDS } from '@outfit/core/lineup';
 import { PartPicker } from '@/parts';
 import { Button, Choice, Input } from '@/ui';
 import { useWorkspace } from '@/workspace';
@@ -43,7 +43,7 @@ export function SeatsSheet({ told, ...props }: SheetOf & { readonly told: Told }
                     aria-label={`Kind of ${seating.name}`}
                     className="!w-28"
                     value={seating.kind}
-                    options={PLACE_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))}
+                    options={SEATING_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))}
                     onChoose={(kind) => set({ ...seating, kind })}
                   />
                   <Button
