@@ -106,3 +106,22 @@ test('rows are written inside a unit of work, and nowhere else', async () => {
   expect(() => table.insert({ id: 'new' })).toThrow('inside a unit of work only');
   expect(await database.write(() => table.update({ id: first?.id ?? '' }, { role: first?.role ?? '' }))).toBe(1);
 });
+
+test('many rows are changed by their keys, whatever columns each tells; the others stay', async () => {
+  const table = database.table(FigureEntity);
+  const [first, second] = table.find({ take: 2 });
+  const changed = await database.write(() => {
+    table.updateAll([
+      { id: first?.id ?? '', role: 'bow' },
+      { id: second?.id ?? '', role: 'stern', faction: 'f-1' },
+      { id: 'nobody', role: 'none' },
+    ]);
+    const found = table.find({ where: { id: [first?.id ?? '', second?.id ?? ''] } });
+    table.updateAll([first, second].flatMap((row) => (row ? [row] : [])));
+    return found;
+  });
+  const by = new Map(changed.map((row) => [row.id, row]));
+  expect(by.get(first?.id ?? '')).toEqual({ ...first, role: 'bow' });
+  expect(by.get(second?.id ?? '')).toEqual({ ...second, role: 'stern', faction: 'f-1' });
+  expect(table.has({ id: 'nobody' })).toBe(false);
+});

@@ -24,12 +24,12 @@ export class OfferStore {
 
   /** The simulated offers of an item. */
   simulatedOf({ kind, id }: Simulated['item']): readonly StandingOffer[] {
-    return this.tables.table(OfferEntity).find({ where: { kind, item: id, origin: 'simulated' } });
+    return this.tables.table(OfferEntity).select(`WHERE kind = ? AND item = ? AND origin = 'simulated'`, kind, id);
   }
 
   /** The imported offers of an item. */
   importedOf({ kind, id }: Simulated['item']): readonly OfferEntity[] {
-    return this.tables.table(OfferEntity).find({ where: { kind, item: id, origin: 'imported' } });
+    return this.tables.table(OfferEntity).select(`WHERE kind = ? AND item = ? AND origin = 'imported'`, kind, id);
   }
 
   /** Every item that is offered, and whether by files. */
@@ -87,12 +87,13 @@ export class OfferChanges {
   /** Within the caller's transaction. */
   write(): void {
     const table = this.tables.table(OfferEntity);
-    for (const id of this.gone) table.delete({ id });
-    const { ids, pricesMinor, stocks, seenOn } = this.changed;
-    for (const [i, id] of ids.entries()) {
-      const [priceMinor, stock, seen] = [pricesMinor[i], stocks[i], seenOn[i]];
-      if (priceMinor !== undefined && stock !== undefined && seen !== undefined) table.update({ id }, { priceMinor, stock, seenOn: seen });
-    }
+    table.delete({ id: this.gone });
+    table.updateAll(this.changedRows());
     table.insertAll(this.fresh);
+  }
+
+  private *changedRows(): Iterable<StandingOffer> {
+    const { ids, pricesMinor, stocks, seenOn } = this.changed;
+    for (const [i, id] of ids.entries()) yield { id, priceMinor: pricesMinor[i] ?? 0, stock: stocks[i] ?? 0, seenOn: seenOn[i] ?? '' };
   }
 }

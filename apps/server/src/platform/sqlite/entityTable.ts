@@ -28,6 +28,8 @@ export class EntityTable<Row extends object> {
   private readonly description: TableDescription;
   private readonly mustRead: boolean;
   private readonly from: string;
+  /** The same text for the same query, so that whoever looks statements up by it need not read it through. */
+  private readonly texts = new Map<string, string>();
 
   constructor(
     entity: new () => Row,
@@ -129,6 +131,15 @@ export class EntityTable<Row extends object> {
     this.each(rows, sql, (statement, values) => statement.run(...values));
   }
 
+  /** Changes the columns that rows tell, of those whose key they tell: for many at once. */
+  updateAll(rows: Iterable<Partial<Row>>): void {
+    const keys = this.columns.filter(({ isKey }) => isKey);
+    const others = this.columns.filter(({ isKey }) => !isKey);
+    const sql = (names: readonly string[], table: string): string =>
+      `UPDATE "${table}" SET ${names.map((name) => `"${name}" = ?`).join(', ')} WHERE ${keys.map(({ name }) => `"${name}" = ?`).join(' AND ')}`;
+    this.each(rows, sql, (statement, values, row) => statement.run(...values, ...this.valuesOf(row, keys)), others);
+  }
+
   /** Changes columns of the rows that match; how many there were. */
   update(where: Where<Row>, set: Partial<Row>): number {
     const columns = this.given(set);
@@ -190,7 +201,9 @@ export class EntityTable<Row extends object> {
   }
 
   private statement(rest: string): Statement<unknown[], StoredRow> {
-    return this.prepare<StoredRow>(`${this.from} ${rest}`);
+    let text = this.texts.get(rest);
+    if (text === undefined) this.texts.set(rest, (text = `${this.from} ${rest}`));
+    return this.prepare<StoredRow>(text);
   }
 
   private writing(sql: string): Statement {
@@ -207,16 +220,18 @@ export class EntityTable<Row extends object> {
 
   /** Goes over rows; the statement is made anew only where they have other columns than the one before. */
   private each(
-    rows: readonly Partial<Row>[],
+    rows: Iterable<Partial<Row>>,
     sql: (names: readonly string[], table: string) => string,
-    take: (statement: Statement, values: readonly Stored[]) => void,
+    take: (statement: Statement, values: readonly Stored[], row: Partial<Row>) => void,
+    all = this.columns,
   ): void {
     let columns: readonly ColumnDescription[] = [];
+    let isGiven: readonly boolean[] = [];
     let statement: Statement | null = null;
     for (const row of rows) {
-      const isSame = statement !== null && this.columns.every((column) => (cellOf(row, column) !== undefined) === columns.includes(column));
-      if (!isSame) {
-        columns = this.given(row);
+      if (statement === null || !all.every((column, i) => (cellOf(row, column) !== undefined) === isGiven[i])) {
+        isGiven = all.map((column) => cellOf(row, column) !== undefined);
+        columns = all.filter((_, i) => isGiven[i]);
         statement = this.writing(
           sql(
             columns.map(({ name }) => name),
@@ -224,7 +239,7 @@ export class EntityTable<Row extends object> {
           ),
         );
       }
-      if (statement) take(statement, this.valuesOf(row, columns));
+      take(statement, this.valuesOf(row, columns), row);
     }
   }
 
