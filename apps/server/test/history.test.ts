@@ -75,6 +75,20 @@ describe('a place', () => {
     await undo();
   });
 
+  test('that was only left over stands for itself once taking it away is undone', async () => {
+    await add(1, 'Stray tin');
+    const first = (await history())[0]?.id ?? 0;
+    await add(2, 'Stray tin');
+    await server.post(`history/wardrobe/all/changes/${first}/back`);
+    const tin = (await places()).find((place) => place.path === 'Stray tin');
+    const [run] = (await pieces()).filter((piece) => piece.place === 'Stray tin');
+    await deed({ deed: 'lose', pieces: [{ id: run?.id ?? 0, quantity: 2 }] });
+    expect((await server.request('DELETE', `wardrobe/places/${tin?.id ?? ''}`)).status).toBe(200);
+    expect(await paths()).not.toContain('Stray tin');
+    expect((await undo()).status).toBe(201);
+    expect(await paths()).toContain('Stray tin');
+  });
+
   test('into which whole figures were sealed goes when that is undone, and they stand where they stood', async () => {
     const { body: donors } = await server.get<DonorDto[]>('wardrobe/donors');
     const donor = donors[0] as DonorDto;

@@ -115,6 +115,19 @@ describe('the uniform', () => {
     expect((await figure('Tilly Vane')).free).toEqual(['torso']);
   });
 
+  test('stands in the history of a look as what it changed there: one goes back to whole looks only', async () => {
+    const look = (await figure('Perrin Oake')).chosenLook;
+    await server.post(`looks/${look}/edits`, { edits: [{ action: 'turn', position: 'head' }], label: 'Turn the head' });
+    await change(WINTER);
+    type Row = { id: number; label: string; isWhole: boolean };
+    const { body } = await server.get<Row[]>(`looks/${look}/history`);
+    expect(body.slice(0, 2).map(({ isWhole }) => isWhole)).toEqual([false, true]);
+    const refused = await server.post(`looks/${look}/return`, { change: body[0]?.id });
+    expect(refused).toMatchObject({ status: 409, body: { message: expect.stringContaining('keeps only what it changed') } });
+    await undo('line-up');
+    await server.post(`looks/${look}/undo`);
+  });
+
   test('reaches everybody who was not set free where that is asked; bringing back dresses one', async () => {
     expect(worn(await figure('Wren Tally'), 'torso')).toBe(WINTER);
     await change(COAT, 'everybody');

@@ -2205,6 +2205,8 @@ export type ChangeDto = {
   about: string | null;
   /** Is it an edit that stands, and can be taken back by itself? */
   stands: boolean;
+  /** Does it keep the whole state, so that one can go back to it? */
+  isWhole: boolean;
 };
 export type NextStepsDto = {
   undo: string | null;

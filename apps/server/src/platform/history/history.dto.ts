@@ -11,6 +11,7 @@ export class ChangeDto {
   @ApiProperty() label: string;
   @ApiProperty({ type: String, nullable: true, description: 'What within the item it was about' }) about: string | null;
   @ApiProperty({ description: 'Is it an edit that stands, and can be taken back by itself?' }) stands: boolean;
+  @ApiProperty({ description: 'Does it keep the whole state, so that one can go back to it?' }) isWhole: boolean;
 }
 
 /** What Undo and Redo would be about, in the words of the history. */

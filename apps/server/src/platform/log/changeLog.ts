@@ -16,6 +16,8 @@ export interface Labels {
 export type ListedChange = Pick<Change, 'id' | 'at' | 'kind' | 'label' | 'about'> & {
   /** Is it an edit that stands, and could be taken back? */
   readonly stands: boolean;
+  /** Does it keep the whole state of what the line is about, so that one can go back to it? */
+  readonly isWhole: boolean;
 };
 
 /** A deed as it is written down: where it was done, and what it changed. */
@@ -168,13 +170,15 @@ export class ChangeLog {
   /** The rows of a line, the newest first. */
   list({ line, item }: LineOf, most: number): readonly ListedChange[] {
     const rows = this.tables
-      .prepare<Omit<ListedChange, 'stands'> & { stands: number }>(
-        `SELECT change.id, at, kind, label, about, EXISTS (SELECT 1 FROM standing WHERE standing.change = change.id) AS stands
+      .prepare<Omit<ListedChange, 'stands' | 'isWhole'> & { stands: number; isWhole: number }>(
+        `SELECT change.id, at, kind, label, about, EXISTS (SELECT 1 FROM standing WHERE standing.change = change.id) AS stands,
+           EXISTS (SELECT 1 FROM slice WHERE slice.change = COALESCE(change.refersTo, change.id) AND slice.subject = change_line.subject
+             AND slice.item = change_line.item AND json_type(COALESCE(slice.after, slice.before), '$.spots') IS NULL) AS isWhole
          FROM change_line JOIN change ON change.id = change_line.change WHERE change_line.subject = ? AND change_line.item = ?
          ORDER BY change_line.change DESC LIMIT ?`,
       )
       .all(line, item, most);
-    return rows.map(({ stands, ...row }) => ({ ...row, stands: stands === 1 }));
+    return rows.map(({ stands, isWhole, ...row }) => ({ ...row, stands: stands === 1, isWhole: isWhole === 1 }));
   }
 
   /** Is a part named anywhere in what the log keeps of looks? */

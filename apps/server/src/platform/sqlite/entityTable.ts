@@ -26,7 +26,8 @@ export type Bound = Stored | Readonly<Record<string, Stored>>;
  */
 export class EntityTable<Row extends object> {
   private readonly description: TableDescription;
-  private readonly mustRead: boolean;
+  /** Columns whose values are kept as something else: JSON and truths. */
+  private readonly keptOtherwise: readonly ColumnDescription[];
   private readonly from: string;
   /** The same text for the same query, so that whoever looks statements up by it need not read it through. */
   private readonly texts = new Map<string, string>();
@@ -36,7 +37,7 @@ export class EntityTable<Row extends object> {
     private readonly prepare: Prepare,
   ) {
     this.description = descriptionOf(entity);
-    this.mustRead = this.columns.some(({ kind }) => kind === 'simple-json' || kind === 'boolean');
+    this.keptOtherwise = this.columns.filter(({ kind }) => kind === 'simple-json' || kind === 'boolean');
     const { table } = this.description;
     this.from = `SELECT ${this.columns.map(({ name }) => `"${table}"."${name}" AS "${name}"`).join(', ')} FROM "${table}"`;
   }
@@ -268,10 +269,11 @@ export class EntityTable<Row extends object> {
     return { sql: parts.length === 0 ? '' : ` WHERE ${parts.join(' AND ')}`, values };
   }
 
+  /** Numbers and texts are what they are: only what is kept as something else is put in its place, in the row as it was read. */
   private read(raw: StoredRow): Row {
-    // Numbers and texts are what they are: most of a large market is read without being copied.
-    if (!this.mustRead) return raw as Row;
-    return Object.fromEntries(this.columns.map((column) => [column.name, this.hydrated(column, raw[column.name] ?? null, raw)])) as Row;
+    const row: Record<string, unknown> = raw;
+    for (const column of this.keptOtherwise) row[column.name] = this.hydrated(column, raw[column.name] ?? null, raw);
+    return row as Row;
   }
 
   private hydrated(column: ColumnDescription, value: Stored, row: StoredRow): unknown {

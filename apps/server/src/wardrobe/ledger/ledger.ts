@@ -144,9 +144,11 @@ export class Ledger {
   /** A place that a deed made on its way goes with it once nothing else lies there; one made for itself says what is in the way. */
   private restorePlace({ item, to, from }: Restoring): void {
     if (to) {
-      const now = this.store.place(item) ?? this.store.removedPlace(item);
+      const standing = this.store.place(item);
+      const now = standing ?? this.store.removedPlace(item);
       this.store.restorePlace(now && from ? patched({ ...now }, from, to) : to);
-      if (to['isOnTheWay'] === true) this.store.leaveOver(item, false);
+      // One that comes back stands for itself from now on, whatever made it.
+      if (!standing || to['isOnTheWay'] === true) this.store.leaveOver(item, false);
     } else if (from?.['isOnTheWay'] === true) this.store.leaveOver(item);
     else {
       const place = this.store.place(item);

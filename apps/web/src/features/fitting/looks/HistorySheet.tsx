@@ -75,7 +75,7 @@ export function HistorySheet({ look, onDone }: { readonly look: LookDto; readonl
             )}
             {i === 0 ? (
               <span className="text-pencil text-[0.87rem]">as it stands</span>
-            ) : (
+            ) : change.isWhole ? (
               <Button
                 className="!py-0"
                 aria-label={`Go back to after “${change.label}”`}
@@ -83,7 +83,7 @@ export function HistorySheet({ look, onDone }: { readonly look: LookDto; readonl
               >
                 Go back to here
               </Button>
-            )}
+            ) : null}
           </li>
         ))}
       </ol>
