@@ -284,6 +284,7 @@ export {
   longDay,
   LAST_DAY,
   list,
+  minorOf,
   money,
   NearestNames,
   quoted,
@@ -293,6 +294,7 @@ export {
   textFault,
   type TextRule,
   undoState,
+  unitsOf,
   whole,
 } from './kernel/index.js';
 export {

@@ -9,15 +9,32 @@ const formats = new Map<string, Intl.NumberFormat>();
 export function money(minor: number, currency: string): string {
   let format = formats.get(currency);
   if (!format) formats.set(currency, (format = new Intl.NumberFormat('en-GB', { style: 'currency', currency })));
-  return format.format(minor === 0 ? 0 : minor / 100);
+  return format.format(minor === 0 ? 0 : unitsOf(minor));
 }
 
+/** So many minor units are one unit, whatever the currency: the one place that says so. */
+const MINOR_UNITS = 100;
+
 /**
- * Minor units as a plain number for files, two decimals whatever the currency.
+ * Minor units as units of their currency, for what reckons with numbers.
+ *
+ * @example unitsOf(420) // 4.2
+ */
+export const unitsOf = (minor: number): number => minor / MINOR_UNITS;
+
+/**
+ * The other way round, to the nearest minor unit.
+ *
+ * @example minorOf(4.2) // 420
+ */
+export const minorOf = (units: number): number => Math.round(units * MINOR_UNITS);
+
+/**
+ * Minor units as a plain number, for files and for fields, two decimals whatever the currency.
  *
  * @example inUnits(420) // '4.20'
  */
-export const inUnits = (minor: number): string => (minor / 100).toFixed(2);
+export const inUnits = (minor: number): string => unitsOf(minor).toFixed(2);
 
 const REGIONS = new Intl.DisplayNames('en', { type: 'region', fallback: 'none' });
 
@@ -71,5 +88,5 @@ const AMOUNT = new RegExp(`^${SIGN} ?(\\d{1,7})(?:[.,](\\d{1,2}))? ?${SIGN}$`);
 export function amountOf(text: string): Amount {
   if (text.trim() === '') return 'nothing';
   const match = AMOUNT.exec(text.trim());
-  return match ? Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0')) : 'unreadable';
+  return match ? Number(match[1]) * MINOR_UNITS + Number((match[2] ?? '').padEnd(2, '0')) : 'unreadable';
 }

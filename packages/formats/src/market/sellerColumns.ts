@@ -1,4 +1,4 @@
-import { isCountry, isCurrency } from '@outfit/core';
+import { isCountry, isCurrency, minorOf } from '@outfit/core';
 import { type Column, day, formerly, money, named, oneOf, refuse, wholeNumber } from '../table/index.js';
 
 const or = <T, D>(column: Column<T>, optional: D): Column<T | D> => ({ name: column.name, optional, read: (cell) => column.read(cell) });
@@ -14,7 +14,7 @@ const tiers = (name: string): Column<readonly { readonly upToG: number; readonly
   read: (cell) => {
     const found = cell.split(/\s+/).map((word) => /^(\d+(?:\.\d+)?):(\d+)(?:[.,](\d{1,2}))?$/.exec(word));
     const read = found.flatMap((match) =>
-      match ? [{ upToG: Number(match[1]), costMinor: Number(match[2]) * 100 + Number((match[3] ?? '').padEnd(2, '0')) }] : [],
+      match ? [{ upToG: Number(match[1]), costMinor: minorOf(Number(match[2])) + Number((match[3] ?? '').padEnd(2, '0')) }] : [],
     );
     if (read.length === 0 || read.length < found.length) return refuse('Not postage such as 20:1.95 100:3.60.');
     if (read.some((tier, i) => tier.upToG <= (read[i - 1]?.upToG ?? 0)))

@@ -1,4 +1,4 @@
-import { inUnits, isDay, LAST_DAY, textFault, type TextRule } from '@outfit/core';
+import { inUnits, isDay, LAST_DAY, minorOf, textFault, type TextRule } from '@outfit/core';
 import { type Column, refuse } from './table.js';
 
 const MOST_TEXT = 200;
@@ -44,7 +44,7 @@ export const money = (name: string, leastMinor = 0): Column<number> => ({
     const match = /^(-?)(\d+)(?:[.,](\d{1,2}))?$/.exec(cell);
     if (!match) return refuse('Not an amount such as 0.42.');
     const [, sign, units = '0', cents = ''] = match;
-    const minor = Number(units) * 100 + Number(cents.padEnd(2, '0'));
+    const minor = minorOf(Number(units)) + Number(cents.padEnd(2, '0'));
     if (sign === '-') return refuse('A price cannot be negative.');
     if (minor < leastMinor) return refuse(`Nothing costs less than ${inUnits(leastMinor)}.`);
     return minor > MOST_MONEY_MINOR ? refuse('Dearer than 100,000.00: surely a slip.') : minor;

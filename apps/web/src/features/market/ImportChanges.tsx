@@ -1,15 +1,15 @@
-import { itemName } from '@outfit/core';
+import { inUnits, itemName } from '@outfit/core';
 import type { OfferChangeDto, OfferImportDto } from '@/api';
 import { plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 
 const SHOWN = 40;
-const inUnits = (minor: number | null): string => (minor === null ? '' : (minor / 100).toFixed(2));
+const asked = (minor: number | null): string => (minor === null ? '' : inUnits(minor));
 
 const wordsOf = ({ change, beforeMinor, afterMinor, beforeStock, afterStock }: OfferChangeDto): string => {
-  if (change === 'new') return `new, ${inUnits(afterMinor)}, ${afterStock} in stock`;
-  if (change === 'gone') return `gone, was ${inUnits(beforeMinor)}`;
-  if (change === 'dearer' || change === 'cheaper') return `${change}: ${inUnits(beforeMinor)} to ${inUnits(afterMinor)}`;
+  if (change === 'new') return `new, ${asked(afterMinor)}, ${afterStock} in stock`;
+  if (change === 'gone') return `gone, was ${asked(beforeMinor)}`;
+  if (change === 'dearer' || change === 'cheaper') return `${change}: ${asked(beforeMinor)} to ${asked(afterMinor)}`;
   return `${change}: ${beforeStock} to ${afterStock}`;
 };
 

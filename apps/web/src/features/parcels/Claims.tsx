@@ -1,4 +1,4 @@
-import { amountOf, money } from '@outfit/core';
+import { amountOf, inUnits, money } from '@outfit/core';
 import { useState } from 'react';
 import { type ClaimDto, type OrderedParcelDto, type ParcelClaimDto, useClaimParcelMutation, useSettleClaimMutation } from '@/api';
 import { AmountInput, attempt, Button, Choice, Input, Label, longDay } from '@/ui';
@@ -40,7 +40,7 @@ function ClaimRow({ parcel, claim }: { readonly parcel: OrderedParcelDto; readon
   const { catalogue } = useWorkspace();
   const [settle, { isLoading }] = useSettleClaimMutation();
   const [outcome, setOutcome] = useState<Outcome>(claim.asked);
-  const [sum, setSum] = useState((claim.askedMinor / 100).toFixed(2));
+  const [sum, setSum] = useState(inUnits(claim.askedMinor));
   const amount = amountOf(sum);
   const sumMinor = typeof amount === 'number' ? amount : 0;
   const line = parcel.lines.find((row) => row.id === claim.line);

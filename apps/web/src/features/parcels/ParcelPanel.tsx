@@ -1,4 +1,4 @@
-import { amountOf, money } from '@outfit/core';
+import { amountOf, inUnits, money } from '@outfit/core';
 import { useState } from 'react';
 import { type OrderedParcelDto, useChangeParcelMutation, useEndParcelMutation } from '@/api';
 import { AmountInput, attempt, Button, Input, KeptInput, Label, longDay, tell, useOneForm } from '@/ui';
@@ -156,7 +156,7 @@ function Paid({ parcel, onPaid }: PaidProps) {
     <>
       <KeptInput
         label={`Paid, in ${parcel.sellerCurrency}`}
-        value={(shown / 100).toFixed(2)}
+        value={inUnits(shown)}
         maxLength={12}
         onKeep={(text) => {
           const minor = amountOf(text);

@@ -1,4 +1,4 @@
-import { money } from '@outfit/core';
+import { inUnits, money } from '@outfit/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { type SpentDto, useListRealCostsQuery } from '@/api';
@@ -22,7 +22,7 @@ export function Spent({ spent }: { readonly spent: SpentDto }) {
       name,
       type: 'bar' as const,
       stack: 'spent',
-      data: names.map((month) => months.reduce((all, row) => all + (row.month === month && isOf(row.seller) ? row.minor : 0), 0) / 100),
+      data: names.map((month) => months.reduce((all, row) => all + (row.month === month && isOf(row.seller) ? row.minor : 0), 0)),
     });
     return {
       ...CHART,
@@ -30,7 +30,7 @@ export function Spent({ spent }: { readonly spent: SpentDto }) {
       legend: { bottom: 0, type: 'scroll' as const },
       grid: { left: 48, right: 12, top: 12, bottom: 52 },
       xAxis: { ...AXIS, type: 'category' as const, data: names },
-      yAxis: { ...AXIS, type: 'value' as const },
+      yAxis: { ...AXIS, type: 'value' as const, axisLabel: { ...AXIS.axisLabel, formatter: (minor: number) => inUnits(minor) } },
       series: [
         ...shown.map((seller) => seriesOf(seller, (other) => other === seller)),
         ...(dearest.length > MOST_SELLERS ? [seriesOf('others', (seller) => !shown.includes(seller))] : []),

@@ -56,7 +56,7 @@ function CopiesChart({ series, currency, isDone }: { readonly series: SeriesDto;
     return {
       grid: { left: 54, right: 14, top: 26, bottom: 36 },
       legend: { top: 0, left: 0, itemHeight: 8, textStyle: { color: CHART.pencil } },
-      tooltip: { trigger: 'axis', valueFormatter: (value: number) => money(value * 100, currency) },
+      tooltip: { trigger: 'axis', valueFormatter: (value: number) => money(value, currency) },
       xAxis: {
         type: 'value',
         name: 'copies',
@@ -71,7 +71,7 @@ function CopiesChart({ series, currency, isDone }: { readonly series: SeriesDto;
         type: 'value',
         min: 0,
         ...AXIS,
-        axisLabel: { ...AXIS.axisLabel, formatter: (value: number) => money(value * 100, currency) },
+        axisLabel: { ...AXIS.axisLabel, formatter: (value: number) => money(value, currency) },
       },
       series: [
         {
@@ -79,7 +79,7 @@ function CopiesChart({ series, currency, isDone }: { readonly series: SeriesDto;
           type: 'line',
           symbolSize: 6,
           color: CHART.lagoon,
-          data: full.map((point) => [point.copies, point.costMinor / point.copies / 100]),
+          data: full.map((point) => [point.copies, point.costMinor / point.copies]),
         },
         {
           name: 'the next copy',
@@ -87,7 +87,7 @@ function CopiesChart({ series, currency, isDone }: { readonly series: SeriesDto;
           step: 'start',
           symbol: 'none',
           color: CHART.saffron,
-          data: full.map((point) => [point.copies, point.marginalMinor / 100]),
+          data: full.map((point) => [point.copies, point.marginalMinor]),
           ...(runsOutAfter !== null && {
             markLine: {
               silent: true,

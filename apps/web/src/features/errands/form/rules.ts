@@ -1,4 +1,4 @@
-import { type Amount, amountOf, type Condition } from '@outfit/core';
+import { type Amount, amountOf, type Condition, inUnits } from '@outfit/core';
 import type { ErrandSettingsDto } from '@/api';
 
 /** The rules of a trip as they are typed and ticked. */
@@ -18,11 +18,11 @@ export interface RulesDraft {
 }
 
 const shown = (value: number | null | undefined): string => (value === null || value === undefined ? '' : String(value));
-const inUnits = (minor: number | null | undefined): string => (minor === null || minor === undefined ? '' : (minor / 100).toFixed(2));
+const typed = (minor: number | null | undefined): string => (minor === null || minor === undefined ? '' : inUnits(minor));
 
 export const draftOf = (settings: ErrandSettingsDto): RulesDraft => ({
   parcels: shown(settings.maxParcels),
-  budget: inUnits(settings.budgetMinor),
+  budget: typed(settings.budgetMinor),
   days: shown(settings.withinDays),
   condition: settings.condition ?? 'used',
   trustedOnly: settings.trustedOnly ?? false,
@@ -30,7 +30,7 @@ export const draftOf = (settings: ErrandSettingsDto): RulesDraft => ({
   useDonors: settings.useDonors ?? true,
   matchArms: settings.matchArms ?? false,
   resale: String(Math.round((settings.resaleShare ?? 0) * 100)),
-  point: inUnits(settings.pointMinor ?? 20),
+  point: typed(settings.pointMinor ?? 20),
 });
 
 /** Null for no rule, a whole number of at least one, or "bad" when it is neither. */

@@ -39,7 +39,7 @@ export function ParcelsCurve({ errand, plan, onChoose }: ParcelsCurveProps) {
         type: 'value',
         scale: true,
         ...AXIS,
-        axisLabel: { ...AXIS.axisLabel, formatter: (value: number) => money(value * 100, currency) },
+        axisLabel: { ...AXIS.axisLabel, formatter: (value: number) => money(value, currency) },
       },
       series: [
         {
@@ -48,7 +48,7 @@ export function ParcelsCurve({ errand, plan, onChoose }: ParcelsCurveProps) {
           symbol: 'circle',
           symbolSize: 8,
           color: CHART.lagoon,
-          data: curve.map((point) => (point.costMinor - shortMinor) / 100),
+          data: curve.map((point) => point.costMinor - shortMinor),
         },
       ],
     }),

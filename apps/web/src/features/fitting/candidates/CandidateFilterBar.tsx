@@ -1,4 +1,4 @@
-import { amountOf, type Candidate, mainColourOf } from '@outfit/core';
+import { amountOf, type Candidate, mainColourOf, unitsOf } from '@outfit/core';
 import { SlidersHorizontal } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useMemo } from 'react';
@@ -129,7 +129,7 @@ const priceOf = (text: string): number | null => {
   const amount = amountOf(text);
   return typeof amount === 'number' && amount > 0 ? amount : null;
 };
-const priceText = (minor: number | null): string => (minor === null ? '' : String(minor / 100));
+const priceText = (minor: number | null): string => (minor === null ? '' : String(unitsOf(minor)));
 
 function Chip({ on, onToggle, children }: { readonly on: boolean; readonly onToggle: (on: boolean) => void; readonly children: string }) {
   return (

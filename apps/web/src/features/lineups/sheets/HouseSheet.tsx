@@ -1,4 +1,4 @@
-import { ALTERATION_SCHOOLS, SKIN_SCHOOLS } from '@outfit/core';
+import { ALTERATION_SCHOOLS, minorOf, SKIN_SCHOOLS, unitsOf } from '@outfit/core';
 import { followingOf, HOUSE_KEYS, houseFor, type HouseKey, type HouseRules } from '@outfit/core/lineup';
 import { X } from 'lucide-react';
 import { type LineUpDto, useSetFreeMutation } from '@/api';
@@ -76,18 +76,18 @@ export function HouseSheet({ selection, ...props }: SheetOf & { readonly selecti
               <Label text={`Budget of a figure, in ${currency}`}>
                 <NumberField
                   label="Budget of a figure"
-                  value={rules.budgetMinor === null ? null : rules.budgetMinor / 100}
+                  value={rules.budgetMinor === null ? null : unitsOf(rules.budgetMinor)}
                   className="w-full"
-                  onChange={(units) => set({ budgetMinor: units === null ? null : units * 100 })}
+                  onChange={(units) => set({ budgetMinor: units === null ? null : minorOf(units) })}
                 />
               </Label>
               <Label text={`Budget for all, in ${currency}`}>
                 <NumberField
                   label="Budget for all"
                   most={1_000_000}
-                  value={draft.budgetAllMinor === null ? null : draft.budgetAllMinor / 100}
+                  value={draft.budgetAllMinor === null ? null : unitsOf(draft.budgetAllMinor)}
                   className="w-full"
-                  onChange={(units) => change({ budgetAllMinor: units === null ? null : units * 100 })}
+                  onChange={(units) => change({ budgetAllMinor: units === null ? null : minorOf(units) })}
                 />
               </Label>
             </div>

@@ -1,4 +1,4 @@
-import { amountOf } from '@outfit/core';
+import { amountOf, inUnits } from '@outfit/core';
 import type { SellerByHandDto, SellerDto } from '@/api';
 
 /** A seller as it is being written down: amounts as they are typed. */
@@ -28,7 +28,7 @@ export const EMPTY_SELLER: SellerDraft = {
   thirdParty: false,
 };
 
-const typed = (minor: number): string => (minor === 0 ? '' : (minor / 100).toFixed(2));
+const typed = (minor: number): string => (minor === 0 ? '' : inUnits(minor));
 
 /** A known seller as a draft. Its terms are sent in the workspace's currency: `perUnit` gives them back as the seller asks. */
 export function draftOf(seller: SellerDto): SellerDraft {
@@ -48,16 +48,16 @@ export function draftOf(seller: SellerDto): SellerDraft {
 }
 
 /** An amount of a seller’s terms, where nothing is nothing; null for what is none. */
-function minorOf(text: string): number | null {
+function termMinorOf(text: string): number | null {
   const amount = amountOf(text);
   return amount === 'nothing' ? 0 : amount === 'unreadable' ? null : amount;
 }
 
 /** What a draft would be sent as; the first field that cannot be read, in words, when there is one. */
 export function readDraft(draft: SellerDraft): { readonly seller: SellerByHandDto } | { readonly fault: string } {
-  const postage = draft.steps.map(({ upToG, cost }) => ({ upToG: Number(upToG), costMinor: minorOf(cost) }));
-  const [minimumMinor, handlingMinor] = [minorOf(draft.minimum), minorOf(draft.handling)];
-  const freePostageFromMinor = draft.freeFrom.trim() === '' ? null : minorOf(draft.freeFrom);
+  const postage = draft.steps.map(({ upToG, cost }) => ({ upToG: Number(upToG), costMinor: termMinorOf(cost) }));
+  const [minimumMinor, handlingMinor] = [termMinorOf(draft.minimum), termMinorOf(draft.handling)];
+  const freePostageFromMinor = draft.freeFrom.trim() === '' ? null : termMinorOf(draft.freeFrom);
   if (draft.name.trim() === '') return { fault: 'What is the seller called?' };
   if (postage.some((step) => !Number.isInteger(step.upToG) || step.upToG < 1)) return { fault: 'Postage is up to so many whole grams.' };
   if (postage.some((step) => step.costMinor === null)) return { fault: 'Postage is an amount such as 3.95.' };

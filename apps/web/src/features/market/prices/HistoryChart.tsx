@@ -8,7 +8,6 @@ export function HistoryChart({ prices }: { readonly prices: ItemPricesDto }) {
   const { history, currency, lowMinor, condition } = prices;
   const option = useMemo(() => {
     const format = (minor: number): string => money(minor, currency);
-    const units = (minor: number): number => minor / 100;
     return {
       grid: { left: 54, right: 70, top: 14, bottom: 26 },
       tooltip: {
@@ -25,7 +24,7 @@ export function HistoryChart({ prices }: { readonly prices: ItemPricesDto }) {
         splitLine: { show: false },
         axisLabel: { ...AXIS.axisLabel, formatter: '{d} {MMM}', hideOverlap: true },
       },
-      yAxis: { type: 'value', scale: true, ...AXIS, axisLabel: { ...AXIS.axisLabel, formatter: (value: number) => format(value * 100) } },
+      yAxis: { type: 'value', scale: true, ...AXIS, axisLabel: { ...AXIS.axisLabel, formatter: (value: number) => format(value) } },
       series: [
         {
           name: 'lower quartile',
@@ -33,7 +32,7 @@ export function HistoryChart({ prices }: { readonly prices: ItemPricesDto }) {
           stack: 'band',
           symbol: 'none',
           lineStyle: { opacity: 0 },
-          data: history.map((row) => [row.day, units(row.lowerQuartileMinor)]),
+          data: history.map((row) => [row.day, row.lowerQuartileMinor]),
         },
         {
           name: 'middle half',
@@ -42,7 +41,7 @@ export function HistoryChart({ prices }: { readonly prices: ItemPricesDto }) {
           symbol: 'none',
           lineStyle: { opacity: 0 },
           areaStyle: { color: CHART.wash },
-          data: history.map((row) => [row.day, units(row.upperQuartileMinor - row.lowerQuartileMinor)]),
+          data: history.map((row) => [row.day, row.upperQuartileMinor - row.lowerQuartileMinor]),
         },
         {
           name: 'median',
@@ -51,14 +50,14 @@ export function HistoryChart({ prices }: { readonly prices: ItemPricesDto }) {
           symbol: 'circle',
           color: CHART.lagoon,
           lineStyle: { width: 2 },
-          data: history.map((row) => [row.day, units(row.medianMinor)]),
+          data: history.map((row) => [row.day, row.medianMinor]),
           ...(lowMinor !== null && {
             markLine: {
               silent: true,
               symbol: 'none',
               lineStyle: { color: CHART.moss, type: 'dashed' },
               label: { formatter: `low ${format(lowMinor)}`, color: CHART.moss },
-              data: [{ yAxis: units(lowMinor) }],
+              data: [{ yAxis: lowMinor }],
             },
           }),
         },

@@ -11,8 +11,8 @@ export function SupplyChart({ prices: { supply, currency } }: { readonly prices:
     const name = (id: string): string => sellers?.find((seller) => seller.id === id)?.name ?? id;
     // A step holds from the unit after the one before: the line starts at the first price and ends at the last unit.
     const points = supply.flatMap((step) => [
-      [step.upTo - step.units, step.landedMinor / 100],
-      [step.upTo, step.landedMinor / 100],
+      [step.upTo - step.units, step.landedMinor],
+      [step.upTo, step.landedMinor],
     ]);
     return {
       grid: { left: 54, right: 20, top: 14, bottom: 40 },
@@ -24,7 +24,7 @@ export function SupplyChart({ prices: { supply, currency } }: { readonly prices:
         },
       },
       xAxis: { type: 'value', name: 'pieces', nameLocation: 'middle', nameGap: 24, minInterval: 1, ...AXIS },
-      yAxis: { type: 'value', scale: true, ...AXIS, axisLabel: { ...AXIS.axisLabel, formatter: (value: number) => format(value * 100) } },
+      yAxis: { type: 'value', scale: true, ...AXIS, axisLabel: { ...AXIS.axisLabel, formatter: (value: number) => format(value) } },
       series: [{ type: 'line', symbol: 'none', color: CHART.saffron, areaStyle: { color: CHART.saffron, opacity: 0.08 }, data: points }],
     };
   }, [supply, currency, sellers]);

@@ -1,11 +1,10 @@
 import type { Variant } from '../../../catalogue/index.js';
 import { donorFor } from '../../../wardrobe/index.js';
+import { inUnits } from '../../../kernel/index.js';
 import { partLikeness } from '../../likeness/index.js';
 import type { Check } from '../../marks.js';
 import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
-
-const money = (minor: number): string => (minor / 100).toFixed(2);
 
 /** The part of the same mould that is sold and most like one that is not, with its price. */
 function nearestSold(lacking: Variant, { catalogue, supply }: Subject): { readonly variant: Variant; readonly minor: number } | null {
@@ -18,10 +17,10 @@ function nearestSold(lacking: Variant, { catalogue, supply }: Subject): { readon
 
 /** What it takes to make a donor whole again. */
 function whole(lacking: Variant, holeMinor: number | null, subject: Subject): string {
-  if (holeMinor !== null) return `${money(holeMinor)} to make it whole`;
+  if (holeMinor !== null) return `${inUnits(holeMinor)} to make it whole`;
   const near = nearestSold(lacking, subject);
   return near
-    ? `nobody sells another, and the nearest that is sold, ${subject.catalogue.nameOf(near.variant)}, costs ${money(near.minor)}`
+    ? `nobody sells another, and the nearest that is sold, ${subject.catalogue.nameOf(near.variant)}, costs ${inUnits(near.minor)}`
     : 'nobody sells another';
 }
 
