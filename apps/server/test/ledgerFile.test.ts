@@ -55,6 +55,30 @@ describe('the ledger as a file', () => {
     expect([parted.status, parted.body.message]).toEqual([422, expect.stringContaining('went different ways')]);
   });
 
+  test('names places that were taken away, and they are none where it is read', async () => {
+    const [here, there] = await Harness.startTwins();
+    const places = async (from: Harness) => (await from.get<{ id: string; path: string }[]>('wardrobe/places')).body;
+    const { body } = await here.post<PieceDto[]>('wardrobe/pieces', {
+      variant: 'HA-118·raven',
+      quantity: 1,
+      condition: 'used',
+      place: 'Attic › Tin',
+    });
+    const piece = body.find((row) => row.place === 'Attic › Tin');
+    await here.post('wardrobe/deeds', { deed: 'move', pieces: [{ id: piece?.id, quantity: 1 }], to: 'no-place' });
+    for (const path of ['Attic › Tin', 'Attic']) {
+      const place = (await places(here)).find((row) => row.path === path);
+      expect((await here.request('DELETE', `wardrobe/places/${place?.id ?? ''}`)).status).toBe(200);
+    }
+    const ledger = await exported(here);
+    expect(ledger.places.flatMap(({ isGone, name }) => (isGone ? [name] : []))).toEqual(expect.arrayContaining(['Attic', 'Tin']));
+    expect((await send(ledger, true, there)).body).toMatchObject({ isTaken: true });
+    expect((await places(there)).map(({ path }) => path)).toEqual((await places(here)).map(({ path }) => path));
+    expect(await exported(there)).toEqual(ledger);
+    await here.stop();
+    await there.stop();
+  });
+
   test('that would leave less than none anywhere is refused, with the lot and the place', async () => {
     const ledger = await exported();
     const entry = last(ledger);

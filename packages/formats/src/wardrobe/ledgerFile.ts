@@ -27,6 +27,8 @@ export interface FiledPlace {
   readonly figure: string | null;
   /** A donor that gives nothing. */
   readonly keepWhole: boolean;
+  /** It was taken away; only the story of pieces names it. */
+  readonly isGone?: true | undefined;
 }
 
 /** A lot as a file tells it. Money in minor units. */

@@ -12,9 +12,9 @@ const money = { type: 'integer', minimum: 0, maximum: 1_000_000_000 } as const;
 const day = { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}$' } as const;
 const moment = { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}:\\d{2}(\\.\\d{1,3})?Z$' } as const;
 const orNull = (schema: object) => ({ anyOf: [schema, { type: 'null' }] });
-const object = (properties: Record<string, object>) => ({
+const object = (properties: Record<string, object>, more: Record<string, object> = {}) => ({
   type: 'object',
-  properties,
+  properties: { ...properties, ...more },
   required: Object.keys(properties),
   additionalProperties: false,
 });
@@ -29,18 +29,21 @@ export const LEDGER_SCHEMA = {
     format: { const: LEDGER_FORMAT },
     version: { const: LEDGER_VERSION },
     places: rows(
-      object({
-        id: name,
-        kind: { enum: PLACE_KINDS },
-        name: text,
-        parent: orNull(name),
-        note: text,
-        dueOn: orNull(day),
-        official: orNull(name),
-        product: orNull(name),
-        figure: orNull(name),
-        keepWhole: { type: 'boolean' },
-      }),
+      object(
+        {
+          id: name,
+          kind: { enum: PLACE_KINDS },
+          name: text,
+          parent: orNull(name),
+          note: text,
+          dueOn: orNull(day),
+          official: orNull(name),
+          product: orNull(name),
+          figure: orNull(name),
+          keepWhole: { type: 'boolean' },
+        },
+        { isGone: { const: true } },
+      ),
       200_000,
     ),
     lots: rows(

@@ -33,7 +33,13 @@ export class ExchangeService implements OnApplicationShutdown {
 
   /** Looks at a ledger, or takes what of it is new. */
   async read(bytes: Uint8Array, take: boolean): Promise<LedgerReading> {
-    const outcome = await this.pool.run(WORKER, { kind: 'read', databaseFile: this.database.file, bytes: new Uint8Array(bytes), take });
+    const outcome = await this.pool.run(WORKER, {
+      kind: 'read',
+      databaseFile: this.database.file,
+      bytes: new Uint8Array(bytes),
+      take,
+      at: this.ledger.now(),
+    });
     if ('refused' in outcome) throw new Problem(422, outcome.refused, outcome.faults);
     if (!('reading' in outcome)) throw new Error('reading a ledger says what was read');
     if (outcome.reading.isTaken) {

@@ -9,7 +9,13 @@ import { LedgerStore, NO_PLACE } from '../ledger/worker.js';
 
 export type LedgerTask =
   | { readonly kind: 'write'; readonly databaseFile: string }
-  | { readonly kind: 'read'; readonly databaseFile: string; readonly bytes: Uint8Array; readonly take: boolean };
+  | {
+      readonly kind: 'read';
+      readonly databaseFile: string;
+      readonly bytes: Uint8Array;
+      readonly take: boolean;
+      /** ISO 8601. */ readonly at: string;
+    };
 
 /** What reading a ledger found. */
 export interface LedgerReading {
@@ -33,7 +39,7 @@ export default function exchangeLedger(task: LedgerTask): LedgerOutcome {
   try {
     connection.pragma(`busy_timeout = ${BUSY_MS}`);
     if (task.kind === 'write') return { bytes: new TextEncoder().encode(`${JSON.stringify(ledgerOf(connection), null, 1)}\n`) };
-    return read(connection, task.bytes, task.take);
+    return read(connection, task);
   } finally {
     connection.close();
   }
@@ -51,15 +57,18 @@ function ledgerOf(connection: Connection): LedgerFile {
   };
 }
 
-/** Places that were taken away, and that the story of pieces names. */
+/** Places that were taken away, and that the story of pieces names, with those around them. */
 const passedThrough = (tables: Tables): readonly PlaceEntity[] =>
-  tables
-    .table(PlaceEntity)
-    .select(
-      'WHERE removedAt IS NOT NULL AND EXISTS (SELECT 1 FROM movement WHERE place.id IN (movement.origin, movement.target)) ORDER BY id',
-    );
+  tables.table(PlaceEntity).select(
+    `JOIN (WITH RECURSIVE needed(id) AS (SELECT origin FROM movement UNION SELECT target FROM movement
+         UNION SELECT place.parent FROM place JOIN needed ON place.id = needed.id WHERE place.parent IS NOT NULL)
+       SELECT id FROM needed) AS needed ON needed.id = place.id WHERE place.removedAt IS NOT NULL ORDER BY place.id`,
+  );
 
-const filedPlace = ({ path: _, removedAt: __, isLeftOver: ___, ...place }: PlaceEntity): FiledPlace => place;
+const filedPlace = ({ path: _, removedAt, isLeftOver: __, ...place }: PlaceEntity): FiledPlace => ({
+  ...place,
+  ...(removedAt === null ? {} : { isGone: true as const }),
+});
 
 function entriesOf(tables: Tables): readonly FiledEntry[] {
   const movements = groupedBy(tables.table(MovementEntity).find({ order: { id: 'ASC' } }), ({ entry }) => entry);
@@ -72,7 +81,7 @@ function entriesOf(tables: Tables): readonly FiledEntry[] {
     }));
 }
 
-function read(connection: Connection, bytes: Uint8Array, take: boolean): LedgerOutcome {
+function read(connection: Connection, { bytes, take, at }: Extract<LedgerTask, { kind: 'read' }>): LedgerOutcome {
   let json: unknown;
   try {
     json = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
@@ -91,11 +100,11 @@ function read(connection: Connection, bytes: Uint8Array, take: boolean): LedgerO
         'This ledger and the one here went different ways: what was entered here is not in the file. Read it into an empty workspace. Nothing was changed.',
       faults: [],
     };
-  if (take && added.length > 0) connection.transaction(() => write(connection, ledger, added)).immediate();
+  if (take && added.length > 0) connection.transaction(() => write(connection, ledger, added, at)).immediate();
   return { reading: { entries: ledger.entries.length, newEntries: added.length, isTaken: take && added.length > 0 } };
 }
 
-function write(connection: Connection, { places, lots }: LedgerFile, entries: readonly FiledEntry[]): void {
+function write(connection: Connection, { places, lots }: LedgerFile, entries: readonly FiledEntry[], at: string): void {
   const ledger = new LedgerStore(tablesOf(connection));
   const byId = new Map(places.map((place) => [place.id, place]));
   // The outer places first: each names the one it lies in.
@@ -107,4 +116,6 @@ function write(connection: Connection, { places, lots }: LedgerFile, entries: re
   }
   for (const lot of lots) ledger.writeLot(lot);
   for (const { id, movements, ...entry } of entries) ledger.enterAs(id, entry, movements);
+  // What was taken away there is no place to put anything in here either, once its story is told.
+  for (const place of outerFirst.reverse()) if (place.isGone && ledger.isEmpty(place.id)) ledger.removePlace(place.id, at);
 }
