@@ -1,6 +1,6 @@
 import type { Adjustments, BasketProblem, Seller, Watch, WatchedItem } from '@outfit/core';
-import { YIELD_KINDS } from '@outfit/core';
-import { always, anything, eitherOf, entryOf, listOf, number, oneOf, readerOf, text, whole } from '../shape/index.js';
+import { NO_ADJUSTMENTS, YIELD_KINDS } from '@outfit/core';
+import { always, anything, eitherOf, entryOf, listOf, number, oneOf, partOf, readerOf, text, whole } from '../shape/index.js';
 
 export const readPostage = readerOf<Seller['postage']>(listOf(entryOf({ upToG: number, costMinor: whole })));
 export const readDuty = readerOf(entryOf<NonNullable<Seller['duty']>>({ aboveMinor: whole, percent: number, feeMinor: whole }));
@@ -16,14 +16,16 @@ export const readWatch = readerOf<Watch>(
   ),
 );
 
-export const readAdjustments = readerOf(
-  entryOf<Adjustments>({
+const readPartOfAdjustments = readerOf(
+  partOf<Adjustments, never>({
     locked: listOf(entryOf({ offer: text, quantity: whole })),
     banned: listOf(text),
     pinned: listOf(entryOf({ variant: text, seller: text })),
     accepted: listOf(entryOf({ variant: text, substitute: text })),
   }),
 );
+/** What was adjusted, as it was kept, with what could not be adjusted then left alone. */
+export const readAdjustments = (json: unknown): Adjustments => ({ ...NO_ADJUSTMENTS, ...readPartOfAdjustments(json) });
 
 /** A problem as it was solved. Its lists are as long as a market: what is in them was checked when it was made. */
 export const readKeptProblem = readerOf<BasketProblem>({

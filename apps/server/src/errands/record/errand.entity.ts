@@ -7,6 +7,7 @@ import {
   oneOf,
   optional,
   orNull,
+  partOf,
   readAdjustments,
   readerOf,
   readKeptProblem,
@@ -26,7 +27,10 @@ export interface StoredLine {
   readonly group: string | null;
 }
 
-const readLines = readerOf(listOf(entryOf<StoredLine>({ figure: text, look: text, copies: whole, group: orNull(text) })));
+const line: Fields<StoredLine> = { figure: text, look: text, copies: whole, group: orNull(text) };
+const readPartOfLines = readerOf(listOf(partOf<StoredLine, 'figure' | 'look' | 'copies'>(line, 'figure', 'look', 'copies')));
+/** Lines as they were kept; of old none was in a group. */
+const readLines = (json: unknown): readonly StoredLine[] => readPartOfLines(json).map((own) => ({ group: null, ...own }));
 
 const settings: Fields<ErrandSettingsDto> = {
   maxParcels: optional(orNull(whole)),
