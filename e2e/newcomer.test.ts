@@ -185,3 +185,22 @@ test('somebody else’s catalogue is read into an empty workspace: columns are t
   await page.goto('/catalogue/moulds/doodad');
   await expect(page.getByRole('link', { name: 'Change its shape' })).toBeVisible();
 });
+
+test('a currency is chosen before anything is paid in it; every field and sum has its decimals from then on', async ({ page }) => {
+  await beginWithBasics(page);
+  await page.getByRole('button', { name: 'Workspace' }).click();
+  await page.getByRole('menuitem', { name: 'Settings' }).click();
+  await pick(page, 'Currency', 'yen');
+  await expect(page.getByText('a part that costs a little reads')).toContainText('JP¥42');
+  await page.getByRole('link', { name: 'Market' }).click();
+  await page.getByRole('button', { name: 'Add a seller…' }).click();
+  const form = page.getByRole('dialog');
+  await expect(form.getByLabel('Currency')).toHaveValue('JPY');
+  await form.getByLabel('Name').fill('Paper Kite');
+  await form.getByLabel('Country, two letters').fill('JP');
+  await form.getByLabel('Step 1, costs').fill('1.50');
+  await expect(form.getByText('Postage is an amount such as 395.')).toBeVisible();
+  await form.getByLabel('Step 1, costs').fill('150');
+  await form.getByRole('button', { name: 'Add this seller' }).click();
+  await expect(page.getByText('postage from JP¥150')).toBeVisible();
+});

@@ -46,6 +46,7 @@ const TREES = [
       'platform/jobs',
       'platform/files',
       'platform/importing',
+      'settings',
       'catalogue',
       'figures',
       'lineups',

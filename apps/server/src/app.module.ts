@@ -16,6 +16,7 @@ import { HistoryModule } from './platform/history/index.js';
 import { ImportingModule } from './platform/importing/index.js';
 import { JobsModule } from './platform/jobs/index.js';
 import { LiveModule } from './platform/live/index.js';
+import { SettingsModule } from './settings/index.js';
 import { WardrobeModule } from './wardrobe/index.js';
 import { type OwnWorkspace, type WorkspaceHost, WorkspacesModule } from './workspaces/index.js';
 
@@ -68,6 +69,7 @@ export class AppModule {
         JobsModule,
         ImportingModule,
         BeginningModule,
+        SettingsModule,
         CatalogueModule,
         FiguresModule,
         LineUpsModule,

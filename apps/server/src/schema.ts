@@ -9,6 +9,7 @@ import { PARCEL_ENTITIES } from './parcels/index.js';
 import { MIGRATIONS, type Schema } from './platform/db/index.js';
 import { JobEntity } from './platform/jobs/index.js';
 import { LOG_ENTITIES } from './platform/log/index.js';
+import { SettingsEntity } from './settings/index.js';
 import { WARDROBE_ENTITIES } from './wardrobe/index.js';
 
 /** The tables of a workspace and the steps that made them. */
@@ -25,6 +26,7 @@ export const SCHEMA: Schema = {
     ...LOG_ENTITIES,
     JobEntity,
     ErrandEntity,
+    SettingsEntity,
   ],
   migrations: MIGRATIONS,
 };

@@ -7,6 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { FolderLock, openDatabase, StartRefused } from '../src/platform/db/index.js';
 import { startProcess } from './harness.js';
+import { SellerEntity } from '../src/market/market.entities.js';
 import { SCHEMA } from '../src/schema.js';
 
 let folder = '';
@@ -123,6 +124,41 @@ describe('a database', () => {
     expect(database.prepare(`SELECT label, about FROM change WHERE subject = 'catalogue'`).all()).toEqual([
       { label: 'Added raven', about: 'colours raven' },
     ]);
+    database.close();
+  });
+
+  test('of an older Outfit has what yen and dinars were taken for hundredths of counted in their own least units', async () => {
+    const older = await openDatabase(file, { ...SCHEMA, migrations: SCHEMA.migrations.slice(0, 21) }, NOW);
+    // What is offered need not be there to be counted.
+    older.prepare('PRAGMA foreign_keys = OFF').run();
+    await older.write(() => {
+      for (const [id, currency] of [
+        ['kite', 'JPY'],
+        ['tin', 'EUR'],
+        ['dune', 'KWD'],
+      ])
+        older
+          .prepare(
+            `INSERT INTO seller (id, name, kind, country, currency, days, trusted, thirdParty, minimumMinor, handlingMinor, postage, freePostageFromMinor, duty, reliability)
+             VALUES (?, ?, 'shop', 'NL', ?, 4, 1, 0, 50000, 0, '[{"upToG":50,"costMinor":12000}]', NULL, '{"aboveMinor":1000,"percent":5,"feeMinor":200}', 1)`,
+          )
+          .run(id, id, currency);
+      const offer = older.prepare(`INSERT INTO offer (id, seller, kind, item, priceMinor, stock, multiple, condition, seenOn, origin)
+        VALUES (?, ?, 'variant', 'x', 7900, 1, 1, 'used', '2026-11-01', 'imported')`);
+      for (const seller of ['kite', 'tin', 'dune']) offer.run(`${seller}/x`, seller);
+    });
+    older.close();
+    const database = await open();
+    const amounts = database.prepare(
+      `SELECT seller.id, minimumMinor, json_extract(postage, '$[0].costMinor') AS postage, json_extract(duty, '$.aboveMinor') AS duty, priceMinor
+         FROM seller JOIN offer ON offer.seller = seller.id ORDER BY seller.id`,
+    );
+    expect(amounts.all()).toEqual([
+      { id: 'dune', minimumMinor: 500_000, postage: 120_000, duty: 10_000, priceMinor: 79_000 },
+      { id: 'kite', minimumMinor: 500, postage: 120, duty: 10, priceMinor: 79 },
+      { id: 'tin', minimumMinor: 50_000, postage: 12_000, duty: 1000, priceMinor: 7900 },
+    ]);
+    expect(database.table(SellerEntity).find({ where: { id: 'kite' } })[0]?.postage).toEqual([{ upToG: 50, costMinor: 120 }]);
     database.close();
   });
 

@@ -5,8 +5,8 @@ import { draftOf, limit, settingsFrom } from '@/features/errands/form/rules';
 describe('the rules of a trip as they are typed', () => {
   test('nothing typed is no rule; a slip is told and keeps the trip from being planned', () => {
     expect([limit(''), limit('3'), limit('0'), limit('2.5'), limit('many')]).toEqual([null, 3, 'bad', 'bad', 'bad']);
-    expect(settingsFrom({ ...draftOf({}), days: 'soon' })).toBeNull();
-    expect(settingsFrom({ ...draftOf({}), budget: '-3' })).toBeNull();
+    expect(settingsFrom({ ...draftOf({}, 'EUR'), days: 'soon' }, 'EUR')).toBeNull();
+    expect(settingsFrom({ ...draftOf({}, 'EUR'), budget: '-3' }, 'EUR')).toBeNull();
   });
 
   test('come back as they were given', () => {
@@ -22,11 +22,11 @@ describe('the rules of a trip as they are typed', () => {
       resaleShare: 0.5,
       pointMinor: 35,
     };
-    expect(settingsFrom(draftOf(settings))).toEqual(settings);
+    expect(settingsFrom(draftOf(settings, 'EUR'), 'EUR')).toEqual(settings);
   });
 
   test('begin with used or better, nothing for leftovers and 0.20 for a point', () => {
-    expect(draftOf({})).toMatchObject({ parcels: '', budget: '', days: '', condition: 'used', resale: '0', point: '0.20' });
+    expect(draftOf({}, 'EUR')).toMatchObject({ parcels: '', budget: '', days: '', condition: 'used', resale: '0', point: '0.20' });
   });
 });
 

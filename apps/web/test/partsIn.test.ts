@@ -23,7 +23,7 @@ function bands(shares: readonly (readonly [colour: string, share: number])[]): R
   }
   return { width, height, data: pixels } as unknown as Raster;
 }
-const NONE: Supply = { owned: () => 0, landedMinor: () => null, donor: () => null } as unknown as Supply;
+const NONE: Supply = { currency: 'EUR', owned: () => 0, landedMinor: () => null, donor: () => null } as unknown as Supply;
 
 describe('the colours of a picture', () => {
   test('are those it shows most, the most first; a thin line is a detail', () => {

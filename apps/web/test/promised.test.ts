@@ -58,7 +58,7 @@ describe('the workspace of a figure', () => {
   const price = (): number => 30;
   const workspace = {
     ...{ catalogue, owned, currency: 'EUR', today: '2026-11-01' },
-    supply: supplyFrom(owned, price),
+    supply: supplyFrom('EUR', owned, price),
     prices: { landedMinor: price },
   } as unknown as Workspace;
 

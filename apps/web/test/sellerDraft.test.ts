@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { SellerDto } from '../src/api';
-import { draftOf, EMPTY_SELLER, readDraft, type SellerDraft } from '../src/features/market/byHand/draft';
+import { draftOf, emptySeller, readDraft, type SellerDraft } from '../src/features/market/byHand/draft';
 
 const complete = (change: Partial<SellerDraft> = {}): SellerDraft => ({
-  ...EMPTY_SELLER,
+  ...emptySeller('EUR'),
   ...{ name: 'The Tin Drawer', country: 'NL', steps: [{ upToG: '100', cost: '2,50' }] },
   ...change,
 });
@@ -36,27 +36,27 @@ describe('a seller that is written down', () => {
       expect(faultOf(complete({ [field]: 'some' }))).toBe('Amounts are written such as 3.95.');
   });
 
-  test('opened again is the same seller, also one that asks another money than the workspace reckons in', () => {
+  test('is read by the decimals of its currency, and of no other', () => {
+    const yen = (cost: string) => complete({ currency: 'JPY', steps: [{ upToG: '100', cost }] });
+    expect(sellerOf(yen('250')).postage).toEqual([{ upToG: 100, costMinor: 250 }]);
+    expect(faultOf(yen('2,50'))).toBe('Postage is an amount such as 395.');
+    expect(faultOf(complete({ currency: 'ABC' }))).toBe('“ABC” is no currency. Write its three letters, such as EUR.');
+    expect(emptySeller('SEK').currency).toBe('SEK');
+  });
+
+  test('opened again is the same seller to the last minor unit, also one that asks another money than the workspace reckons in', () => {
     const some = fc.record({
+      currency: fc.constantFrom('EUR', 'SEK', 'JPY', 'KWD'),
       minimumMinor: fc.nat(99_999),
       handlingMinor: fc.nat(999),
       freePostageFromMinor: fc.option(fc.integer({ min: 1, max: 99_999 })),
       costs: fc.array(fc.nat(9999), { minLength: 1, maxLength: 4 }),
-      perUnit: fc.constantFrom(1, 1.17, 0.086),
     });
     fc.assert(
-      fc.property(some, ({ costs, perUnit, ...terms }) => {
-        const asked = { ...sellerOf(complete()), ...terms, postage: costs.map((costMinor, i) => ({ upToG: (i + 1) * 100, costMinor })) };
-        // The server tells terms in the workspace's currency, unrounded here as only giving them back is looked at.
-        const told = {
-          ...asked,
-          minimumMinor: asked.minimumMinor * perUnit,
-          handlingMinor: asked.handlingMinor * perUnit,
-          freePostageFromMinor: asked.freePostageFromMinor === null ? null : asked.freePostageFromMinor * perUnit,
-          postage: asked.postage.map((step) => ({ ...step, costMinor: step.costMinor * perUnit })),
-          rate: { perUnit },
-        } as unknown as SellerDto;
-        expect(sellerOf(draftOf(told))).toEqual(asked);
+      fc.property(some, ({ costs, currency, ...terms }) => {
+        const own = { ...terms, postage: costs.map((costMinor, i) => ({ upToG: (i + 1) * 100, costMinor })) };
+        const told = { ...sellerOf(complete({ currency, steps: [{ upToG: '100', cost: '2' }] })), asked: own } as unknown as SellerDto;
+        expect(sellerOf(draftOf(told))).toMatchObject({ currency, ...own });
       }),
     );
   });

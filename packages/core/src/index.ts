@@ -275,6 +275,7 @@ export {
   groupedBy,
   type Amount,
   amountOf,
+  decimalsOf,
   inUnits,
   type Steps,
   isCountry,
@@ -300,6 +301,7 @@ export {
 export {
   type Advice,
   converted,
+  perMinorOf,
   costOfPieces,
   isOldPrice,
   landed,

@@ -289,6 +289,7 @@ export const seen = (
 
 /** A supply that owns one each of the named variants and can buy the rest at the given landed prices. */
 export const supplyOf = (owned: readonly string[], landed: Readonly<Record<string, number>> = {}): Supply => ({
+  currency: 'EUR',
   owned: (id) => (owned.includes(id) ? 1 : 0),
   landedMinor: (id) => landed[id] ?? null,
 });

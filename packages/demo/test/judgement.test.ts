@@ -21,7 +21,7 @@ import { demoWorld } from '../src/index.js';
 
 const { catalogue: data, lineUps } = demoWorld();
 const catalogue = new Catalogue(data);
-const SOLD: Supply = { owned: () => 0, landedMinor: () => 300 };
+const SOLD: Supply = { currency: 'EUR', owned: () => 0, landedMinor: () => 300 };
 const judged = (look: Look, brief: Brief): Judgement => judge(look, brief, catalogue, P40, SOLD);
 const asSold = ({ parts }: OfficialFigure): Look => ({ parts, overrules: [] });
 

@@ -23,7 +23,7 @@ describe('the starter kit', () => {
 
   test('is ranked for every place it has parts for, also those written down with fewer colours than their mould has', () => {
     const catalogue = new Catalogue(kit);
-    const supply = { owned: () => 0, landedMinor: () => null };
+    const supply = { currency: 'EUR', owned: () => 0, landedMinor: () => null };
     const bare = { parts: [{ position: 'head', variant: 'head·honey', turned: false }], overrules: [] } as never;
     for (const position of ['headgear', 'torso', 'hand.L', 'neck.1', 'held.R', 'hips'] as const)
       expect(rankCandidates(bare, emptyBrief('Somebody'), { position }, catalogue, P40, supply, ALONE).rows.length).toBeGreaterThan(0);
@@ -45,6 +45,7 @@ describe('the starter kit', () => {
       overrules: [],
     };
     const { marks, standing } = judge(look, emptyBrief('Somebody'), catalogue, P40, {
+      currency: 'EUR',
       owned: () => 0,
       landedMinor: () => null,
       donors: [],

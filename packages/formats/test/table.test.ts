@@ -11,7 +11,11 @@ const names = {
 };
 const bytes = (text: string) => new TextEncoder().encode(text);
 const wardrobe = (text: string) => readTable(bytes(text), wardrobeColumns(names));
-const offers = (text: string) => readTable(bytes(text), offerColumns(names, '2026-11-25'));
+const offers = (text: string) =>
+  readTable(
+    bytes(text),
+    offerColumns(names, '2026-11-25', () => 'EUR'),
+  );
 
 describe('a file of owned pieces', () => {
   test('is read with its optional columns filled in', () => {
@@ -87,7 +91,7 @@ describe('a file of offers', () => {
     ['NaN', 'asks', 'Not an amount such as 0.42.'],
     ['1e9', 'asks', 'Not an amount such as 0.42.'],
     ['0.425', 'asks', 'Not an amount such as 0.42.'],
-    ['1000000', 'asks', 'Dearer than 100,000.00: surely a slip.'],
+    ['1000000', 'asks', 'Dearer than €100,000.00: surely a slip.'],
   ])('a price of %s is refused', (price, column, reason) => {
     expect(offers(`${HEADER}tin-drawer,HA-118·raven,${price},1,1,new,2026-11-20\n`).problems).toEqual([
       { line: 2, column, value: price, reason },

@@ -28,6 +28,7 @@ import { Database } from '../platform/db/index.js';
 import { Problem } from '../platform/http/index.js';
 import { JobsService } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
+import { SettingsService } from '../settings/index.js';
 import { WardrobeService } from '../wardrobe/index.js';
 import { refuseUnsound } from './planning/adjustments.js';
 import { CheaperService } from './planning/cheaper.js';
@@ -58,7 +59,9 @@ export class ErrandsService {
     private readonly jobs: JobsService,
     private readonly live: LiveService,
     private readonly clock: Clock,
+    settings: SettingsService,
   ) {
+    settings.registerAmounts({ name: 'errands', areKept: () => store.hasAny() });
     for (const kind of Object.values(ERRAND_JOBS)) jobs.register(kind);
   }
 

@@ -5,6 +5,8 @@ const HEADER = ['seller', 'item', 'name', 'condition', 'quantity', 'each', 'sum'
 
 /** The shopping list of a plan: one row per line, seller by seller, with postage, handling and duty as rows of their own. */
 export function shoppingList(problem: BasketProblem, plan: BasketPlan, catalogue: Catalogue, sellerName: (id: string) => string): string {
+  const { currency } = problem;
+  const amount = (minor: number): string => inUnits(minor, currency);
   const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
   const rows: Cell[][] = [];
   for (const parcel of plan.parcels) {
@@ -20,17 +22,17 @@ export function shoppingList(problem: BasketProblem, plan: BasketPlan, catalogue
         name,
         offer.condition,
         line.quantity,
-        inUnits(offer.priceMinor),
-        inUnits(offer.priceMinor * line.quantity),
-        problem.currency,
+        amount(offer.priceMinor),
+        amount(offer.priceMinor * line.quantity),
+        currency,
       ]);
     }
-    rows.push([seller, 'postage', '', '', 1, inUnits(parcel.postageMinor), inUnits(parcel.postageMinor), problem.currency]);
+    rows.push([seller, 'postage', '', '', 1, amount(parcel.postageMinor), amount(parcel.postageMinor), currency]);
     for (const [charge, minor] of [
       ['handling', parcel.handlingMinor],
       ['duty', parcel.dutyMinor],
     ] as const)
-      if (minor > 0) rows.push([seller, charge, '', '', 1, inUnits(minor), inUnits(minor), problem.currency]);
+      if (minor > 0) rows.push([seller, charge, '', '', 1, amount(minor), amount(minor), currency]);
   }
   return writeTable(HEADER, rows);
 }

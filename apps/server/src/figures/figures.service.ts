@@ -17,6 +17,7 @@ import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
 import { notFound, Problem, refuseStale } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
+import { SettingsService } from '../settings/index.js';
 import {
   type BeginningDto,
   type FigureDto,
@@ -64,7 +65,9 @@ export class FiguresService {
     private readonly history: HistoryService,
     private readonly live: LiveService,
     private readonly arranging: ArrangingService,
+    settings: SettingsService,
   ) {
+    settings.registerAmounts({ name: 'budgets', areKept: () => store.hasBudgets() });
     history.register('figure', {
       restore: (things) => {
         for (const { item, to, from } of things) if (to && from) this.restore(item, stateBetween(from, to));

@@ -5,4 +5,4 @@ export { MarketService } from './market.service.js';
 export type { Item } from './market.store.js';
 export { WatchesService } from './watches/index.js';
 export { LowestService, piecesIn } from './prices/index.js';
-export { CURRENCY, type PricedOffer } from './stores/index.js';
+export { type PricedOffer } from './stores/index.js';

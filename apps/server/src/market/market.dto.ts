@@ -40,6 +40,14 @@ export class SellerRateDto {
   @ApiProperty() day: string;
 }
 
+/** What a seller asks beside its prices, in its own currency, as it was written down. */
+export class SellerTermsDto {
+  @ApiProperty() minimumMinor: number;
+  @ApiProperty() handlingMinor: number;
+  @ApiProperty({ type: [PostageTierDto] }) postage: readonly PostageTierDto[];
+  @ApiProperty({ type: Number, nullable: true }) freePostageFromMinor: number | null;
+}
+
 export class SellerDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
@@ -54,6 +62,7 @@ export class SellerDto {
   @ApiProperty({ type: [PostageTierDto] }) postage: readonly PostageTierDto[];
   @ApiProperty({ type: Number, nullable: true }) freePostageFromMinor: number | null;
   @ApiProperty({ type: DutyDto, nullable: true }) duty: DutyDto | null;
+  @ApiProperty({ type: SellerTermsDto }) asked: SellerTermsDto;
   @ApiProperty() reliability: number;
   @ApiProperty({ description: 'Sent along when its terms are changed' }) version: number;
   @ApiProperty({ type: CodeDto, nullable: true, description: 'A discount code that holds today' }) code: CodeDto | null;
@@ -267,6 +276,7 @@ export class WatchesDto {
 export class OfferChangeDto implements OfferChange {
   @ApiProperty({ enum: OFFER_CHANGES }) change: OfferChangeKind;
   @ApiProperty() seller: string;
+  @ApiProperty({ description: 'What the seller asks in' }) currency: string;
   @ApiProperty({ enum: YIELD_KINDS }) kind: YieldKind;
   @ApiProperty() item: string;
   @ApiProperty({ enum: CONDITIONS }) condition: Condition;

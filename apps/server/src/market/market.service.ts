@@ -1,15 +1,16 @@
 import { expectedDay } from '@outfit/core/parcels';
 import { Injectable } from '@nestjs/common';
-import { type BasketPlan, type BasketProblem, landedShares, rateFor, type YieldKind } from '@outfit/core';
+import { type BasketPlan, type BasketProblem, landedShares, perMinorOf, rateFor, type YieldKind } from '@outfit/core';
 import { CatalogueService } from '../catalogue/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
-import type { OfferDto, SellerDto } from './market.dto.js';
-import type { OfferEntity } from './market.entities.js';
+import { SettingsService } from '../settings/index.js';
+import type { OfferDto, SellerDto, SellerTermsDto } from './market.dto.js';
+import type { OfferEntity, SellerEntity } from './market.entities.js';
 import { type Item, MarketStore, type OfferFilter } from './market.store.js';
-import { CURRENCY, type LeastAsked, MarketView, PriceStore, type PricedOffer, Pricing, termsIn } from './stores/index.js';
+import { type LeastAsked, MarketView, PriceStore, type PricedOffer, Pricing, termsIn } from './stores/index.js';
 
 const MOST_OFFERS = 2000;
 
@@ -25,7 +26,15 @@ export class MarketService {
     private readonly catalogue: CatalogueService,
     private readonly clock: Clock,
     private readonly live: LiveService,
-  ) {}
+    private readonly settings: SettingsService,
+  ) {
+    settings.registerAmounts({ name: 'exchange rates', areKept: () => this.store.terms().rates.length > 0 });
+  }
+
+  /** The workspace's currency, ISO 4217. */
+  currency(): string {
+    return this.settings.currency();
+  }
 
   /** The day prices are judged by: the simulated market's, when that is ahead of the calendar. */
   today(): string {
@@ -35,23 +44,24 @@ export class MarketService {
   }
 
   sellers(): SellerDto[] {
-    const { rates, codes } = this.store.terms();
+    const { currency, rates, codes } = this.store.terms();
     const today = this.today();
     const counts = this.store.offerCounts();
     return this.store
       .sellers()
       .map((row) => {
-        const rate = rateFor(rates, row.currency, CURRENCY, today);
+        const rate = rateFor(rates, row.currency, currency, today);
         const code = codes.find((candidate) => candidate.seller === row.id && candidate.fromDay <= today && today <= candidate.untilDay);
         return {
-          ...termsIn(row, rate?.perUnit ?? 1),
+          ...termsIn(row, rate ? perMinorOf(rate.perUnit, row.currency, currency) : 1),
           name: row.name,
           kind: row.kind,
           currency: row.currency,
+          asked: askedBy(row),
           reliability: row.reliability,
           version: row.version,
           code: code ? { code: code.code, percent: code.percent, untilDay: code.untilDay } : null,
-          rate: row.currency === CURRENCY || !rate ? null : { perUnit: rate.perUnit, day: rate.day },
+          rate: row.currency === currency || !rate ? null : { perUnit: rate.perUnit, day: rate.day },
           isWithoutRate: rate === null,
           offerCount: counts.get(row.id) ?? 0,
         };
@@ -61,9 +71,10 @@ export class MarketService {
 
   /** What a seller asks in, and what one unit of it is worth today; the workspace's currency for one nobody knows. */
   currencyOf(seller: string | null, today: string): { readonly currency: string; readonly perUnit: number } {
-    const row = this.store.sellers().find((own) => own.id === seller);
-    const rate = row ? rateFor(this.store.terms().rates, row.currency, CURRENCY, today) : null;
-    return row && rate ? { currency: row.currency, perUnit: rate.perUnit } : { currency: CURRENCY, perUnit: 1 };
+    const { currency, rates, sellers } = this.store.terms();
+    const row = sellers.find((own) => own.id === seller);
+    const rate = row ? rateFor(rates, row.currency, currency, today) : null;
+    return row && rate ? { currency: row.currency, perUnit: rate.perUnit } : { currency, perUnit: 1 };
   }
 
   /** When a parcel ordered today is to be expected from a seller; null for one nobody knows. */
@@ -186,3 +197,10 @@ export class MarketService {
     return this.store.lowestDay();
   }
 }
+
+const askedBy = ({ minimumMinor, handlingMinor, postage, freePostageFromMinor }: SellerEntity): SellerTermsDto => ({
+  minimumMinor,
+  handlingMinor,
+  postage,
+  freePostageFromMinor,
+});

@@ -1,6 +1,5 @@
 import type { Catalogue } from '@outfit/core';
 import { agreedMinor, costMinor, isLate, landedPieces, openOf, spentByMonth } from '@outfit/core/parcels';
-import { CURRENCY } from '../market/index.js';
 import type { OrderedParcelDto, SpentDto } from './parcels.dto.js';
 import type { ClaimEntity, Happens, ParcelLineEntity, ParcelEntity } from './parcels.entities.js';
 import type { KeptParcel } from './parcels.store.js';
@@ -43,10 +42,10 @@ const insideOf = ({ short, wrong }: Happens, lines: readonly ParcelLineEntity[])
 });
 
 /** What parcels cost by month and seller, and what the plans had reckoned. */
-export function spentOn(parcels: readonly KeptParcel[]): SpentDto {
+export function spentOn(parcels: readonly KeptParcel[], currency: string): SpentDto {
   const costs = parcels.map(({ row, lines }) => ({ orderedOn: row.orderedOn, seller: row.sellerName, minor: costMinor(lines, row) }));
   return {
-    currency: CURRENCY,
+    currency,
     months: spentByMonth(costs),
     plannedMinor: parcels.reduce((all, { row }) => all + row.plannedMinor, 0),
     costMinor: costs.reduce((all, row) => all + row.minor, 0),

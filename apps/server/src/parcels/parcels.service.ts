@@ -1,4 +1,4 @@
-import { definedOf } from '@outfit/core';
+import { converted, definedOf, perMinorOf } from '@outfit/core';
 import { Injectable } from '@nestjs/common';
 import {
   afterArrival,
@@ -16,6 +16,7 @@ import { PlannedService } from '../errands/index.js';
 import { AdvanceService, MarketService } from '../market/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
+import { SettingsService } from '../settings/index.js';
 import { Ledger, ServingsService, type WaitingFigure } from '../wardrobe/index.js';
 import { OrdersService } from './ordering/orders.service.js';
 import { ParcelDeeds } from './parcelDeeds.service.js';
@@ -46,7 +47,9 @@ export class ParcelsService {
     private readonly live: LiveService,
     private readonly servings: ServingsService,
     clock: AdvanceService,
+    settings: SettingsService,
   ) {
+    settings.registerAmounts({ name: 'parcels', areKept: () => deeds.store.all().length > 0 });
     clock.addListener((day) => this.goOn(day));
   }
 
@@ -111,7 +114,10 @@ export class ParcelsService {
       const paid =
         change.paidInMinor === undefined
           ? {}
-          : { paidMinor: change.paidInMinor === null ? null : Math.round(change.paidInMinor * row.rate) };
+          : {
+              paidMinor:
+                change.paidInMinor === null ? null : converted(change.paidInMinor, perMinorOf(row.rate, row.sellerCurrency, row.currency)),
+            };
       const next = {
         ...row,
         ...definedOf(change),
@@ -162,7 +168,10 @@ export class ParcelsService {
 
   /** What was spent by month and seller, and what the plans had reckoned. */
   spent(): SpentDto {
-    return spentOn(this.deeds.store.all().map((row) => ({ row, lines: this.deeds.store.lines(row.id) })));
+    return spentOn(
+      this.deeds.store.all().map((row) => ({ row, lines: this.deeds.store.lines(row.id) })),
+      this.market.currency(),
+    );
   }
 
   private receiveNow(

@@ -9,6 +9,7 @@ import { FileTurns, ImportsService } from '../platform/importing/index.js';
 import type { PieceChanges } from './import.worker.js';
 import { workerBeside } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
+import { SettingsService } from '../settings/index.js';
 import type { Agreement } from '../platform/tables/index.js';
 import { pieceDto } from './pieceView.js';
 import type { NewPiecesDto, PieceDto, PieceReportDto, StockDto } from './wardrobe.dto.js';
@@ -43,7 +44,9 @@ export class WardrobeService implements OnApplicationBootstrap {
     private readonly history: HistoryService,
     hooks: CatalogueHooks,
     turns: FileTurns,
+    settings: SettingsService,
   ) {
+    settings.registerAmounts({ name: 'prices of pieces', areKept: () => store.hasAmounts() });
     turns.register('wardrobe', {
       worker: workerBeside(import.meta.url, 'turn.worker'),
       after: () => {

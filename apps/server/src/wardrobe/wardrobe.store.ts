@@ -4,7 +4,7 @@ import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { Database } from '../platform/db/index.js';
 import type { Slice } from '../platform/log/index.js';
 import { entrySlice, LedgerStore, madeSlices } from './ledger/worker.js';
-import { LotEntity, MovementEntity, PieceEntity, RunEntity } from './wardrobe.entities.js';
+import { EntryEntity, LotEntity, MovementEntity, PieceEntity, RunEntity } from './wardrobe.entities.js';
 
 /** Pieces as they come in. */
 export type NewPiece = Pick<PieceEntity, 'variant' | 'quantity' | 'condition' | 'place' | 'note' | 'addedAt'> & {
@@ -35,6 +35,14 @@ export class WardrobeStore {
   /** The runs of so many lots after one: for whoever goes through them some at a time. */
   piecesOfLots(after: number, many: number): PieceEntity[] {
     return this.database.table(PieceEntity).select('WHERE lot > ? AND lot <= ?', after, after + many);
+  }
+
+  /** Does any piece say what was paid for it, or any deed what it brought? */
+  hasAmounts(): boolean {
+    return (
+      this.database.table(LotEntity).one('WHERE paidMinor IS NOT NULL LIMIT 1') !== null ||
+      this.database.table(EntryEntity).one('WHERE broughtMinor IS NOT NULL LIMIT 1') !== null
+    );
   }
 
   lastLot(): number {

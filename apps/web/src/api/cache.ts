@@ -257,6 +257,8 @@ export const webApi = generatedApi.enhanceEndpoints({
     throwAway: { invalidatesTags: ['bin'] },
     emptyBin: { invalidatesTags: ['bin'] },
     binEntry: { invalidatesTags: ['catalogue', 'figures', 'wardrobe', 'market', 'notices', 'history', 'bin'] },
+    readSettings: { keepUnusedDataFor: 0 },
+    changeSettings: { invalidatesTags: ['settings', 'market', 'history'] },
     addSeller: { invalidatesTags: ['market', 'history'] },
     changeSeller: { invalidatesTags: ['market', 'history'] },
     addOffer: { invalidatesTags: ['market', 'history'] },

@@ -5,6 +5,7 @@ export const addTagTypes = [
   'bin',
   'jobs',
   'catalogue',
+  'settings',
   'figures',
   'looks',
   'notices',
@@ -130,6 +131,21 @@ const injectedRtkApi = api
           body: queryArg.beginWithDto,
         }),
         invalidatesTags: ['catalogue'],
+      }),
+      readSettings: build.query<ReadSettingsApiResponse, ReadSettingsApiArg>({
+        query: () => ({ url: `/api/settings` }),
+        providesTags: ['settings'],
+      }),
+      changeSettings: build.mutation<ChangeSettingsApiResponse, ChangeSettingsApiArg>({
+        query: (queryArg) => ({
+          url: `/api/settings`,
+          method: 'PUT',
+          body: queryArg.newSettingsDto,
+          params: {
+            version: queryArg.version,
+          },
+        }),
+        invalidatesTags: ['settings'],
       }),
       importCatalogue: build.mutation<ImportCatalogueApiResponse, ImportCatalogueApiArg>({
         query: (queryArg) => ({
@@ -1391,27 +1407,27 @@ export type BringWorkspaceBackApiArg = {
 };
 export type ListChangesApiResponse = /** status 200  */ ChangeDto[];
 export type ListChangesApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas' | 'settings';
   item: string;
 };
 export type ReadNextStepsApiResponse = /** status 200  */ NextStepsDto;
 export type ReadNextStepsApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas' | 'settings';
   item: string;
 };
 export type UndoApiResponse = /** status 201  */ SteppedDto;
 export type UndoApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas' | 'settings';
   item: string;
 };
 export type RedoApiResponse = /** status 201  */ SteppedDto;
 export type RedoApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas' | 'settings';
   item: string;
 };
 export type TakeBackChangeApiResponse = /** status 201  */ SteppedDto;
 export type TakeBackChangeApiArg = {
-  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas';
+  subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas' | 'settings';
   item: string;
   id: number;
 };
@@ -1440,6 +1456,14 @@ export type StopJobApiArg = {
 export type BeginWithApiResponse = /** status 201  */ BegunDto;
 export type BeginWithApiArg = {
   beginWithDto: BeginWithDto;
+};
+export type ReadSettingsApiResponse = /** status 200  */ SettingsDto;
+export type ReadSettingsApiArg = void;
+export type ChangeSettingsApiResponse = /** status 200  */ SettingsDto;
+export type ChangeSettingsApiArg = {
+  /** The version that was seen */
+  version: number;
+  newSettingsDto: NewSettingsDto;
 };
 export type ImportCatalogueApiResponse = /** status 202  */ ImportJobDto;
 export type ImportCatalogueApiArg = {
@@ -2253,6 +2277,17 @@ export type BegunDto = {
 export type BeginWithDto = {
   /** The starter kit */
   with: 'basics';
+};
+export type SettingsDto = {
+  /** What everything is reckoned in, ISO 4217 */
+  currency: string;
+  /** What is kept in that currency, in words: it cannot be changed while any is */
+  keptInIt: string[];
+  version: number;
+};
+export type NewSettingsDto = {
+  /** Its three letters, such as EUR */
+  currency: string;
 };
 export type ImportProgress = {
   phase: 'reading' | 'checking' | 'comparing' | 'writing';
@@ -3777,6 +3812,12 @@ export type DutyDto = {
   percent: number;
   feeMinor: number;
 };
+export type SellerTermsDto = {
+  minimumMinor: number;
+  handlingMinor: number;
+  postage: PostageTierDto[];
+  freePostageFromMinor: number | null;
+};
 export type CodeDto = {
   code: string;
   percent: number;
@@ -3802,6 +3843,7 @@ export type SellerDto = {
   postage: PostageTierDto[];
   freePostageFromMinor: number | null;
   duty: DutyDto | null;
+  asked: SellerTermsDto;
   reliability: number;
   /** Sent along when its terms are changed */
   version: number;
@@ -3979,6 +4021,8 @@ export type OfferChangeCountsDto = {
 export type OfferChangeDto = {
   change: 'new' | 'dearer' | 'cheaper' | 'restocked' | 'sold down' | 'gone';
   seller: string;
+  /** What the seller asks in */
+  currency: string;
   kind: 'figure' | 'variant' | 'bundle' | 'source';
   item: string;
   condition: 'new' | 'used' | 'worn';
@@ -4949,6 +4993,8 @@ export const {
   useReadJobQuery,
   useStopJobMutation,
   useBeginWithMutation,
+  useReadSettingsQuery,
+  useChangeSettingsMutation,
   useImportCatalogueMutation,
   useLookAtForeignMutation,
   useExportCatalogueQuery,

@@ -26,6 +26,8 @@ export {
   usePutIdeaAwayMutation,
   usePutOwedAwayMutation,
   useReadIdeasQuery,
+  useReadSettingsQuery,
+  useChangeSettingsMutation,
   useSavePlanMutation,
   useSetFreeMutation,
   useVaryCopiesMutation,

@@ -23,6 +23,7 @@ export const PAGES: readonly PageAt[] = [
   pageOfAll('/', 'workroom', async () => (await import('@/features/workroom')).WorkroomPage),
   page('/guide/:page', 'begin', async () => (await import('@/features/guide')).GuidePage),
   page('/bin', 'workroom', async () => (await import('@/features/bin')).BinPage),
+  page('/settings', 'begin', async () => (await import('@/features/settings')).SettingsPage),
   page('/ideas', 'ideas', async () => (await import('@/features/ideas')).IdeasPage),
   pageOfAll('/line-ups/:lineUpId/:way?', 'line-ups', async () => (await import('@/features/lineups')).LineUpPage),
   page('/figures/:figureId/brief', 'brief', async () => (await import('@/features/brief')).BriefPage),

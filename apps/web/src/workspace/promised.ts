@@ -109,10 +109,12 @@ export function promisedOf(told: PromisesDto): Promised {
 
 /** A supply: what is owned, what can be bought, what may come off whole figures. */
 export const supplyFrom = (
+  currency: string,
   owned: OwnedPieces,
   landedMinor: (variant: string) => number | null,
   stock: ((variant: string) => number) | null = null,
 ): Supply => ({
+  currency,
   owned: (variant) => owned.get(variant),
   ...(stock ? { stock } : {}),
   landedMinor,
@@ -157,5 +159,5 @@ export function workspaceFor(workspace: Workspace, promised: Promised, figure: s
   if (before?.workspace === workspace && isSame(before.counts, counts)) return keep(before.own);
   const owned = workspace.owned.with(counts);
   const stock = (variant: string): number => promised.stockOf(variant) ?? workspace.owned.get(variant);
-  return keep({ ...workspace, owned, supply: supplyFrom(owned, (id) => workspace.prices.landedMinor(id), stock) });
+  return keep({ ...workspace, owned, supply: supplyFrom(workspace.currency, owned, (id) => workspace.prices.landedMinor(id), stock) });
 }

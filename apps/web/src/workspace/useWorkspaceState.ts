@@ -45,7 +45,7 @@ export function useWorkspaceState(): WorkspaceState {
       prices: lowest,
       currency: prices.data.currency,
       today: prices.data.today,
-      supply: supplyFrom(owned, (id) => lowest.landedMinor(id)),
+      supply: supplyFrom(prices.data.currency, owned, (id) => lowest.landedMinor(id)),
     };
     return { state: 'ready', workspace };
   }, [isFailed, isNamed, packed.data, stock.data, prices.data]);

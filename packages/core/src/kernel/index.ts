@@ -3,7 +3,7 @@ export { definedOf } from './defined.js';
 export { type Explained, sum, type Term } from './explain.js';
 export type { Fault } from './fault.js';
 export { groupedBy } from './grouped.js';
-export { type Amount, amountOf, inUnits, isCountry, isCurrency, minorOf, money, shareToCent, unitsOf } from './money.js';
+export { type Amount, amountOf, decimalsOf, inUnits, isCountry, isCurrency, minorOf, money, shareToCent, unitsOf } from './money.js';
 export { editDistance, NearestNames } from './nearest.js';
 export { seeded, seedOf, shuffled } from './random.js';
 export { countOf } from './tally.js';

@@ -1,40 +1,61 @@
-const formats = new Map<string, Intl.NumberFormat>();
+/** How money of a currency is written, and how many decimals its units have: both by ISO 4217, as the platform knows them. */
+interface Writing {
+  readonly format: Intl.NumberFormat;
+  readonly decimals: number;
+}
+
+const writings = new Map<string, Writing>();
+
+function writingOf(currency: string): Writing {
+  let writing = writings.get(currency);
+  if (!writing) {
+    const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
+    writings.set(currency, (writing = { format, decimals: format.resolvedOptions().maximumFractionDigits ?? 2 }));
+  }
+  return writing;
+}
+
+/**
+ * Decimals of a currency by ISO 4217. Throws RangeError for what is no currency code.
+ *
+ * @example decimalsOf('EUR') // 2
+ * @example decimalsOf('JPY') // 0
+ * @example decimalsOf('KWD') // 3
+ */
+export const decimalsOf = (currency: string): number => writingOf(currency).decimals;
 
 /**
  * Money as people write it. `minor` is in minor units (cents) of an ISO 4217 currency; both kinds of zero read 0.00.
  * Throws RangeError for what is no currency code.
  *
  * @example money(420, 'EUR') // '€4.20'
+ * @example money(420, 'JPY') // 'JP¥420'
  */
 export function money(minor: number, currency: string): string {
-  let format = formats.get(currency);
-  if (!format) formats.set(currency, (format = new Intl.NumberFormat('en-GB', { style: 'currency', currency })));
-  return format.format(minor === 0 ? 0 : unitsOf(minor));
+  return writingOf(currency).format.format(minor === 0 ? 0 : unitsOf(minor, currency));
 }
-
-/** So many minor units are one unit, whatever the currency: the one place that says so. */
-const MINOR_UNITS = 100;
 
 /**
  * Minor units as units of their currency, for what reckons with numbers.
  *
- * @example unitsOf(420) // 4.2
+ * @example unitsOf(420, 'EUR') // 4.2
  */
-export const unitsOf = (minor: number): number => minor / MINOR_UNITS;
+export const unitsOf = (minor: number, currency: string): number => minor / 10 ** decimalsOf(currency);
 
 /**
  * The other way round, to the nearest minor unit.
  *
- * @example minorOf(4.2) // 420
+ * @example minorOf(4.2, 'EUR') // 420
  */
-export const minorOf = (units: number): number => Math.round(units * MINOR_UNITS);
+export const minorOf = (units: number, currency: string): number => Math.round(units * 10 ** decimalsOf(currency));
 
 /**
- * Minor units as a plain number, for files and for fields, two decimals whatever the currency.
+ * Minor units as a plain number with the decimals of their currency, for files and for fields.
  *
- * @example inUnits(420) // '4.20'
+ * @example inUnits(420, 'EUR') // '4.20'
+ * @example inUnits(420, 'JPY') // '420'
  */
-export const inUnits = (minor: number): string => unitsOf(minor).toFixed(2);
+export const inUnits = (minor: number, currency: string): string => unitsOf(minor, currency).toFixed(decimalsOf(currency));
 
 const REGIONS = new Intl.DisplayNames('en', { type: 'region', fallback: 'none' });
 
@@ -74,19 +95,24 @@ const remainder = (exact: readonly number[], i: number): number => Math.round(((
 export type Amount = number | 'nothing' | 'unreadable';
 
 const SIGN = '(?:[A-Za-z]{2,3}|[€£$¥])?';
-const AMOUNT = new RegExp(`^${SIGN} ?(\\d{1,7})(?:[.,](\\d{1,2}))? ?${SIGN}$`);
+const AMOUNT = new RegExp(`^${SIGN} ?(\\d{1,9})(?:[.,](\\d{1,3}))? ?${SIGN}$`);
 
 /**
- * An amount as it is typed, with a point or a comma before the cents, and a currency before or behind it or none. Thousands are
- * not told apart, as 1.234 would be one thing here and another there.
+ * An amount as it is typed, in minor units of a currency: with a point or a comma before its decimals, of which it may have as many as
+ * the currency has, and a sign before or behind it or none. Thousands are not told apart, as 1.234 would be one thing here and
+ * another there.
  *
- * @example amountOf('3,95') // 395
- * @example amountOf('12 €') // 1200
- * @example amountOf(' ') // 'nothing'
- * @example amountOf('1.234') // 'unreadable'
+ * @example amountOf('3,95', 'EUR') // 395
+ * @example amountOf('12 €', 'EUR') // 1200
+ * @example amountOf(' ', 'EUR') // 'nothing'
+ * @example amountOf('1.234', 'EUR') // 'unreadable'
+ * @example amountOf('1200', 'JPY') // 1200
+ * @example amountOf('12.5', 'JPY') // 'unreadable'
  */
-export function amountOf(text: string): Amount {
+export function amountOf(text: string, currency: string): Amount {
   if (text.trim() === '') return 'nothing';
-  const match = AMOUNT.exec(text.trim());
-  return match ? Number(match[1]) * MINOR_UNITS + Number((match[2] ?? '').padEnd(2, '0')) : 'unreadable';
+  const [, units, decimals = ''] = AMOUNT.exec(text.trim()) ?? [];
+  const most = decimalsOf(currency);
+  if (units === undefined || decimals.length > most) return 'unreadable';
+  return Number(units + decimals.padEnd(most, '0'));
 }

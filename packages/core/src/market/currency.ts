@@ -1,3 +1,5 @@
+import { decimalsOf } from '../kernel/index.js';
+
 /** What one unit of a currency was worth in the workspace's own on a day (ISO 8601). */
 export interface Rate {
   readonly currency: string;
@@ -6,11 +8,19 @@ export interface Rate {
 }
 
 /**
- * Money in minor units of one currency converted at a rate, rounded half up.
+ * What one minor unit of a currency is worth in minor units of another, of a rate between their units: currencies differ in decimals.
+ *
+ * @example perMinorOf(1.16, 'GBP', 'EUR') // 1.16
+ * @example perMinorOf(0.5, 'JPY', 'EUR') // 50
+ */
+export const perMinorOf = (perUnit: number, from: string, to: string): number => perUnit * 10 ** (decimalsOf(to) - decimalsOf(from));
+
+/**
+ * Money in minor units of one currency converted into minor units of another, rounded half up.
  *
  * @example converted(250, 0.1) // 25
  */
-export const converted = (minor: number, perUnit: number): number => Math.floor(minor * perUnit + 0.5);
+export const converted = (minor: number, perMinor: number): number => Math.floor(minor * perMinor + 0.5);
 
 /**
  * The newest rate of a currency on or before a day, else its oldest: a price from before the first rate is still better told at some rate

@@ -1,4 +1,4 @@
-export { converted, type Rate, rateFor } from './currency.js';
+export { converted, perMinorOf, type Rate, rateFor } from './currency.js';
 export { OFFER_CHANGES, type OfferChange, type OfferChangeKind, offerChanges } from './offerChanges.js';
 export { costOfPieces, isOldPrice, landed, type LandedPrice, lookCost, type LookCost, lowestLanded } from './prices.js';
 export { type PriceSummary, quantile, summariseByCondition } from './summary.js';

@@ -11,6 +11,8 @@ interface DonorPart {
  * and donors that hold a part.
  */
 export interface Supply {
+  /** What prices are in, ISO 4217. */
+  readonly currency: string;
   owned(variantId: string): number;
   /** All that is owned, whoever it is promised to; the same as `owned` where nothing is promised. */
   stock?(variantId: string): number;
@@ -28,8 +30,8 @@ export function donorFor({ landedMinor, donor }: Supply, variantId: string): Don
   return found && (price === null || (found.holeMinor !== null && found.holeMinor <= price)) ? found : null;
 }
 
-/** Nothing owned and nothing sold: for judging what does not depend on either. */
-export const NO_SUPPLY: Supply = { owned: () => 0, landedMinor: () => null };
+/** Nothing owned and nothing sold, in no currency: for judging what does not depend on either. */
+export const NO_SUPPLY: Supply = { currency: 'XXX', owned: () => 0, landedMinor: () => null };
 
 /** Owned pieces of one variant, as far as counting them goes. */
 export interface OwnedRun {

@@ -4,7 +4,7 @@ import { printLeak } from '../../src/judging/checks/print/printLeak.js';
 import { BRIEF, CATALOGUE, feature, lookOf, seen, supplyOf } from '../fixture.js';
 
 const BODY = 'head HD-1·light·face, torso TO-1·red, arm.L AR-1·red, arm.R AR-1·red, hand.L HN-1·light, hand.R HN-1·light, hips LG-1·brown';
-const SOLD: Supply = { owned: () => 0, landedMinor: () => 100 };
+const SOLD: Supply = { currency: 'EUR', owned: () => 0, landedMinor: () => 100 };
 
 const marksOf = (look: string, brief: Partial<Brief> = {}, supply: Supply = SOLD): readonly Mark[] =>
   judge(lookOf(look), { ...BRIEF, ...brief }, CATALOGUE, P40, supply).marks.open;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { amountOf, inUnits, isCurrency, money, shareToCent } from '../../src/kernel/index.js';
+import { amountOf, decimalsOf, inUnits, isCurrency, minorOf, money, shareToCent, unitsOf } from '../../src/kernel/index.js';
 
 describe('money', () => {
   test('is written as people write it', () => {
@@ -14,7 +14,8 @@ describe('money', () => {
   });
 
   test('is a plain number in files, and its currency one of the standard', () => {
-    expect([inUnits(420), inUnits(7), inUnits(0)]).toEqual(['4.20', '0.07', '0.00']);
+    expect([inUnits(420, 'EUR'), inUnits(7, 'EUR'), inUnits(0, 'EUR')]).toEqual(['4.20', '0.07', '0.00']);
+    expect([inUnits(420, 'JPY'), inUnits(420, 'KWD')]).toEqual(['420', '0.420']);
     expect([isCurrency('EUR'), isCurrency('ABC'), isCurrency('eur')]).toEqual([true, false, false]);
   });
 });
@@ -49,15 +50,31 @@ describe('a sum shared over weights', () => {
 });
 
 describe('an amount as it is typed', () => {
+  const inEuro = (text: string) => amountOf(text, 'EUR');
+
   test('has a point or a comma, and one place or two; nothing is nothing, and anything else is no amount', () => {
-    expect(['3.95', '3,95', '3,9', '12', ' 0.05 '].map(amountOf)).toEqual([395, 395, 390, 1200, 5]);
-    expect(['12 €', '€12', 'EUR 3,5', '0.40 GBP', '12kr'].map(amountOf)).toEqual([1200, 1200, 350, 40, 1200]);
-    expect(['', '  '].map(amountOf)).toEqual(['nothing', 'nothing']);
-    for (const text of ['3.955', '-1', '3.', '1.000,00', '1.234', 'free', '12345678', '12 €€', '€', '3 apples'])
-      expect({ text, amount: amountOf(text) }).toEqual({ text, amount: 'unreadable' });
+    expect(['3.95', '3,95', '3,9', '12', ' 0.05 '].map(inEuro)).toEqual([395, 395, 390, 1200, 5]);
+    expect(['12 €', '€12', 'EUR 3,5', '0.40 GBP', '12kr'].map(inEuro)).toEqual([1200, 1200, 350, 40, 1200]);
+    expect(['', '  '].map(inEuro)).toEqual(['nothing', 'nothing']);
+    for (const text of ['3.955', '-1', '3.', '1.000,00', '1.234', 'free', '1234567890', '12 €€', '€', '3 apples'])
+      expect({ text, amount: inEuro(text) }).toEqual({ text, amount: 'unreadable' });
   });
 
-  test('is read as the very cents that were written', () => {
-    fc.assert(fc.property(fc.nat(999_999_999), (minor) => amountOf((minor / 100).toFixed(2)) === minor));
+  test('has as many decimals as its currency, and no more', () => {
+    expect([amountOf('1200', 'JPY'), amountOf('12.5', 'JPY'), amountOf('12.5', 'KWD'), amountOf('12.0005', 'KWD')]).toEqual([
+      1200,
+      'unreadable',
+      12_500,
+      'unreadable',
+    ]);
+  });
+
+  test('is read as the very minor units that were written, in every currency', () => {
+    fc.assert(
+      fc.property(fc.nat(99_999_999), fc.constantFrom('EUR', 'JPY', 'KWD', 'SEK', 'CLF'), (minor, currency) => {
+        if (decimalsOf(currency) <= 3) expect(amountOf(inUnits(minor, currency), currency)).toBe(minor);
+        expect(minorOf(unitsOf(minor, currency), currency)).toBe(minor);
+      }),
+    );
   });
 });

@@ -45,7 +45,7 @@ describe('what copies of a look cost', () => {
     parts: ['hat', 'arm', 'arm'].map((variant, i) => ({ position: 'built' as const, place: i, variant, turned: false })),
     overrules: [],
   };
-  const supply = { owned: (id: string) => (id === 'hat' ? 1 : 3), landedMinor: (id: string) => (id === 'hat' ? 100 : 10) };
+  const supply = { currency: 'EUR', owned: (id: string) => (id === 'hat' ? 1 : 3), landedMinor: (id: string) => (id === 'hat' ? 100 : 10) };
 
   test('what is owned is used once, not for every copy', () => {
     expect(lookCost(look, supply, (id) => id, 1).toPay.total).toBe(0);

@@ -33,6 +33,7 @@ describe('what is owned', () => {
   });
 
   const supply = (price: number | null, holeMinor: number | null): Supply => ({
+    currency: 'EUR',
     owned: (id) => (id === 'hat' ? 1 : 0),
     landedMinor: () => price,
     donor: () => ({ donor: 'Keeper', holeMinor, quantity: 2 }),

@@ -12,7 +12,7 @@ export const cell = <Row, T>(column: Column<T>, write: (row: Row) => string): Ca
 export const optional = <T>(column: Omit<Column<T>, 'optional'>): Column<T | null> => ({
   name: column.name,
   optional: null,
-  read: (text) => column.read(text),
+  read: (text, cellOf) => column.read(text, cellOf),
 });
 
 /** How several texts, or a text that may be missing, stand in one cell. */

@@ -1,5 +1,5 @@
 import { CONDITIONS } from '@outfit/core';
-import { day, formerly, known, type KnownNames, money, oneOf, wholeNumber } from '../table/index.js';
+import { day, formerly, known, type KnownNames, moneyIn, oneOf, wholeNumber } from '../table/index.js';
 
 export const unknownVariant =
   (names: KnownNames) =>
@@ -10,16 +10,19 @@ export const unknownVariant =
 
 /**
  * Columns of a file of offers (docs/formats/offers-csv.md). Prices are in the seller's own currency. `isVariant` knows whole
- * items too; nothing was seen after `today`.
+ * items too; nothing was seen after `today`; `currencyOf` tells what a seller asks in, and an empty word of one nobody knows.
  */
-export const offerColumns = (names: KnownNames, today: string) => ({
+export const offerColumns = (names: KnownNames, today: string, currencyOf: (seller: string) => string) => ({
   seller: known(
     'seller',
     (id) => names.isSeller(id),
     () => 'No seller has this name. Use the short name on the Market page.',
   ),
   item: known('item', (id) => names.isVariant(id), unknownVariant(names)),
-  priceMinor: formerly('price', money('asks', 1)),
+  priceMinor: formerly(
+    'price',
+    moneyIn('asks', 1, (cellOf) => currencyOf(cellOf('seller'))),
+  ),
   stock: formerly('stock', wholeNumber('left', 1, 100_000)),
   multiple: formerly('multiple', wholeNumber('sold in', 1, 1000, 1)),
   condition: oneOf('condition', CONDITIONS, 'used'),

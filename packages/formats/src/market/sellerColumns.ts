@@ -1,7 +1,11 @@
-import { isCountry, isCurrency, minorOf } from '@outfit/core';
-import { type Column, day, formerly, money, named, oneOf, refuse, wholeNumber } from '../table/index.js';
+import { isCountry, isCurrency } from '@outfit/core';
+import { amountIn, type Column, day, formerly, moneyIn, named, oneOf, Refusal, refuse, wholeNumber } from '../table/index.js';
 
-const or = <T, D>(column: Column<T>, optional: D): Column<T | D> => ({ name: column.name, optional, read: (cell) => column.read(cell) });
+const or = <T, D>(column: Column<T>, optional: D): Column<T | D> => ({
+  name: column.name,
+  optional,
+  read: (cell, cellOf) => column.read(cell, cellOf),
+});
 
 const written = (name: string, pattern: RegExp, reason: string): Column<string> => ({
   name,
@@ -11,17 +15,21 @@ const written = (name: string, pattern: RegExp, reason: string): Column<string> 
 /** Postage by weight, "20:1.95 100:3.60": up to so many grams, what it costs. Tiers must rise in weight. */
 const tiers = (name: string): Column<readonly { readonly upToG: number; readonly costMinor: number }[]> => ({
   name,
-  read: (cell) => {
-    const found = cell.split(/\s+/).map((word) => /^(\d+(?:\.\d+)?):(\d+)(?:[.,](\d{1,2}))?$/.exec(word));
-    const read = found.flatMap((match) =>
-      match ? [{ upToG: Number(match[1]), costMinor: minorOf(Number(match[2])) + Number((match[3] ?? '').padEnd(2, '0')) }] : [],
-    );
-    if (read.length === 0 || read.length < found.length) return refuse('Not postage such as 20:1.95 100:3.60.');
+  read: (cell, cellOf) => {
+    const currency = cellOf('currency');
+    const found = cell.split(/\s+/).map((word) => /^(\d+(?:\.\d+)?):(\S+)$/.exec(word));
+    const read: { upToG: number; costMinor: number }[] = [];
+    for (const match of found) {
+      if (!match) return refuse('Not postage such as 20:1.95 100:3.60.');
+      const costMinor = amountIn(match[2] ?? '', currency, MOST_POSTAGE_MINOR);
+      if (costMinor instanceof Refusal) return costMinor;
+      read.push({ upToG: Number(match[1]), costMinor });
+    }
     if (read.some((tier, i) => tier.upToG <= (read[i - 1]?.upToG ?? 0)))
       return refuse('The weights rise from one step to the next; these do not.');
     if (read.some((tier, i) => tier.costMinor < (read[i - 1]?.costMinor ?? 0)))
       return refuse('More weight never costs less postage; here it does.');
-    return read.some((tier) => tier.costMinor > MOST_POSTAGE_MINOR) ? refuse('Postage over 10,000.00: surely a slip.') : read;
+    return read;
   },
 });
 
@@ -55,12 +63,12 @@ export const sellerColumns = () => ({
   currency: currency('currency', 'EUR'),
   days: wholeNumber('days', 0, 365),
   postage: tiers('postage'),
-  minimumMinor: formerly('minimum', or(money('sells from'), 0)),
-  handlingMinor: formerly('handling', or(money('packing'), 0)),
-  freePostageFromMinor: formerly('free postage from', or(money('posts free from'), null)),
-  dutyAboveMinor: or(money('duty above'), null),
+  minimumMinor: formerly('minimum', or(moneyIn('sells from'), 0)),
+  handlingMinor: formerly('handling', or(moneyIn('packing'), 0)),
+  freePostageFromMinor: formerly('free postage from', or(moneyIn('posts free from'), null)),
+  dutyAboveMinor: or(moneyIn('duty above'), null),
   dutyPercent: or(percent('duty percent'), 0),
-  dutyFeeMinor: or(money('duty fee'), 0),
+  dutyFeeMinor: or(moneyIn('duty fee'), 0),
   trusted: oneOf('trusted', YES_NO, 'yes'),
   thirdParty: oneOf('third-party', YES_NO, 'no'),
 });

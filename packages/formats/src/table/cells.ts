@@ -1,5 +1,5 @@
-import { inUnits, isDay, LAST_DAY, minorOf, textFault, type TextRule } from '@outfit/core';
-import { type Column, refuse } from './table.js';
+import { amountOf, inUnits, isCurrency, isDay, LAST_DAY, money, textFault, type TextRule } from '@outfit/core';
+import { type Column, type Refusal, refuse } from './table.js';
 
 const MOST_TEXT = 200;
 
@@ -36,18 +36,32 @@ export const wholeNumber = (name: string, least: number, most: number, optional?
 });
 
 const MOST_MONEY_MINOR = 100_000_00;
+/** In a currency nobody knows an amount is read as in most; the currency's own cell says what is wrong. */
+const USUAL = 'EUR';
 
-/** Money such as 0.42 or 0,42, read as minor units; `leastMinor` is the least that is no slip. */
-export const money = (name: string, leastMinor = 0): Column<number> => ({
+/** Minor units of an amount in a cell, or why there is none. */
+export function amountIn(cell: string, currency: string, mostMinor = MOST_MONEY_MINOR): number | Refusal {
+  const known = isCurrency(currency) ? currency : USUAL;
+  if (/^-\d/.test(cell)) return refuse('A price cannot be negative.');
+  const minor = /^\d/.test(cell) ? amountOf(cell, known) : 'unreadable';
+  if (typeof minor === 'string') return refuse(`Not an amount such as ${inUnits(42, known)}${known === USUAL ? '' : ` in ${known}`}.`);
+  return minor > mostMinor ? refuse(`Dearer than ${money(mostMinor, known)}: surely a slip.`) : minor;
+}
+
+/**
+ * Money such as 0.42 or 0,42, read as minor units of the row's currency; `leastMinor` is the least that is no slip. Most files have the
+ * currency in the row itself.
+ */
+export const moneyIn = (
+  name: string,
+  leastMinor = 0,
+  currencyOf: (cellOf: (column: string) => string) => string = (cellOf) => cellOf('currency'),
+): Column<number> => ({
   name,
-  read: (cell) => {
-    const match = /^(-?)(\d+)(?:[.,](\d{1,2}))?$/.exec(cell);
-    if (!match) return refuse('Not an amount such as 0.42.');
-    const [, sign, units = '0', cents = ''] = match;
-    const minor = minorOf(Number(units)) + Number(cents.padEnd(2, '0'));
-    if (sign === '-') return refuse('A price cannot be negative.');
-    if (minor < leastMinor) return refuse(`Nothing costs less than ${inUnits(leastMinor)}.`);
-    return minor > MOST_MONEY_MINOR ? refuse('Dearer than 100,000.00: surely a slip.') : minor;
+  read: (cell, cellOf) => {
+    const currency = currencyOf(cellOf);
+    const minor = amountIn(cell, currency);
+    return typeof minor === 'number' && minor < leastMinor ? refuse(`Nothing costs less than ${money(leastMinor, currency)}.`) : minor;
   },
 });
 

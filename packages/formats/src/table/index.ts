@@ -1,4 +1,4 @@
-export { asReason, day, known, money, named, oneOf, remarks, text, wholeNumber } from './cells.js';
+export { amountIn, asReason, day, known, moneyIn, named, oneOf, remarks, text, wholeNumber } from './cells.js';
 export type { KnownNames } from './knownNames.js';
 export {
   type Column,

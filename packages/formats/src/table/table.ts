@@ -15,7 +15,8 @@ export interface Column<T> {
   /** What it was called in files of before: still read. */
   readonly formerly?: string;
   readonly optional?: T;
-  read(text: string): T | Refusal;
+  /** `cellOf` gives the row's other cells by the names of their columns: what an amount says depends on its currency. */
+  read(text: string, cellOf: (column: string) => string): T | Refusal;
 }
 
 export class Refusal {
@@ -146,12 +147,13 @@ interface CellFault {
 function readRow(cells: readonly string[], places: readonly Place[]): { row: Record<string, unknown>; faults: CellFault[] } {
   const row: Record<string, unknown> = {};
   const faults: CellFault[] = [];
+  const cellOf = (name: string): string => plainCell(cells[places.find(({ column }) => column.name === name)?.at ?? -1] ?? '');
   for (const { key, column, at } of places) {
     const text = plainCell(cells[at] ?? '');
     if (text === '' && column.optional !== undefined) row[key] = column.optional;
     else if (text === '') faults.push({ column: column.name, value: '', reason: 'This cell is empty.' });
     else {
-      const value = column.read(text);
+      const value = column.read(text, cellOf);
       if (value instanceof Refusal) faults.push({ column: column.name, value: text, reason: value.reason });
       else row[key] = value;
     }

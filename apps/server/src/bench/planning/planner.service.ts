@@ -14,7 +14,7 @@ import {
 import { whereItGoes } from '@outfit/core/wardrobe';
 import { CatalogueService } from '../../catalogue/index.js';
 import { FiguresStore } from '../../figures/index.js';
-import { CURRENCY, LowestService } from '../../market/index.js';
+import { LowestService, MarketService } from '../../market/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { Ledger, type FigureServed, NO_PLACE, ServingsService } from '../../wardrobe/index.js';
 import type { BenchPlan, PlannedPiece } from '../bench.entities.js';
@@ -37,6 +37,7 @@ export class BenchPlanner {
     private readonly servings: ServingsService,
     private readonly ledger: Ledger,
     private readonly lowest: LowestService,
+    private readonly market: MarketService,
   ) {}
 
   /** How many more of a figure could be built with what is at hand. */
@@ -89,11 +90,11 @@ export class BenchPlanner {
 
   /** What parts cost and from when on they are dear, for cautions. */
   async worth(system: System): Promise<BenchWorth> {
-    const prices = await this.lowest.landedMinor();
+    const [prices, currency] = [await this.lowest.landedMinor(), this.market.currency()];
     return {
       priceMinor: (variant) => prices.get(variant) ?? null,
       dearFromMinor: system.riskFromMinor,
-      money: (minor) => money(minor, CURRENCY),
+      money: (minor) => money(minor, currency),
     };
   }
 

@@ -19,7 +19,7 @@ import { lineUpOfSpares, sparesOf } from '@outfit/core/lineup';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService } from '../../catalogue/index.js';
 import { FiguresService, LooksService, type StoredLook } from '../../figures/index.js';
-import { CURRENCY, type Item, MarketService, piecesIn, type PricedOffer } from '../../market/index.js';
+import { type Item, MarketService, piecesIn, type PricedOffer } from '../../market/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { DonorsService, PromisesService, WardrobeService } from '../../wardrobe/index.js';
 import type { StoredLine } from '../record/errand.entity.js';
@@ -111,7 +111,7 @@ export class ErrandPlanner {
     );
     // Loose pieces leave no hole, so they cost nothing.
     return {
-      currency: CURRENCY,
+      currency: this.market.currency(),
       demand,
       substitutes: (variant) => penalties.get(variant) ?? [],
       sameSeller: (variant) => (settings.matchArms ?? false) && isArm(variant, catalogue),

@@ -14,6 +14,11 @@ export class ErrandsStore {
     return errand;
   }
 
+  /** Is there any errand, in the bin or not? */
+  hasAny(): boolean {
+    return this.database.table(ErrandEntity).has({});
+  }
+
   /** The newest errand of a figure or line-up: the one planned last, whatever the clock said then. */
   newestOf(scope: string): ErrandEntity | null {
     return this.standing(scope, 1)[0] ?? null;

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { dayNumber, isoDay, WantedTally } from '@outfit/core';
 import { setImmediate as nextTurn } from 'node:timers/promises';
-import { CURRENCY, MarketService } from '../../market/index.js';
+import { MarketService } from '../../market/index.js';
 import { PromisesService } from '../../wardrobe/index.js';
 import type { AvailableDto, FallenDto, WantedDto } from './wanted.dto.js';
 
@@ -50,7 +50,7 @@ export class WantedService {
     }
     const names = this.market.sellerNames();
     return {
-      currency: CURRENCY,
+      currency: this.market.currency(),
       pieces: parts.reduce((all, [, quantity]) => all + quantity, 0),
       parts: parts.length,
       unsold,

@@ -108,6 +108,15 @@ export class FiguresStore {
     return rows.map(({ id, name, place, version, plan }) => ({ id, name, place, version, spares: plan?.spares ?? [] }));
   }
 
+  /** Is any budget set, of a figure or a line-up, in the bin or not? */
+  hasBudgets(): boolean {
+    const ofPlans = ['budgetMinor', 'budgetAllMinor'].map((name) => `plan GLOB '*"${name}":[0-9]*'`).join(' OR ');
+    return (
+      this.figureTable.one(`WHERE json_extract(brief, '$.budgetMinor') IS NOT NULL LIMIT 1`) !== null ||
+      this.lineUpTable.one(`WHERE ${ofPlans} LIMIT 1`) !== null
+    );
+  }
+
   /** What some figures want of the wardrobe. */
   wantsOf(figures: readonly string[]): FigureWants[] {
     const rows = this.figureTable.find({ where: { id: figures } });

@@ -6,6 +6,7 @@ import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { workerBeside, WorkerPool } from '../../platform/jobs/index.js';
 import { LiveService } from '../../platform/live/index.js';
+import { SettingsService } from '../../settings/index.js';
 import type { AdvancedDto, ClockDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
 import { MarketStore } from '../market.store.js';
@@ -36,7 +37,10 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
     private readonly market: MarketService,
     private readonly watches: WatchesService,
     private readonly live: LiveService,
-  ) {}
+    settings: SettingsService,
+  ) {
+    settings.addFollower(() => this.priceAnew());
+  }
 
   /** Hears of every day the market reaches, within its unit of work; what it returns is told. */
   addListener(hear: (day: string) => readonly string[]): void {
@@ -101,7 +105,7 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
 
   /** Has the lowest prices worked out anew because something was sold. Nobody waits for it. */
   priceAnew(): void {
-    this.refreshLowest().catch((error: unknown) => new Logger('Market').error(error));
+    if (this.store.hasOffers()) this.refreshLowest().catch((error: unknown) => new Logger('Market').error(error));
   }
 
   /** Works the lowest prices out anew, in the worker. */

@@ -15,7 +15,7 @@ const MOST_CHANGES = 500;
 
 /** What a feed changes against the sellers' last files, and which items it is about. */
 export interface OfferChanges {
-  readonly changes: readonly OfferChange[];
+  readonly changes: readonly (OfferChange & { readonly currency: string })[];
   readonly counts: {
     readonly new: number;
     readonly dearer: number;
@@ -64,22 +64,29 @@ function named(rows: readonly OfferRow[]): readonly { readonly id: string; reado
 /** Imports a file of offers, in a worker. A seller's offers that were imported before are replaced by the file's. */
 export default function importOffers(task: TableTask): TableOutcome<OfferChanges> {
   let kinds: ReadonlyMap<string, YieldKind> = new Map();
+  let currencies: ReadonlyMap<string, string> = new Map();
   return importTable<OfferRow, OfferChanges>(task, {
     read(connection, { bytes, today }) {
       kinds = kindsOf(connection);
-      const sellers = new Set(
+      currencies = new Map(
         tablesOf(connection)
           .table(SellerEntity)
           .find()
-          .map(({ id }) => id),
+          .map(({ id, currency }) => [id, currency]),
       );
       const parts = new PartNames(tablesOf(connection), () => kinds.keys());
       const names = {
         isVariant: (id: string) => kinds.has(id),
-        isSeller: (id: string) => sellers.has(id),
+        isSeller: (id: string) => currencies.has(id),
         nearestVariant: (id: string) => parts.nearest(id),
       };
-      return readTable(bytes, offerColumns(names, today), undefined, undefined, offerFault);
+      return readTable(
+        bytes,
+        offerColumns(names, today, (seller) => currencies.get(seller) ?? ''),
+        undefined,
+        undefined,
+        offerFault,
+      );
     },
     more(connection, report) {
       const after = listed(report, kinds);
@@ -90,7 +97,7 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
       const changes = offerChanges(before, after);
       const count = (...kind: readonly OfferChangeKind[]): number => changes.filter((row) => kind.includes(row.change)).length;
       return {
-        changes: changes.slice(0, MOST_CHANGES),
+        changes: changes.slice(0, MOST_CHANGES).map((change) => ({ ...change, currency: currencies.get(change.seller) ?? '' })),
         counts: {
           new: count('new'),
           dearer: count('dearer'),

@@ -1,9 +1,10 @@
 import { notTwice, rateColumns, readTable, type RowOf } from '@outfit/formats';
 import { ChangeLog } from '../../platform/log/index.js';
 import { tablesOf } from '../../platform/sqlite/index.js';
+import { SettingsStore } from '../../settings/index.js';
 import { importTable, type TableOutcome, type TableTask } from '../../platform/tables/index.js';
 import { RateEntity } from '../market.entities.js';
-import { CURRENCY, LowestStore } from '../stores/index.js';
+import { LowestStore } from '../stores/index.js';
 import { followTerms } from './followTerms.js';
 
 type RateRow = RowOf<ReturnType<typeof rateColumns>>;
@@ -11,10 +12,10 @@ type RateRow = RowOf<ReturnType<typeof rateColumns>>;
 /** Adds exchange rates, or gives a day's another value; in a worker. */
 export default function importRates(task: TableTask): TableOutcome<null> {
   return importTable<RateRow, null>(task, {
-    read: (_, { bytes, today }) =>
+    read: (connection, { bytes, today }) =>
       readTable(
         bytes,
-        rateColumns(CURRENCY, today),
+        rateColumns(new SettingsStore(tablesOf(connection)).now().currency, today),
         undefined,
         undefined,
         notTwice<RateRow>(

@@ -6,7 +6,6 @@ import { LiveService } from '../../platform/live/index.js';
 import type { LowestPricesDto, PricesDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
 import { MarketStore } from '../market.store.js';
-import { CURRENCY } from '../stores/index.js';
 
 /** Prices read at a turn, so that other requests are answered between. */
 const PRICES_A_TURN = 6000;
@@ -58,7 +57,8 @@ export class LowestService {
         last = more.at(-1)?.variant ?? '';
         await nextTurn();
       }
-      if (key === this.key()) return { catalogue: version, currency: CURRENCY, today: this.market.today(), lowest: inColumns(lowest) };
+      if (key === this.key())
+        return { catalogue: version, currency: this.market.currency(), today: this.market.today(), lowest: inColumns(lowest) };
     }
   }
 }

@@ -21,7 +21,7 @@ import { Database } from '../../platform/db/index.js';
 import { notFound } from '../../platform/http/index.js';
 import type { ItemPricesDto, ItemPricesQuery, WorthDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
-import { CURRENCY, type PricedOffer, PriceStore } from '../stores/index.js';
+import { type PricedOffer, PriceStore } from '../stores/index.js';
 import { isItem, nameOfItem } from '../watches/index.js';
 
 /** Everything there is to say of one item's price: now, before, where it goes, what it is worth, whether to wait. */
@@ -52,7 +52,7 @@ export class PricesService {
     return {
       ...item,
       name: nameOfItem(catalogue, item),
-      currency: CURRENCY,
+      currency: this.market.currency(),
       today,
       condition,
       now: summariseByCondition(own).map(({ condition: of, summary }) => ({ condition: of, ...summary })),

@@ -1,4 +1,3 @@
-export { CURRENCY } from './currency.js';
 export { LowestStore, lowestOf } from './lowest.store.js';
 export { asStored, type OfferChanges, OfferStore } from './offer.store.js';
 export { PRICE_BATCH, type LeastAsked, PriceStore, rowsOf } from './price.store.js';

@@ -1,5 +1,4 @@
-import { converted, isOldPrice, landed, type MarketOffer, type Rate, rateFor, type Seller } from '@outfit/core';
-import { CURRENCY } from './currency.js';
+import { converted, isOldPrice, landed, type MarketOffer, perMinorOf, type Rate, rateFor, type Seller } from '@outfit/core';
 import type { DiscountCodeEntity, LandedShareEntity, OfferEntity, SellerEntity } from '../market.entities.js';
 
 /** An offer with its price in the workspace's currency, and how it came to that. Money in minor units. */
@@ -15,6 +14,8 @@ export interface PricedOffer extends Omit<OfferEntity, 'priceMinor'> {
 
 /** What prices are reckoned with besides the offers themselves. */
 export interface Terms {
+  /** The workspace's. */
+  readonly currency: string;
   readonly sellers: readonly SellerEntity[];
   readonly rates: readonly Rate[];
   readonly codes: readonly DiscountCodeEntity[];
@@ -27,24 +28,26 @@ export class Pricing {
   readonly sellers: readonly Seller[];
   private readonly of: ReadonlyMap<
     string,
-    { readonly currency: string; readonly perUnit: number; readonly code: DiscountCodeEntity | null; readonly postageMinor: number }
+    { readonly currency: string; readonly perMinor: number; readonly code: DiscountCodeEntity | null; readonly postageMinor: number }
   >;
   /** What an offer carried in the last errand that bought it, as long as that is not old; else a fifth of the least postage. */
   private readonly carried: ReadonlyMap<string, number>;
 
-  constructor({ sellers, rates, codes, shares }: Terms, day: string) {
+  constructor({ currency, sellers, rates, codes, shares }: Terms, day: string) {
     const codeOf = new Map(codes.filter((code) => code.fromDay <= day && day <= code.untilDay).map((code) => [code.seller, code]));
     const known = sellers.flatMap((seller) => {
-      const rate = rateFor(rates, seller.currency, CURRENCY, day);
-      return rate === null ? [] : [{ seller, perUnit: rate.perUnit, terms: termsIn(seller, rate.perUnit) }];
+      const rate = rateFor(rates, seller.currency, currency, day);
+      if (rate === null) return [];
+      const perMinor = perMinorOf(rate.perUnit, seller.currency, currency);
+      return [{ seller, perMinor, terms: termsIn(seller, perMinor) }];
     });
     this.sellers = known.map(({ terms }) => terms);
     this.of = new Map(
-      known.map(({ seller, perUnit, terms }) => [
+      known.map(({ seller, perMinor, terms }) => [
         seller.id,
         {
           currency: seller.currency,
-          perUnit,
+          perMinor,
           code: codeOf.get(seller.id) ?? null,
           postageMinor: Math.min(...terms.postage.map((tier) => tier.costMinor)),
         },
@@ -56,7 +59,7 @@ export class Pricing {
   /** What a seller's asking comes to; null when its currency has no rate. */
   priceOf(seller: string, askedMinor: number): number | null {
     const terms = this.of.get(seller);
-    return terms ? converted(askedMinor * (1 - (terms.code?.percent ?? 0) / 100), terms.perUnit) : null;
+    return terms ? converted(askedMinor * (1 - (terms.code?.percent ?? 0) / 100), terms.perMinor) : null;
   }
 
   /** Those of some offers that have a price. */
@@ -114,10 +117,10 @@ export class MarketView {
   }
 }
 
-/** A seller's terms in the workspace's currency. */
-export function termsIn(seller: SellerEntity, rate: number): Seller {
+/** A seller's terms in the workspace's currency, in which a minor unit of its own is worth `perMinor`. */
+export function termsIn(seller: SellerEntity, perMinor: number): Seller {
   const { id, country, days, trusted, thirdParty, minimumMinor, handlingMinor, postage, freePostageFromMinor, duty } = seller;
-  const money = (minor: number): number => converted(minor, rate);
+  const money = (minor: number): number => converted(minor, perMinor);
   return {
     id,
     country,

@@ -1,5 +1,6 @@
 import type { Market } from '@outfit/market';
 import type { Tables } from '../../platform/sqlite/index.js';
+import { SettingsStore } from '../../settings/index.js';
 import { DiscountCodeEntity, LandedShareEntity, RateEntity, SellerEntity } from '../market.entities.js';
 import type { Terms } from './pricing.js';
 
@@ -13,6 +14,7 @@ export class TermsStore {
 
   read(): Terms {
     return {
+      currency: new SettingsStore(this.tables).now().currency,
       sellers: this.sellers(),
       rates: this.tables.table(RateEntity).find(),
       codes: this.tables.table(DiscountCodeEntity).find(),

@@ -16,11 +16,12 @@ import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
+import { SettingsService } from '../../settings/index.js';
 import type { WatchDto, WatchesDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
 import { MarketStore } from '../market.store.js';
 import type { WatchEntity } from '../market.entities.js';
-import { CURRENCY, type MarketView, type PricedOffer } from '../stores/index.js';
+import { type MarketView, type PricedOffer } from '../stores/index.js';
 import { WatchesStore } from './watches.store.js';
 
 const MOST_WATCHES = 500;
@@ -36,7 +37,10 @@ export class WatchesService {
     private readonly market: MarketService,
     private readonly live: LiveService,
     private readonly clock: Clock,
-  ) {}
+    settings: SettingsService,
+  ) {
+    settings.registerAmounts({ name: 'watches for a price', areKept: () => store.open().some(({ watch }) => 'priceMinor' in watch) });
+  }
 
   list(): WatchesDto {
     const view = this.viewOver(this.market.viewOf([]));
@@ -124,7 +128,7 @@ export class WatchesService {
 
   private viewOver(market: MarketView): WatchView {
     const names = this.market.sellerNames();
-    return watchView(market.offers, this.catalogue.now(), (id) => names.get(id) ?? id);
+    return watchView(market.offers, this.catalogue.now(), (id) => names.get(id) ?? id, this.market.currency());
   }
 }
 
@@ -141,7 +145,7 @@ export function nameOfItem(catalogue: Catalogue, { kind, id }: WatchedItem): str
   return kind === 'figure' ? `${name}, whole figure` : name;
 }
 
-function watchView(offers: readonly PricedOffer[], catalogue: Catalogue, sellerName: (id: string) => string): WatchView {
+function watchView(offers: readonly PricedOffer[], catalogue: Catalogue, sellerName: (id: string) => string, currency: string): WatchView {
   const byItem = new Map<string, PricedOffer[]>();
   for (const offer of offers) {
     if (offer.stock === 0) continue;
@@ -163,7 +167,7 @@ function watchView(offers: readonly PricedOffer[], catalogue: Catalogue, sellerN
     sellerName,
     colourName: (id) => (catalogue.hasColour(id) ? catalogue.colour(id).name : id),
     mouldName: (number) => (catalogue.hasMould(number) ? catalogue.mould(number).name : number),
-    money: (minor) => money(minor, CURRENCY),
+    money: (minor) => money(minor, currency),
   };
 }
 

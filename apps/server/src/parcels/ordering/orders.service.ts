@@ -4,7 +4,7 @@ import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { randomUUID } from 'node:crypto';
 import { CatalogueService } from '../../catalogue/index.js';
 import { ErrandsService } from '../../errands/index.js';
-import { AdvanceService, CURRENCY, MarketService } from '../../market/index.js';
+import { AdvanceService, MarketService } from '../../market/index.js';
 import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
@@ -94,7 +94,7 @@ export class OrdersService {
     const goods = lines.reduce((all, line) => all + line.priceMinor * line.quantity, 0);
     const row: ParcelEntity = {
       ...{ id, ordinal, reference: '', state: 'ordered', orderedOn: today, sentOn: null, arrivedOn: null, tracking: '', note: '' },
-      ...{ currency: CURRENCY, paidMinor: null, refundedMinor: 0, removedAt: null, version: 1 },
+      ...{ currency: this.market.currency(), paidMinor: null, refundedMinor: 0, removedAt: null, version: 1 },
       ...{ sellerCurrency: asks.currency, rate: asks.perUnit, paidInMinor: null },
       ...order,
       ...{ place, expectedOn, happens },
@@ -131,7 +131,7 @@ export class OrdersService {
       const id = randomUUID();
       const lines = held.map(({ lot: id, quantity }) => ({ lot: this.ledger.lot(id), quantity }));
       const goods = lines.reduce((all, { lot, quantity }) => all + (lot.paidMinor ?? 0) * quantity, 0);
-      const today = this.market.today();
+      const [today, currency] = [this.market.today(), this.market.currency()];
       this.deeds.store.write({
         ...{
           id,
@@ -141,9 +141,9 @@ export class OrdersService {
           errand: null,
         },
         ...{ reference: '', state: 'ordered', orderedOn: today, sentOn: null, expectedOn: place.dueOn, arrivedOn: null, tracking: '' },
-        ...{ note: 'Read from a file of the ledger', currency: CURRENCY, postageMinor: 0, feesMinor: 0, dutyMinor: 0, paidMinor: null },
+        ...{ note: 'Read from a file of the ledger', currency, postageMinor: 0, feesMinor: 0, dutyMinor: 0, paidMinor: null },
         ...{ refundedMinor: 0, plannedMinor: goods, place: place.id, happens: null, removedAt: null, version: 1 },
-        ...{ sellerCurrency: CURRENCY, rate: 1, paidInMinor: null },
+        ...{ sellerCurrency: currency, rate: 1, paidInMinor: null },
       });
       for (const { lot, quantity } of lines)
         this.deeds.store.addLine({

@@ -1,7 +1,7 @@
 import type { ChangeKind } from '@outfit/core';
 
 /** The lines of undo: what a page is about, each with an Undo and a Redo of its own. */
-export const LINES = ['look', 'figure', 'line-up', 'workroom', 'catalogue', 'wardrobe', 'market', 'ranking', 'ideas'] as const;
+export const LINES = ['look', 'figure', 'line-up', 'workroom', 'catalogue', 'wardrobe', 'market', 'ranking', 'ideas', 'settings'] as const;
 export type Line = (typeof LINES)[number];
 
 /** A line of undo: what its page is about, and which of them. */
@@ -35,6 +35,7 @@ export const SUBJECTS = {
   idea: null,
   owed: null,
   poll: null,
+  settings: 'settings',
 } as const satisfies Readonly<Record<string, Line | null>>;
 export type Subject = keyof typeof SUBJECTS;
 

@@ -15,6 +15,7 @@ export const PLACES: readonly (readonly [label: string, path: string])[] = [
   ['Ideas', '/ideas'],
   ['Owed', '/ideas?show=owed'],
   ['Bin', '/bin'],
+  ['Settings', '/settings'],
   ...GUIDE.map(({ id, title }): [string, string] => [`Guide: ${title}`, guideTo(id)]),
 ];
 

@@ -1,5 +1,6 @@
 import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { apiPath, bringWorkspaceBack, useListWorkspacesQuery } from '@/api';
 import { chooseFile, Menu, type MenuItem, sentenceOf, tell } from '@/ui';
 import { WorkspaceNameSheet } from './WorkspaceNameSheet';
@@ -7,6 +8,7 @@ import { WorkspaceNameSheet } from './WorkspaceNameSheet';
 /** Which workspace is open, and the way to the others: made, named, carried away as a file, brought back from one. */
 export function WorkspaceSwitch() {
   const { data: workspaces = [] } = useListWorkspacesQuery();
+  const navigate = useNavigate();
   const [asked, ask] = useState<'new' | 'rename' | null>(null);
   const open = workspaces.find((row) => row.isOpen);
   const bringBack = async (chosen: File): Promise<void> => {
@@ -23,6 +25,7 @@ export function WorkspaceSwitch() {
     ...workspaces.map((row) => ({ label: row.name, href: `${row.path}/`, isCurrent: row.isOpen })),
     { label: 'New workspace…', act: () => ask('new'), isUnderRule: true },
     { label: 'Rename this one…', act: () => ask('rename') },
+    { label: 'Settings', act: () => void navigate('/settings') },
     { label: 'Carry it away as a file', href: apiPath('workspaces/archive'), download: true },
     { label: 'Bring one back from a file…', act: () => chooseFile('.outfit', (chosen) => void bringBack(chosen)) },
   ];

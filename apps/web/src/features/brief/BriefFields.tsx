@@ -150,7 +150,7 @@ export function BriefFields({ figure, brief, look, onChange }: BriefFieldsProps)
       <Part title="Budget, copies, date">
         <div className="grid grid-cols-2 gap-2">
           <Label text={`Budget in ${currency}`}>
-            <Budget minor={brief.budgetMinor} onChange={(budgetMinor) => onChange({ budgetMinor })} />
+            <Budget currency={currency} minor={brief.budgetMinor} onChange={(budgetMinor) => onChange({ budgetMinor })} />
           </Label>
           <Label text="Copies">
             <Input
@@ -229,18 +229,25 @@ function Year({
   );
 }
 
+interface BudgetProps {
+  readonly minor: number | null;
+  readonly currency: string;
+  readonly onChange: (minor: number | null) => void;
+}
+
 /** What may be spent; nothing typed is no budget. The field owns its text until the budget is another than that says. */
-function Budget({ minor, onChange }: { readonly minor: number | null; readonly onChange: (minor: number | null) => void }) {
-  const shown = minor === null ? '' : inUnits(minor);
+function Budget({ minor, currency, onChange }: BudgetProps) {
+  const shown = minor === null ? '' : inUnits(minor, currency);
   const [text, setText] = useState(shown);
-  const amount = amountOf(text);
+  const amount = amountOf(text, currency);
   const isOwn = amount === 'unreadable' || (amount === 'nothing' ? null : amount) === minor;
   return (
     <AmountInput
+      currency={currency}
       value={isOwn ? text : shown}
       onType={(next) => {
         setText(next);
-        const typed = amountOf(next);
+        const typed = amountOf(next, currency);
         if (typed !== 'unreadable') onChange(typed === 'nothing' ? null : typed);
       }}
     />

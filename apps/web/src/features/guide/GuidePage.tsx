@@ -1,8 +1,11 @@
-import { type ComponentProps, useEffect, useState } from 'react';
-import Markdown from 'react-markdown';
+import { type ComponentProps, lazy, Suspense, useEffect, useState } from 'react';
+import type Markdown from 'react-markdown';
 import { Link, useParams } from 'react-router';
 import { Empty } from '@/ui';
 import { GUIDE, guideTo } from '@/parts';
+
+/** Comes with the text it shows, after the page stands. */
+const Text = lazy(() => import('react-markdown'));
 
 const TEXTS = import.meta.glob<string>('../../../../../docs/guide/*.md', { query: '?raw', import: 'default' });
 const PICTURES = import.meta.glob<string>('../../../../../docs/screenshots/*.png', { eager: true, query: '?url', import: 'default' });
@@ -54,7 +57,7 @@ export function GuidePage() {
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard */}
       <article tabIndex={0} className="border-rule bg-sheet min-h-0 overflow-auto border px-6 py-5">
         {!load && <Empty title="There is no such page in the guide" />}
-        {read?.page === page && <Markdown components={PARTS}>{read.text}</Markdown>}
+        <Suspense>{read?.page === page && <Text components={PARTS}>{read.text}</Text>}</Suspense>
       </article>
     </div>
   );

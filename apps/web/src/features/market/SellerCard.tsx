@@ -10,9 +10,11 @@ interface SellerCardProps {
   readonly onOpen: () => void;
 }
 
-/** A seller and its terms, converted to the workspace's currency. */
+/** A seller and its terms, converted to the workspace's currency where a rate of its own is known. */
 export function SellerCard({ seller, isOpen, onOpen }: SellerCardProps) {
-  const { currency } = useWorkspace();
+  const workspace = useWorkspace();
+  // Without a rate nothing can be converted: the terms are then as they are asked.
+  const currency = seller.isWithoutRate ? seller.currency : workspace.currency;
   const card = useRef<HTMLButtonElement>(null);
   // A link may open a seller that stands far down the list.
   useEffect(() => {

@@ -41,7 +41,7 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
   const [variant, setVariant] = useState<string | null>(null);
   const [quantity, setQuantity] = useState('1');
   const [price, setPrice] = useState('');
-  const [priceMinor, postageMinor] = [amountOf(price), amountOf(postage)];
+  const [priceMinor, postageMinor] = [amountOf(price, currency), amountOf(postage, currency)];
   const addLine = (): void => {
     if (variant === null || priceMinor === 'unreadable') return;
     // What a swap brought cost nothing.
@@ -74,7 +74,7 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
           <Input value={sellerName} maxLength={120} onChange={(event) => setSeller(event.target.value)} />
         </Label>
         <Label text={`Postage, in ${currency}`}>
-          <AmountInput value={postage} onType={setPostage} />
+          <AmountInput currency={currency} value={postage} onType={setPostage} />
         </Label>
         <Label text="Expected on">
           <Input type="date" value={expectedOn} onChange={(event) => setExpected(event.target.value)} />
@@ -92,7 +92,7 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
             />
           </Label>
           <Label text={`Price each, in ${currency}`}>
-            <AmountInput className="!w-28" value={price} onType={setPrice} />
+            <AmountInput currency={currency} className="!w-28" value={price} onType={setPrice} />
           </Label>
           <Button disabled={variant === null || Number(quantity) < 1 || priceMinor === 'unreadable'} onClick={addLine}>
             Put it in

@@ -40,8 +40,8 @@ function ClaimRow({ parcel, claim }: { readonly parcel: OrderedParcelDto; readon
   const { catalogue } = useWorkspace();
   const [settle, { isLoading }] = useSettleClaimMutation();
   const [outcome, setOutcome] = useState<Outcome>(claim.asked);
-  const [sum, setSum] = useState(inUnits(claim.askedMinor));
-  const amount = amountOf(sum);
+  const [sum, setSum] = useState(inUnits(claim.askedMinor, parcel.currency));
+  const amount = amountOf(sum, parcel.currency);
   const sumMinor = typeof amount === 'number' ? amount : 0;
   const line = parcel.lines.find((row) => row.id === claim.line);
   const name = line ? catalogue.nameOf(catalogue.variant(line.variant)) : '';
@@ -66,6 +66,7 @@ function ClaimRow({ parcel, claim }: { readonly parcel: OrderedParcelDto; readon
         >
           <Choice<Outcome> aria-label={`What came of the claim about ${name}`} value={outcome} options={OUTCOMES} onChoose={setOutcome} />
           <AmountInput
+            currency={parcel.currency}
             aria-label={`Money back for ${name}, in ${parcel.currency}`}
             className="!w-20 text-right"
             value={sum}
@@ -88,7 +89,7 @@ export function Claim({ parcel, onDone }: { readonly parcel: OrderedParcelDto; r
   const [quantity, setQuantity] = useState('1');
   const [outcome, setOutcome] = useState<Outcome>('ask again');
   const [sum, setSum] = useState('');
-  const amount = amountOf(sum);
+  const amount = amountOf(sum, parcel.currency);
   const sumMinor = typeof amount === 'number' ? amount : 0;
   const [reason, setReason] = useState<Reason>('short');
   const [isOpen, setOpen] = useState(true);
@@ -113,7 +114,7 @@ export function Claim({ parcel, onDone }: { readonly parcel: OrderedParcelDto; r
           <Input inputMode="numeric" value={quantity} onChange={(event) => setQuantity(event.target.value.replace(/\D/g, ''))} />
         </Label>
         <Label text={`Money back, in ${parcel.currency}`}>
-          <AmountInput value={sum} onType={setSum} />
+          <AmountInput currency={parcel.currency} value={sum} onType={setSum} />
         </Label>
       </div>
       <div className="grid grid-cols-2 gap-2">

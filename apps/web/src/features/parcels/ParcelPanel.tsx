@@ -1,4 +1,4 @@
-import { amountOf, inUnits, money } from '@outfit/core';
+import { amountOf, inUnits, money, perMinorOf } from '@outfit/core';
 import { useState } from 'react';
 import { type OrderedParcelDto, useChangeParcelMutation, useEndParcelMutation } from '@/api';
 import { AmountInput, attempt, Button, Input, KeptInput, Label, longDay, tell, useOneForm } from '@/ui';
@@ -150,17 +150,17 @@ interface PaidProps {
 /** What was really paid, in what the seller asks: at the rate of the day of the order it is what everything else is reckoned in. */
 function Paid({ parcel, onPaid }: PaidProps) {
   const isForeign = parcel.sellerCurrency !== parcel.currency;
-  const agreedIn = isForeign ? Math.round(parcel.agreedMinor / parcel.rate) : parcel.agreedMinor;
+  const agreedIn = Math.round(parcel.agreedMinor / perMinorOf(parcel.rate, parcel.sellerCurrency, parcel.currency));
   const shown = isForeign ? (parcel.paidInMinor ?? agreedIn) : (parcel.paidMinor ?? parcel.agreedMinor);
   return (
     <>
       <KeptInput
         label={`Paid, in ${parcel.sellerCurrency}`}
-        value={inUnits(shown)}
+        value={inUnits(shown, parcel.sellerCurrency)}
         maxLength={12}
         onKeep={(text) => {
-          const minor = amountOf(text);
-          if (typeof minor !== 'number') tell.error(`“${text}” is no amount: write one such as 3.95.`);
+          const minor = amountOf(text, parcel.sellerCurrency);
+          if (typeof minor !== 'number') tell.error(`“${text}” is no amount: write one such as ${inUnits(395, parcel.sellerCurrency)}.`);
           else onPaid(isForeign ? { paidInMinor: minor } : { paidMinor: minor });
         }}
         onLeft={() => undefined}
@@ -179,7 +179,7 @@ function Paid({ parcel, onPaid }: PaidProps) {
 function End({ parcel, onDone }: { readonly parcel: OrderedParcelDto; readonly onDone: () => void }) {
   const [end, { isLoading }] = useEndParcelMutation();
   const [sum, setSum] = useState('');
-  const refunded = amountOf(sum);
+  const refunded = amountOf(sum, parcel.currency);
   const isUnreadable = refunded === 'unreadable';
   const finish = (as: 'cancelled' | 'lost'): void =>
     void attempt(end({ id: parcel.id, endDto: { as, refundedMinor: typeof refunded === 'number' ? refunded : 0 } }).unwrap()).then(
@@ -189,7 +189,7 @@ function End({ parcel, onDone }: { readonly parcel: OrderedParcelDto; readonly o
     <div className="border-rule bg-paper space-y-2 border p-3">
       <p className="text-[0.93rem]">What is still expected will not come, and is to buy again.</p>
       <Label text={`Money back, in ${parcel.currency}`}>
-        <AmountInput value={sum} onType={setSum} />
+        <AmountInput currency={parcel.currency} value={sum} onType={setSum} />
       </Label>
       <div className="flex gap-2">
         <Button disabled={isLoading || isUnreadable} onClick={() => finish('cancelled')}>

@@ -30,13 +30,13 @@ export function Spent({ spent }: { readonly spent: SpentDto }) {
       legend: { bottom: 0, type: 'scroll' as const },
       grid: { left: 48, right: 12, top: 12, bottom: 52 },
       xAxis: { ...AXIS, type: 'category' as const, data: names },
-      yAxis: { ...AXIS, type: 'value' as const, axisLabel: { ...AXIS.axisLabel, formatter: (minor: number) => inUnits(minor) } },
+      yAxis: { ...AXIS, type: 'value' as const, axisLabel: { ...AXIS.axisLabel, formatter: (minor: number) => inUnits(minor, currency) } },
       series: [
         ...shown.map((seller) => seriesOf(seller, (other) => other === seller)),
         ...(dearest.length > MOST_SELLERS ? [seriesOf('others', (seller) => !shown.includes(seller))] : []),
       ],
     };
-  }, [months]);
+  }, [months, currency]);
   const off = costMinor - plannedMinor;
   return (
     <section aria-label="What was spent" className="border-rule bg-sheet border-b px-5 py-3">

@@ -1,17 +1,19 @@
-import { amountOf } from '@outfit/core';
+import { amountOf, inUnits } from '@outfit/core';
 import { type InputHTMLAttributes, useId } from 'react';
 import { Input } from './Field';
 
 interface AmountInputProps extends Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange' | 'type'> {
   /** As it is typed; `amountOf` reads it. */
   readonly value: string;
+  /** What it is in, ISO 4217. */
+  readonly currency: string;
   readonly onType: (text: string) => void;
 }
 
 /** A field for an amount. What is none is said while it is typed, not when it is sent. */
-export function AmountInput({ value, onType, className = '', ...rest }: AmountInputProps) {
+export function AmountInput({ value, currency, onType, className = '', ...rest }: AmountInputProps) {
   const says = useId();
-  const isUnreadable = amountOf(value) === 'unreadable';
+  const isUnreadable = amountOf(value, currency) === 'unreadable';
   return (
     <>
       <Input
@@ -26,7 +28,7 @@ export function AmountInput({ value, onType, className = '', ...rest }: AmountIn
       />
       {isUnreadable && (
         <span id={says} role="status" className="text-cochineal block text-[0.87rem]">
-          “{value.trim()}” is no amount: write one such as 3.95.
+          “{value.trim()}” is no amount: write one such as {inUnits(395, currency)}.
         </span>
       )}
     </>

@@ -12,7 +12,7 @@ import { sentenceOf, tell } from '@/ui';
 import { useAppDispatch } from '../store';
 import { isTyping } from '../typing';
 
-export type UndoSubject = 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'market' | 'wardrobe' | 'ranking' | 'ideas';
+export type UndoSubject = 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'market' | 'wardrobe' | 'ranking' | 'ideas' | 'settings';
 
 /** What is asked anew after a step of a subject; line-ups and figures otherwise. */
 const TOUCHED: Readonly<Partial<Record<UndoSubject, Parameters<typeof webApi.util.invalidateTags>[0]>>> = {
@@ -21,6 +21,7 @@ const TOUCHED: Readonly<Partial<Record<UndoSubject, Parameters<typeof webApi.uti
   wardrobe: ['wardrobe', 'parcels', 'bench', 'history'],
   ranking: ['choices', 'history'],
   ideas: ['ideas', 'bin', 'history'],
+  settings: ['settings', 'market', 'history'],
 };
 
 /** What Undo and Redo would take back and bring back here, and how. Null when there is nothing. */

@@ -10,7 +10,7 @@ const donor = (holeMinor: number | null, owned: string[] = []) => ({
 describe('donor.hole', () => {
   test('a part that is only on a donor leaves a hole, and what it costs is said', () => {
     expect(donorHole(seen('headgear HA-1·black', {}, donor(42)))[0]?.sentence).toBe(
-      'Crop in black comes off Dock worker, which then lacks it: 0.42 to make it whole.',
+      'Crop in black comes off Dock worker, which then lacks it: €0.42 to make it whole.',
     );
     expect(donorHole(seen('headgear HA-1·black', {}, donor(null)))[0]?.sentence).toContain('nobody sells another');
   });
@@ -18,7 +18,7 @@ describe('donor.hole', () => {
   test('where nobody sells another, the nearest that is sold is named with its price', () => {
     const sold = { ...donor(null), landedMinor: (id: string) => (id === 'HA-1·brown' ? 55 : null) };
     expect(donorHole(seen('headgear HA-1·black', {}, sold))[0]?.sentence).toContain(
-      'nobody sells another, and the nearest that is sold, Crop in brown, costs 0.55',
+      'nobody sells another, and the nearest that is sold, Crop in brown, costs €0.55',
     );
   });
 

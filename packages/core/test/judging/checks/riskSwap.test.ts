@@ -8,7 +8,7 @@ describe('risk.swap', () => {
   test('arms off a torso worth more than 10.00 are told with the price', () => {
     const look = `torso ${DEAR}, arm.L AR-1·light, arm.R AR-1·red`;
     expect(riskSwap(seen(look, {}, supplyOf([], { [DEAR]: 1001 })))[0]?.sentence).toBe(
-      'One arm or hand comes off Torso in red, starred: 10.01 at stake. Warm it in the hand and never force it.',
+      'One arm or hand comes off Torso in red, starred: €10.01 at stake. Warm it in the hand and never force it.',
     );
   });
 

@@ -22,7 +22,7 @@ describe('stock.twice', () => {
   });
 
   test('two owned serve two', () => {
-    const two = { owned: () => 2, landedMinor: () => null };
+    const two = { currency: 'EUR', owned: () => 2, landedMinor: () => null };
     expect(stockTwice(seen(LOOK, {}, two, wanted('Ann')))).toEqual([]);
   });
 
@@ -32,6 +32,7 @@ describe('stock.twice', () => {
 
   describe('where pieces are promised', () => {
     const promised = (owned: number, price: number | null = null) => ({
+      currency: 'EUR',
       owned: () => owned,
       stock: () => 1,
       landedMinor: () => price,

@@ -4,7 +4,7 @@ import { whole } from '../../../src/judging/checks/fit/whole.js';
 import { BRIEF, CATALOGUE, lookOf, seen } from '../../fixture.js';
 
 const BODY = 'head HD-1·light·face, torso TO-1·red, arm.L AR-1·red, arm.R AR-1·red, hand.L HN-1·light, hand.R HN-1·light, hips LG-1·brown';
-const NOTHING: Supply = { owned: () => 0, landedMinor: () => 100 };
+const NOTHING: Supply = { currency: 'EUR', owned: () => 0, landedMinor: () => 100 };
 
 describe('whole', () => {
   test('a figure with head, torso, both arms and hands and legs lacks nothing; a skirt stands for legs', () => {

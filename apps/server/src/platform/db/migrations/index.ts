@@ -19,6 +19,7 @@ import { WhoBuilt1765800000000 } from './0018-who-built.js';
 import { Slices1765900000000 } from './0019-slices.js';
 import { Runs1766000000000 } from './0020-runs.js';
 import { SellerVersions1766100000000 } from './0021-seller-versions.js';
+import { Settings1766200000000 } from './0022-settings.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -43,4 +44,5 @@ export const MIGRATIONS = [
   Slices1765900000000,
   Runs1766000000000,
   SellerVersions1766100000000,
+  Settings1766200000000,
 ];

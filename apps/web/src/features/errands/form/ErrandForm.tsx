@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import type { ErrandLineDto, ErrandSettingsDto } from '@/api';
 import { Button, sentenceOf } from '@/ui';
+import { useWorkspace } from '@/workspace';
 import { type DraftLine, soundLines } from './lines';
 import { LinesEditor } from './LinesEditor';
 import { draftOf, settingsFrom } from './rules';
@@ -19,11 +20,12 @@ interface ErrandFormProps {
 
 /** What to shop for, and the rules of the trip. */
 export function ErrandForm({ title, begin, lastSettings, error, isBusy, onPlan, children }: ErrandFormProps) {
+  const { currency } = useWorkspace();
   const [lines, setLines] = useState(begin);
   // Until a rule is touched, the rules are those of the last trip, whenever it has been read.
   const [touched, setTouched] = useState<ReturnType<typeof draftOf> | null>(null);
-  const draft = touched ?? draftOf(lastSettings ?? {});
-  const settings = settingsFrom(draft);
+  const draft = touched ?? draftOf(lastSettings ?? {}, currency);
+  const settings = settingsFrom(draft, currency);
   const sound = soundLines(lines);
   return (
     <form

@@ -1,5 +1,6 @@
 import { CONDITIONS } from '@outfit/core';
 import { AmountInput, Choice, Input, Label } from '@/ui';
+import { useWorkspace } from '@/workspace';
 import { limit, type RulesDraft } from './rules';
 
 const SHARES = ['0', '25', '50', '75', '100'] as const;
@@ -19,6 +20,7 @@ interface RulesEditorProps {
 
 /** The rules a trip keeps to. Empty fields are no rule. */
 export function RulesEditor({ draft, onChange }: RulesEditorProps) {
+  const { currency } = useWorkspace();
   const set = (changes: Partial<RulesDraft>): void => onChange({ ...draft, ...changes });
   return (
     <fieldset className="space-y-2">
@@ -43,7 +45,7 @@ export function RulesEditor({ draft, onChange }: RulesEditorProps) {
           />
         </Label>
         <Label text="Budget, all in">
-          <AmountInput placeholder="no limit" value={draft.budget} onType={(budget) => set({ budget })} />
+          <AmountInput currency={currency} placeholder="no limit" value={draft.budget} onType={(budget) => set({ budget })} />
         </Label>
         <Label text="Condition, at least">
           <Choice
@@ -60,7 +62,7 @@ export function RulesEditor({ draft, onChange }: RulesEditorProps) {
           />
         </Label>
         <Label text="A point of likeness">
-          <AmountInput value={draft.point} onType={(point) => set({ point })} />
+          <AmountInput currency={currency} value={draft.point} onType={(point) => set({ point })} />
         </Label>
       </div>
       {TICKS.map(({ key, text }) => (

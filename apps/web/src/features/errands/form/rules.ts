@@ -18,11 +18,12 @@ export interface RulesDraft {
 }
 
 const shown = (value: number | null | undefined): string => (value === null || value === undefined ? '' : String(value));
-const typed = (minor: number | null | undefined): string => (minor === null || minor === undefined ? '' : inUnits(minor));
+const typed = (minor: number | null | undefined, currency: string): string =>
+  minor === null || minor === undefined ? '' : inUnits(minor, currency);
 
-export const draftOf = (settings: ErrandSettingsDto): RulesDraft => ({
+export const draftOf = (settings: ErrandSettingsDto, currency: string): RulesDraft => ({
   parcels: shown(settings.maxParcels),
-  budget: typed(settings.budgetMinor),
+  budget: typed(settings.budgetMinor, currency),
   days: shown(settings.withinDays),
   condition: settings.condition ?? 'used',
   trustedOnly: settings.trustedOnly ?? false,
@@ -30,7 +31,7 @@ export const draftOf = (settings: ErrandSettingsDto): RulesDraft => ({
   useDonors: settings.useDonors ?? true,
   matchArms: settings.matchArms ?? false,
   resale: String(Math.round((settings.resaleShare ?? 0) * 100)),
-  point: typed(settings.pointMinor ?? 20),
+  point: typed(settings.pointMinor ?? 20, currency),
 });
 
 /** Null for no rule, a whole number of at least one, or "bad" when it is neither. */
@@ -41,10 +42,10 @@ export function limit(text: string): number | null | 'bad' {
 }
 
 /** The rules as the server takes them; null while one of them is not sound. */
-export function settingsFrom(draft: RulesDraft): ErrandSettingsDto | null {
+export function settingsFrom(draft: RulesDraft, currency: string): ErrandSettingsDto | null {
   const maxParcels = limit(draft.parcels);
   const withinDays = limit(draft.days);
-  const [budget, point] = [amountOf(draft.budget), amountOf(draft.point)];
+  const [budget, point] = [amountOf(draft.budget, currency), amountOf(draft.point, currency)];
   if (maxParcels === 'bad' || withinDays === 'bad' || budget === 'unreadable' || point === 'unreadable') return null;
   const { condition, trustedOnly, allowThirdParty, useDonors, matchArms } = draft;
   return {

@@ -65,7 +65,7 @@ export function CandidateFilterBar({ filters, all, onFilter }: CandidateFilterBa
 }
 
 function MoreFilters({ filters, all, onFilter }: CandidateFilterBarProps) {
-  const { catalogue } = useWorkspace();
+  const { catalogue, currency } = useWorkspace();
   const choices = useMemo(() => {
     const [colours, motifs, shapes] = [new Set<string>(), new Set<string>(), new Set<string>()];
     for (const variant of all()) {
@@ -115,9 +115,9 @@ function MoreFilters({ filters, all, onFilter }: CandidateFilterBarProps) {
       <Label text="Under this price, landed (owned counts as nothing)">
         <OwnInput
           inputMode="decimal"
-          value={priceText(filters.underMinor)}
-          asValue={(text) => priceText(priceOf(text))}
-          onFollow={(text) => onFilter({ underMinor: priceOf(text) })}
+          value={priceText(filters.underMinor, currency)}
+          asValue={(text) => priceText(priceOf(text, currency), currency)}
+          onFollow={(text) => onFilter({ underMinor: priceOf(text, currency) })}
         />
       </Label>
     </>
@@ -125,11 +125,11 @@ function MoreFilters({ filters, all, onFilter }: CandidateFilterBarProps) {
 }
 
 /** A price as typed, in minor units; null for none yet. */
-const priceOf = (text: string): number | null => {
-  const amount = amountOf(text);
+const priceOf = (text: string, currency: string): number | null => {
+  const amount = amountOf(text, currency);
   return typeof amount === 'number' && amount > 0 ? amount : null;
 };
-const priceText = (minor: number | null): string => (minor === null ? '' : String(unitsOf(minor)));
+const priceText = (minor: number | null, currency: string): string => (minor === null ? '' : String(unitsOf(minor, currency)));
 
 function Chip({ on, onToggle, children }: { readonly on: boolean; readonly onToggle: (on: boolean) => void; readonly children: string }) {
   return (

@@ -18,6 +18,7 @@ type Versioned = PackedCatalogue & { readonly version: string };
 
 /** What is owned and what it costs, by the rows of the catalogue: columns are carried over at once, however many rows there are. */
 export interface RowSupply {
+  readonly currency: string;
   readonly owned: Uint32Array;
   readonly onDonors: Uint32Array;
   /** In minor units, -1 where nobody sells it. */
@@ -41,11 +42,12 @@ function open(packed: Versioned): void {
 
 const ranking = {
   open,
-  stock({ owned, onDonors, landedMinor }: RowSupply): void {
+  stock({ currency, owned, onDonors, landedMinor }: RowSupply): void {
     const rowOf = (id: string): number => catalogue?.rowOf(id) ?? -1;
     const priced = (price = -1): number | null => (price < 0 ? null : price);
     const landed = (id: string): number | null => priced(landedMinor[rowOf(id)]);
     supply = {
+      currency,
       owned: (id) => owned[rowOf(id)] ?? 0,
       landedMinor: landed,
       donor: (id) => {

@@ -67,7 +67,8 @@ async function rank({ look, brief, spot, faces, workspace }: Question): Promise<
   }
 }
 
-const rowSupply = ({ catalogue, owned, prices }: Workspace): Parameters<Ranking['stock']>[0] => ({
+const rowSupply = ({ catalogue, currency, owned, prices }: Workspace): Parameters<Ranking['stock']>[0] => ({
+  currency,
   owned: owned.byRow(catalogue),
   onDonors: owned.donorsByRow(catalogue),
   landedMinor: prices.byRow(catalogue),

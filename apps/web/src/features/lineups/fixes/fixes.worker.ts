@@ -21,6 +21,7 @@ export interface FixQuestion {
 }
 
 interface Stock {
+  readonly currency: string;
   readonly owned: Uint32Array;
   readonly onDonors: Uint32Array;
   /** In minor units, -1 where nobody sells it. */
@@ -43,13 +44,14 @@ const fixer = {
     if (!catalogue || !stock) throw new Error('open() comes before best()');
     const known: Catalogue = catalogue;
     const own = new Map(owned.map(([variant, pieces, onDonors]) => [variant, { pieces, onDonors }]));
-    const { owned: rows, onDonors, landedMinor } = stock;
+    const { currency, owned: rows, onDonors, landedMinor } = stock;
     const rowOf = (id: string): number => known.rowOf(id) ?? -1;
     const landed = (id: string): number | null => {
       const price = landedMinor[rowOf(id)] ?? -1;
       return price < 0 ? null : price;
     };
     const supply: Supply = {
+      currency,
       owned: (id) => own.get(id)?.pieces ?? rows[rowOf(id)] ?? 0,
       landedMinor: landed,
       donor: (id) => {

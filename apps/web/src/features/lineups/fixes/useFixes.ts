@@ -94,8 +94,8 @@ export function useFixes(judged: readonly Judged[]): {
 }
 
 async function openRoom(workspace: Workspace): Promise<Room> {
-  const { catalogue, owned, prices } = workspace;
-  const stock = { owned: owned.byRow(catalogue), onDonors: owned.donorsByRow(catalogue), landedMinor: prices.byRow(catalogue) };
+  const { catalogue, currency, owned, prices } = workspace;
+  const stock = { currency, owned: owned.byRow(catalogue), onDonors: owned.donorsByRow(catalogue), landedMinor: prices.byRow(catalogue) };
   if (!room) {
     const worker = new Worker(new URL('./fixes.worker.ts', import.meta.url), { type: 'module' });
     room = { worker, remote: wrap<Fixer>(worker), catalogue: null, workspace: null };

@@ -76,18 +76,18 @@ export function HouseSheet({ selection, ...props }: SheetOf & { readonly selecti
               <Label text={`Budget of a figure, in ${currency}`}>
                 <NumberField
                   label="Budget of a figure"
-                  value={rules.budgetMinor === null ? null : unitsOf(rules.budgetMinor)}
+                  value={rules.budgetMinor === null ? null : unitsOf(rules.budgetMinor, currency)}
                   className="w-full"
-                  onChange={(units) => set({ budgetMinor: units === null ? null : minorOf(units) })}
+                  onChange={(units) => set({ budgetMinor: units === null ? null : minorOf(units, currency) })}
                 />
               </Label>
               <Label text={`Budget for all, in ${currency}`}>
                 <NumberField
                   label="Budget for all"
                   most={1_000_000}
-                  value={draft.budgetAllMinor === null ? null : unitsOf(draft.budgetAllMinor)}
+                  value={draft.budgetAllMinor === null ? null : unitsOf(draft.budgetAllMinor, currency)}
                   className="w-full"
-                  onChange={(units) => change({ budgetAllMinor: units === null ? null : minorOf(units) })}
+                  onChange={(units) => change({ budgetAllMinor: units === null ? null : minorOf(units, currency) })}
                 />
               </Label>
             </div>

@@ -1,4 +1,4 @@
-import { amountOf, type Condition, CONDITIONS } from '@outfit/core';
+import { amountOf, type Condition, CONDITIONS, inUnits } from '@outfit/core';
 import { useState } from 'react';
 import { type SellerDto, useAddOfferMutation } from '@/api';
 import { PartPicker } from '@/parts';
@@ -29,7 +29,7 @@ function Fields({ seller }: { readonly seller: SellerDto }) {
   const [stock, setStock] = useState('1');
   const [condition, setCondition] = useState<Condition>('used');
   const [kept, setKept] = useState<readonly string[]>([]);
-  const amount = amountOf(price);
+  const amount = amountOf(price, seller.currency);
   const priceMinor = typeof amount === 'number' ? amount : null;
   const ready = item !== null && priceMinor !== null && Number(stock) > 0;
   const submit = async (): Promise<void> => {
@@ -57,7 +57,7 @@ function Fields({ seller }: { readonly seller: SellerDto }) {
       </div>
       <div className="grid grid-cols-3 gap-3">
         <Label text="Price of one">
-          <AmountInput placeholder="0.42" value={price} onType={setPrice} />
+          <AmountInput currency={seller.currency} placeholder={inUnits(42, seller.currency)} value={price} onType={setPrice} />
         </Label>
         <Label text="How many are left">
           <Input inputMode="numeric" value={stock} onChange={(event) => setStock(event.target.value.replace(/\D/g, ''))} />

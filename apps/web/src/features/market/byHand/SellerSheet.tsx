@@ -1,7 +1,9 @@
+import { inUnits, isCurrency } from '@outfit/core';
 import { type ReactElement, useState } from 'react';
 import { type SellerDto, useAddSellerMutation, useChangeSellerMutation } from '@/api';
 import { Button, Input, Label, sentenceOf, Sheet, tell } from '@/ui';
-import { draftOf, EMPTY_SELLER, readDraft, type SellerDraft } from './draft';
+import { useWorkspace } from '@/workspace';
+import { draftOf, emptySeller, readDraft, type SellerDraft } from './draft';
 
 interface SellerSheetProps {
   readonly trigger: ReactElement;
@@ -33,11 +35,14 @@ export function SellerSheet({ trigger, seller, onKept }: SellerSheetProps) {
 }
 
 function Fields({ seller, onKept }: Pick<SellerSheetProps, 'seller' | 'onKept'>) {
-  const [draft, setDraft] = useState<SellerDraft>(() => (seller ? draftOf(seller) : EMPTY_SELLER));
+  const { currency } = useWorkspace();
+  const [draft, setDraft] = useState<SellerDraft>(() => (seller ? draftOf(seller) : emptySeller(currency)));
   const [add, adding] = useAddSellerMutation();
   const [change, changing] = useChangeSellerMutation();
   const set = (part: Partial<SellerDraft>): void => setDraft((now) => ({ ...now, ...part }));
   const read = readDraft(draft);
+  const typed = draft.currency.trim().toUpperCase();
+  const known = isCurrency(typed) ? typed : currency;
   const submit = async (): Promise<void> => {
     if ('fault' in read) return;
     try {
@@ -86,7 +91,7 @@ function Fields({ seller, onKept }: Pick<SellerSheetProps, 'seller' | 'onKept'>)
             <Input
               aria-label={`Step ${i + 1}, costs`}
               inputMode="decimal"
-              placeholder="3.95"
+              placeholder={inUnits(395, known)}
               className="!w-24"
               value={step.cost}
               onChange={(event) => set({ steps: draft.steps.map((row, k) => (k === i ? { ...row, cost: event.target.value } : row)) })}

@@ -1,4 +1,4 @@
-import { amountOf, inUnits } from '@outfit/core';
+import { amountOf, inUnits, isCurrency, quoted } from '@outfit/core';
 import type { SellerByHandDto, SellerDto } from '@/api';
 
 /** A seller as it is being written down: amounts as they are typed. */
@@ -15,10 +15,11 @@ export interface SellerDraft {
   readonly thirdParty: boolean;
 }
 
-export const EMPTY_SELLER: SellerDraft = {
+/** A seller nobody has written down yet, who asks what the workspace reckons in. */
+export const emptySeller = (currency: string): SellerDraft => ({
   name: '',
   country: '',
-  currency: 'EUR',
+  currency,
   days: '5',
   steps: [{ upToG: '2000', cost: '' }],
   minimum: '',
@@ -26,48 +27,49 @@ export const EMPTY_SELLER: SellerDraft = {
   freeFrom: '',
   trusted: true,
   thirdParty: false,
-};
+});
 
-const typed = (minor: number): string => (minor === 0 ? '' : inUnits(minor));
-
-/** A known seller as a draft. Its terms are sent in the workspace's currency: `perUnit` gives them back as the seller asks. */
-export function draftOf(seller: SellerDto): SellerDraft {
-  const asked = (minor: number): string => typed(Math.round(minor / (seller.rate?.perUnit ?? 1)));
+/** A known seller as a draft, in the currency it asks. */
+export function draftOf({ asked, currency, ...seller }: SellerDto): SellerDraft {
+  const typed = (minor: number): string => (minor === 0 ? '' : inUnits(minor, currency));
   return {
     name: seller.name,
     country: seller.country,
-    currency: seller.currency,
+    currency,
     days: String(seller.days),
-    steps: seller.postage.map((step) => ({ upToG: String(step.upToG), cost: asked(step.costMinor) || '0' })),
-    minimum: asked(seller.minimumMinor),
-    handling: asked(seller.handlingMinor),
-    freeFrom: seller.freePostageFromMinor === null ? '' : asked(seller.freePostageFromMinor),
+    steps: asked.postage.map((step) => ({ upToG: String(step.upToG), cost: inUnits(step.costMinor, currency) })),
+    minimum: typed(asked.minimumMinor),
+    handling: typed(asked.handlingMinor),
+    freeFrom: asked.freePostageFromMinor === null ? '' : inUnits(asked.freePostageFromMinor, currency),
     trusted: seller.trusted,
     thirdParty: seller.thirdParty,
   };
 }
 
 /** An amount of a seller’s terms, where nothing is nothing; null for what is none. */
-function termMinorOf(text: string): number | null {
-  const amount = amountOf(text);
+function termMinorOf(text: string, currency: string): number | null {
+  const amount = amountOf(text, currency);
   return amount === 'nothing' ? 0 : amount === 'unreadable' ? null : amount;
 }
 
 /** What a draft would be sent as; the first field that cannot be read, in words, when there is one. */
 export function readDraft(draft: SellerDraft): { readonly seller: SellerByHandDto } | { readonly fault: string } {
-  const postage = draft.steps.map(({ upToG, cost }) => ({ upToG: Number(upToG), costMinor: termMinorOf(cost) }));
-  const [minimumMinor, handlingMinor] = [termMinorOf(draft.minimum), termMinorOf(draft.handling)];
-  const freePostageFromMinor = draft.freeFrom.trim() === '' ? null : termMinorOf(draft.freeFrom);
+  const currency = draft.currency.trim().toUpperCase();
+  if (!isCurrency(currency)) return { fault: `${quoted(draft.currency.trim())} is no currency. Write its three letters, such as EUR.` };
+  const inIt = (text: string): number | null => termMinorOf(text, currency);
+  const postage = draft.steps.map(({ upToG, cost }) => ({ upToG: Number(upToG), costMinor: inIt(cost) }));
+  const [minimumMinor, handlingMinor] = [inIt(draft.minimum), inIt(draft.handling)];
+  const freePostageFromMinor = draft.freeFrom.trim() === '' ? null : inIt(draft.freeFrom);
   if (draft.name.trim() === '') return { fault: 'What is the seller called?' };
   if (postage.some((step) => !Number.isInteger(step.upToG) || step.upToG < 1)) return { fault: 'Postage is up to so many whole grams.' };
-  if (postage.some((step) => step.costMinor === null)) return { fault: 'Postage is an amount such as 3.95.' };
+  if (postage.some((step) => step.costMinor === null)) return { fault: `Postage is an amount such as ${inUnits(395, currency)}.` };
   if (minimumMinor === null || handlingMinor === null || (freePostageFromMinor === null && draft.freeFrom.trim() !== ''))
-    return { fault: 'Amounts are written such as 3.95.' };
+    return { fault: `Amounts are written such as ${inUnits(395, currency)}.` };
   return {
     seller: {
       name: draft.name.trim(),
       country: draft.country.trim().toUpperCase(),
-      currency: draft.currency.trim().toUpperCase(),
+      currency,
       days: Number(draft.days) || 0,
       postage: postage.map(({ upToG, costMinor }) => ({ upToG, costMinor: costMinor ?? 0 })),
       minimumMinor,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { type ItemPricesDto, type NewWatchDto, useAddWatchMutation, useListSellersQuery } from '@/api';
-import { amountOf } from '@outfit/core';
+import { amountOf, inUnits } from '@outfit/core';
 import { AmountInput, attempt, Button, Choice, Label, tell } from '@/ui';
 
 /** "Tell me below 3.00", when a seller has it, when the cheapest way to it changes. */
@@ -9,8 +9,9 @@ export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
   const [add, { isLoading }] = useAddWatchMutation();
   const [price, setPrice] = useState('');
   const [seller, setSeller] = useState('');
+  const { currency } = prices;
   const item = { kind: prices.kind, id: prices.id };
-  const priceMinor = amountOf(price);
+  const priceMinor = amountOf(price, currency);
   const watch = async (newWatchDto: NewWatchDto): Promise<void> => {
     if (await attempt(add({ newWatchDto }).unwrap())) tell.success('Watched for. Notices stand on the Market page.');
   };
@@ -20,7 +21,7 @@ export function WatchButtons({ prices }: { readonly prices: ItemPricesDto }) {
       <h2 className="text-[1.07rem]">Tell me</h2>
       <div className="flex items-end gap-2">
         <Label text="when it is below" className="flex-1">
-          <AmountInput value={price} placeholder="3.00" onType={setPrice} />
+          <AmountInput value={price} currency={currency} placeholder={inUnits(300, currency)} onType={setPrice} />
         </Label>
         <Button
           disabled={isLoading || typeof priceMinor !== 'number' || priceMinor === 0}

@@ -66,7 +66,7 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
   const [brought, setBrought] = useState('');
   const [note, setNote] = useState('');
   const { word, asks } = SHOWN[deed];
-  const broughtMinor = asks.includes('amount') ? amountOf(brought) : 'nothing';
+  const broughtMinor = asks.includes('amount') ? amountOf(brought, currency) : 'nothing';
   const goesSomewhere = asks.includes('place');
   const asksPerson = asks.includes('person') || asks.includes('person, if known');
   const options = useMemo(
@@ -122,7 +122,7 @@ export function DeedForm({ deed, pieces, places, onDone }: DeedFormProps) {
       )}
       {asks.includes('amount') && (
         <Label text={`What it brought in all, in ${currency}`}>
-          <AmountInput className="!w-28" value={brought} onType={setBrought} />
+          <AmountInput currency={currency} className="!w-28" value={brought} onType={setBrought} />
         </Label>
       )}
       {asks.includes('due day') && (

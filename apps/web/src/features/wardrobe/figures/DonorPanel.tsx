@@ -192,7 +192,7 @@ function IntoPlace({ label, act, onPlace }: IntoPlaceProps) {
 function Sell({ onSold }: { readonly onSold: (broughtMinor: number) => Promise<unknown> }) {
   const { currency } = useWorkspace();
   const [amount, setAmount] = useState('');
-  const minor = amountOf(amount);
+  const minor = amountOf(amount, currency);
   return (
     <form
       className="border-rule bg-paper space-y-2 border p-3"
@@ -202,7 +202,7 @@ function Sell({ onSold }: { readonly onSold: (broughtMinor: number) => Promise<u
       }}
     >
       <Label text={`What it brought, in ${currency}`}>
-        <AmountInput value={amount} onType={setAmount} />
+        <AmountInput currency={currency} value={amount} onType={setAmount} />
       </Label>
       <Button type="submit" tone="act" disabled={typeof minor !== 'number'}>
         Sold whole

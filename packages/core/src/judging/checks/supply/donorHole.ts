@@ -1,6 +1,6 @@
 import type { Variant } from '../../../catalogue/index.js';
 import { donorFor } from '../../../wardrobe/index.js';
-import { inUnits } from '../../../kernel/index.js';
+import { money } from '../../../kernel/index.js';
 import { partLikeness } from '../../likeness/index.js';
 import type { Check } from '../../marks.js';
 import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
@@ -17,10 +17,10 @@ function nearestSold(lacking: Variant, { catalogue, supply }: Subject): { readon
 
 /** What it takes to make a donor whole again. */
 function whole(lacking: Variant, holeMinor: number | null, subject: Subject): string {
-  if (holeMinor !== null) return `${inUnits(holeMinor)} to make it whole`;
+  if (holeMinor !== null) return `${money(holeMinor, subject.supply.currency)} to make it whole`;
   const near = nearestSold(lacking, subject);
   return near
-    ? `nobody sells another, and the nearest that is sold, ${subject.catalogue.nameOf(near.variant)}, costs ${inUnits(near.minor)}`
+    ? `nobody sells another, and the nearest that is sold, ${subject.catalogue.nameOf(near.variant)}, costs ${money(near.minor, subject.supply.currency)}`
     : 'nobody sells another';
 }
 
