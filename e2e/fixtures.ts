@@ -2,7 +2,7 @@ import { expect, type Page, test as base } from '@playwright/test';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { startServer, suiteNow } from './server.js';
+import { type Host, startHost, suiteNow } from './server.js';
 
 /**
  * Milliseconds by which every change, and every reading, reaches the server late: `OUTFIT_E2E_LATE=400 npm run e2e` finds what only holds
@@ -48,16 +48,24 @@ function shiftDate(aheadMs: number): void {
 }
 
 /** Every test has the application to itself, on a copy of the demo data: none sees what another did, so they run side by side. */
-export const test = base.extend<{ readonly application: string; readonly isDemo: boolean }>({
+export const test = base.extend<{ readonly application: string; readonly isDemo: boolean }, { readonly host: Host }>({
+  host: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads from the pattern what a fixture stands on
+    async ({}, use) => {
+      const host = startHost();
+      await use(host);
+      host.close();
+    },
+    { scope: 'worker' },
+  ],
   /** False where a test begins with nothing at all. */
   isDemo: [true, { option: true }],
   application: [
-    async ({ isDemo }, use) => {
+    async ({ isDemo, host }, use) => {
       const folder = mkdtempSync(join(tmpdir(), 'outfit-e2e-'));
       if (isDemo) cpSync(process.env['OUTFIT_E2E_TEMPLATE'] ?? '', folder, { recursive: true });
-      const server = await startServer(folder, isDemo);
-      await use(server.address);
-      await server.stop();
+      await use(await host.start(folder, isDemo));
+      await host.stop(folder);
       rmSync(folder, { recursive: true, force: true });
     },
     { auto: true },

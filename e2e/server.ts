@@ -1,6 +1,7 @@
-import { spawn } from 'node:child_process';
+import { fork, spawn } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 
+const HOST = fileURLToPath(new URL('./host.mjs', import.meta.url));
 const MAIN = fileURLToPath(new URL('../apps/server/dist/main.js', import.meta.url));
 
 /** The moment all browser tests begin at, whatever day it is: `OUTFIT_TEST_NOW` sets another. */
@@ -54,5 +55,41 @@ export async function startServer(folder: string, isDemo = true): Promise<Runnin
       server.kill('SIGKILL');
       await gone;
     },
+  };
+}
+
+/** Opens the application on folders, one after the other or beside each other, in one process: its code is loaded once. */
+export interface Host {
+  start(folder: string, isDemo: boolean): Promise<string>;
+  stop(folder: string): Promise<void>;
+  close(): void;
+}
+
+interface Answer {
+  readonly folder: string;
+  readonly address?: string;
+  readonly error?: string;
+}
+
+export function startHost(): Host {
+  const host = fork(HOST, { stdio: ['ignore', 'ignore', 'inherit', 'ipc'] });
+  const waiting = new Map<string, (answer: Answer) => void>();
+  host.on('message', (answer: Answer) => waiting.get(answer.folder)?.(answer));
+  host.once('exit', () => {
+    for (const [folder, hear] of waiting) hear({ folder, error: 'its process ended' });
+  });
+  const ask = (task: 'start' | 'stop', folder: string, more: object = {}): Promise<Answer> =>
+    new Promise((resolve, reject) => {
+      waiting.set(folder, (answer) => {
+        waiting.delete(folder);
+        if (answer.error === undefined) resolve(answer);
+        else reject(new Error(`The server did not ${task}: ${answer.error}`));
+      });
+      host.send({ task, folder, ...more });
+    });
+  return {
+    start: async (folder, isDemo) => (await ask('start', folder, { demo: isDemo, now: suiteNow().toISOString() })).address ?? '',
+    stop: async (folder) => void (await ask('stop', folder)),
+    close: () => host.disconnect(),
   };
 }

@@ -1,6 +1,6 @@
 // A workspace as large as the design promises for one machine, or a share of it, grown from the demo world by seed.
 import 'reflect-metadata';
-import { seeded } from '@outfit/core';
+import { seededRandom } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import SQLite from 'better-sqlite3';
 import { existsSync } from 'node:fs';
@@ -25,7 +25,7 @@ export async function workspaceOf(folder, share) {
   const database = app.get(Database);
   const world = demoWorld();
   const data = grown(Math.round(FULL.variants * share));
-  const draw = seeded(SEED);
+  const draw = seededRandom(SEED);
   const pick = (list) => list[Math.floor(draw() * list.length)];
   const figures = app.get(FiguresStore);
   await database.write(() => {

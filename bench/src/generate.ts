@@ -1,11 +1,11 @@
 import { NO_RULES, type BasketProblem } from '@outfit/core/basket';
-import { seeded } from '@outfit/core';
+import { seededRandom } from '@outfit/core';
 
 /** How sellers differ: all alike and equally small, or as shops are, few with much and many with little, each dear or cheap. */
 export type Spread = 'even' | 'as shops are';
 
 /**
- * A seeded basket problem of so many needs, sellers and offers. Every need is offered by somebody; prices of one part vary
+ * A seededRandom basket problem of so many needs, sellers and offers. Every need is offered by somebody; prices of one part vary
  * threefold; a third of the sellers have a minimum order, a third a handling fee; postage has three tiers.
  */
 export function generateBasket(
@@ -15,7 +15,7 @@ export function generateBasket(
   seed: number,
   spread: Spread = 'as shops are',
 ): BasketProblem {
-  const draw = seeded(seed);
+  const draw = seededRandom(seed);
   const between = (low: number, high: number): number => low + Math.floor(draw() * (high - low + 1));
   const usual = Array.from({ length: needs }, () => between(10, 400));
   const even = spread === 'even';

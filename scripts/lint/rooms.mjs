@@ -3,6 +3,7 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { dirname, join, relative, resolve, sep } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { names } from './names.mjs';
 
 const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 
@@ -198,4 +199,4 @@ const rows = {
   },
 };
 
-export default { rules: { rooms, rows, tables } };
+export default { rules: { names, rooms, rows, tables } };

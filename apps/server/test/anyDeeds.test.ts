@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
-import { seeded } from '@outfit/core';
+import { seededRandom } from '@outfit/core';
 import SQLite from 'better-sqlite3';
 import { join } from 'node:path';
 import type { BenchOverviewDto, BenchSessionDto } from '../src/bench/bench.dto.js';
@@ -22,7 +22,7 @@ let server: Harness;
 beforeAll(async () => (server = await Harness.start()), 60_000);
 afterAll(() => server.stop());
 
-const draw = seeded(SEED);
+const draw = seededRandom(SEED);
 const below = (most: number): number => Math.floor(draw() * most);
 const one = <T>(list: readonly T[]): T | undefined => list[below(list.length)];
 const VARIANTS = ['HA-118·raven', 'HA-176·rust+lagoon', 'TO-401·woad', 'HN-601·honey', 'HN-601·wheat', 'AR-501·oatmeal'];

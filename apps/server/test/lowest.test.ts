@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { type LandedPrice, lowestLanded } from '@outfit/core';
+import { type LandedPrice, lowestLandedOf } from '@outfit/core';
 import { CatalogueService } from '../src/catalogue/index.js';
 import type { AdvancedDto, PricesDto } from '../src/market/market.dto.js';
 import { MarketService } from '../src/market/market.service.js';
@@ -13,7 +13,7 @@ afterAll(() => server.stop());
 /** The lowest prices as reading the whole market gives them: the slow way that the kept table must agree with. */
 function readWhole(): readonly LandedPrice[] {
   const { offers } = server.app.get(MarketService).view({ kind: 'variant' });
-  return [...lowestLanded(offers.map((offer) => ({ ...offer, variant: offer.item }))).values()];
+  return [...lowestLandedOf(offers.map((offer) => ({ ...offer, variant: offer.item }))).values()];
 }
 const byVariant = (rows: readonly LandedPrice[]) => [...rows].sort((a, b) => (a.variant < b.variant ? -1 : 1));
 async function kept(): Promise<readonly LandedPrice[]> {

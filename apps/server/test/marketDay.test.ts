@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { type LandedPrice, lowestLanded } from '@outfit/core';
+import { type LandedPrice, lowestLandedOf } from '@outfit/core';
 import { CatalogueService } from '../src/catalogue/index.js';
 import type { AdvancedDto, ClockDto, ItemPricesDto, PricesDto } from '../src/market/market.dto.js';
 import { MarketService } from '../src/market/market.service.js';
@@ -70,7 +70,7 @@ describe('a market day that is broken off', () => {
     expect((await day(broken)) > before).toBe(true);
     await mend();
     const { offers } = broken.app.get(MarketService).view({ kind: 'variant' });
-    const expected = [...lowestLanded(offers.map((offer) => ({ ...offer, variant: offer.item }))).values()];
+    const expected = [...lowestLandedOf(offers.map((offer) => ({ ...offer, variant: offer.item }))).values()];
     const kept = async (): Promise<readonly Pick<LandedPrice, 'variant' | 'landedMinor'>[]> => {
       const { lowest } = (await broken.get<PricesDto>('market/prices')).body;
       const { variants } = broken.app.get(CatalogueService).now().data;

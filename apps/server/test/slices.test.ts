@@ -3,7 +3,7 @@ import type { Look } from '@outfit/core';
 import fc from 'fast-check';
 import { lookBetween, touchedOfLook } from '../src/figures/looks/between.js';
 import { stateBetween, touchedOfFigure } from '../src/figures/record/index.js';
-import { fieldsBetween, meet, patched, touchedFields } from '../src/platform/log/index.js';
+import { fieldsBetween, meet, patch, touchedFields } from '../src/platform/log/index.js';
 
 const someState = fc.dictionary(fc.constantFrom('a', 'b', 'c', 'd'), fc.oneof(fc.nat(3), fc.constantFrom('x', 'y')), { maxKeys: 4 });
 
@@ -11,8 +11,8 @@ describe('going from one state of a thing to another', () => {
   test('reaches it where nothing was changed since, and comes back', () => {
     fc.assert(
       fc.property(someState, someState, (from, to) => {
-        expect(patched(from, from, to)).toEqual(to);
-        expect(patched(patched(from, from, to), to, from)).toEqual(from);
+        expect(patch(from, from, to)).toEqual(to);
+        expect(patch(patch(from, from, to), to, from)).toEqual(from);
       }),
     );
   });
@@ -21,7 +21,7 @@ describe('going from one state of a thing to another', () => {
     fc.assert(
       fc.property(someState, someState, someState, (from, to, now) => {
         const fields = fieldsBetween(from, to);
-        const after = patched(now, from, to);
+        const after = patch(now, from, to);
         for (const key of ['a', 'b', 'c', 'd']) expect(after[key]).toEqual(fields.includes(key) ? to[key] : now[key]);
       }),
     );
@@ -32,8 +32,8 @@ describe('going from one state of a thing to another', () => {
       fc.property(someState, someState, someState, (first, second, third) => {
         const [one, other] = [fieldsBetween(first, second), fieldsBetween(second, third)];
         fc.pre(!meet(one, other));
-        const oneFirst = patched(patched(third, second, first), third, second);
-        const otherFirst = patched(patched(third, third, second), second, first);
+        const oneFirst = patch(patch(third, second, first), third, second);
+        const otherFirst = patch(patch(third, third, second), second, first);
         expect(oneFirst).toEqual(otherFirst);
       }),
     );

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { measuresOf, type Mould, P40, plainShaping, type ShapeFamily } from '@outfit/core';
+import { measuresOf, type Mould, P40, plainShapingOf, type ShapeFamily } from '@outfit/core';
 import { measureLines } from '@/features/catalogue/shapes/measureLines';
 
-const mouldOf = (family: ShapeFamily): Mould => ({ ...measuresOf(plainShaping(family)), number: 'm' }) as unknown as Mould;
+const mouldOf = (family: ShapeFamily): Mould => ({ ...measuresOf(plainShapingOf(family)), number: 'm' }) as unknown as Mould;
 const linesOf = (family: ShapeFamily) => measureLines(mouldOf(family), P40, { x: 0, y: -256 });
 
 describe('measures as lines on the drawing', () => {

@@ -31,7 +31,7 @@ const NOTHING = { get: () => 0, onDonors: () => 0 };
 
 describe('the promises as they were told', () => {
   test('say what a figure can count on: what those before it leave', () => {
-    const hats = (figure: string): number => promised.differing(figure, NOTHING).get(hat)?.owned ?? 0;
+    const hats = (figure: string): number => promised.countsApart(figure, NOTHING).get(hat)?.owned ?? 0;
     expect(['ada', 'bo', 'cy', 'di', 'nobody'].map(hats)).toEqual([2, 1, 1, 0, 0]);
   });
 

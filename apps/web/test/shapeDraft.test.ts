@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { Catalogue, measuresOf, plainShaping, readShaping, SHAPE_FAMILIES } from '@outfit/core';
+import { Catalogue, measuresOf, plainShapingOf, readShaping, SHAPE_FAMILIES } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
 import fc from 'fast-check';
 import {
@@ -66,6 +66,6 @@ describe('a mould told by its shape', () => {
         for (const colour of colours) expect(coloursFor(own).some(({ id }) => id === colour)).toBe(true);
       }),
     );
-    expect(plainShaping('hat')).toEqual(emptyDraft('hat').shaping);
+    expect(plainShapingOf('hat')).toEqual(emptyDraft('hat').shaping);
   });
 });

@@ -6,9 +6,9 @@ import {
   demand,
   hexDifference,
   isOldPrice,
-  landed,
-  lowestLanded,
-  nearestWorn,
+  landedPrice,
+  lowestLandedOf,
+  nearestWornTo,
   readDifference,
 } from '../src/index.js';
 import { colourAnswer } from '../src/colour/colour.js';
@@ -47,11 +47,11 @@ describe('colour', () => {
   });
 
   test('the nearest worn colour is found on parts and in prints', () => {
-    expect(nearestWorn(CATALOGUE.colour('brown'), lookOf('torso TO-1·red·jacket'), CATALOGUE)).toMatchObject({
+    expect(nearestWornTo(CATALOGUE.colour('brown'), lookOf('torso TO-1·red·jacket'), CATALOGUE)).toMatchObject({
       deltaE: 0,
       colour: { id: 'brown' },
     });
-    expect(nearestWorn(CATALOGUE.colour('brown'), lookOf(''), CATALOGUE)).toBeNull();
+    expect(nearestWornTo(CATALOGUE.colour('brown'), lookOf(''), CATALOGUE)).toBeNull();
   });
 
   test('moods answer by their distance on the wheel', () => {
@@ -67,19 +67,19 @@ describe('prices', () => {
     seller,
     variant: 'v',
     priceMinor,
-    landedMinor: landed(priceMinor, seller === 'far' ? 300 : 100),
+    landedMinor: landedPrice(priceMinor, seller === 'far' ? 300 : 100),
     stock,
     seenOn: '2026-01-01',
   });
 
   test('landed is price plus a fifth of the lowest postage; the lowest landed wins, not the lowest price', () => {
-    const lowest = lowestLanded([offer('near', 50), offer('far', 30)]);
+    const lowest = lowestLandedOf([offer('near', 50), offer('far', 30)]);
     expect(lowest.get('v')).toMatchObject({ seller: 'near', landedMinor: 70, priceMinor: 50 });
   });
 
   test('what is out of stock has no price, and ties go to the first in the alphabet', () => {
-    expect(lowestLanded([offer('a', 10, 0)]).size).toBe(0);
-    expect(lowestLanded([offer('b', 10), offer('a', 10)]).get('v')?.seller).toBe('a');
+    expect(lowestLandedOf([offer('a', 10, 0)]).size).toBe(0);
+    expect(lowestLandedOf([offer('b', 10), offer('a', 10)]).get('v')?.seller).toBe('a');
   });
 
   test('a price is old after 60 days', () => {

@@ -5,7 +5,7 @@ import {
   type Look,
   measuresOf,
   type Mould,
-  plainShaping,
+  plainShapingOf,
   type Position,
   readShaping,
   SHAPE_FAMILIES,
@@ -18,11 +18,11 @@ import { coversOf, drawLook, drawVariant, joints, regionBoxes, silhouette, VIEWS
 
 const withValues = (family: Shaping['family'], values: Shaping['values']): Shaping => ({
   family,
-  values: { ...plainShaping(family).values, ...values },
+  values: { ...plainShapingOf(family).values, ...values },
 });
 /** The plain shape of a family, and each with one thing said otherwise. */
 const VARIED: readonly Shaping[] = SHAPE_FAMILIES.flatMap((family) => [
-  plainShaping(family),
+  plainShapingOf(family),
   ...DESCRIPTORS[family].flatMap(({ key, options }) => options.slice(1).map(([value]) => withValues(family, { [key]: value }))),
 ]);
 const names = (all: readonly Shaping[]) => all.map((shaping): [string, Shaping] => [writeShaping(shaping), shaping]);

@@ -1,4 +1,4 @@
-import { seeded, seedOf } from '@outfit/core';
+import { seededRandom, seedOf } from '@outfit/core';
 import { SELLERS, type SimulatedSeller } from './sellers.js';
 import type { WorldDays } from './calendar.js';
 
@@ -16,7 +16,7 @@ const WORDS = ['HARBOUR', 'LANTERN', 'THIMBLE', 'FROST', 'MOORING', 'KETTLE'] as
 
 /** The code a shop gives in one round of 75 days, if it gives one: every third does, for five to fourteen days. */
 function codeOf(seed: number, seller: SimulatedSeller, round: number, days: WorldDays): DiscountCode | null {
-  const draw = seeded(seedOf(seed, 'code', seller.id, round));
+  const draw = seededRandom(seedOf(seed, 'code', seller.id, round));
   if (seller.kind !== 'shop' || draw() > 0.34) return null;
   const percent = 4 + Math.floor(draw() * 9);
   const first = round * ROUND_DAYS + Math.floor(draw() * (ROUND_DAYS - 14));

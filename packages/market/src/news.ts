@@ -1,4 +1,4 @@
-import { type CatalogueData, seeded, seedOf, type Variant, variantIdOf } from '@outfit/core';
+import { type CatalogueData, seededRandom, seedOf, type Variant, variantIdOf } from '@outfit/core';
 import { OPENING_YEAR } from './calendar.js';
 import { dayNumber, isoDay } from './time.js';
 
@@ -36,7 +36,7 @@ function releases(
     .map((colour) => colour.id)
     .sort();
   for (let k = 1; openedAt + k * RELEASE_EVERY <= last; k += 1) {
-    const draw = seeded(seedOf(seed, 'release', k));
+    const draw = seededRandom(seedOf(seed, 'release', k));
     const mould = plain[Math.floor(draw() * plain.length)];
     const colour = colours[Math.floor(draw() * colours.length)];
     if (mould !== undefined && colour !== undefined) found.push(release(mould, [colour], openedAt + k * RELEASE_EVERY));
@@ -47,7 +47,7 @@ function releases(
 /** The day a source goes out of print: those of the last years do, one after another; null for what went long ago. */
 export function outOfPrintOn(seed: number, source: { readonly id: string; readonly year: number }, opened: string): string | null {
   if (OPENING_YEAR - source.year > 3) return null;
-  return isoDay(dayNumber(opened) + 12 + Math.floor(seeded(seedOf(seed, 'print', source.id))() * 500));
+  return isoDay(dayNumber(opened) + 12 + Math.floor(seededRandom(seedOf(seed, 'print', source.id))() * 500));
 }
 
 /** News after one day and up to another, in order of their days. */

@@ -70,7 +70,7 @@ tuppence-row         GB GBP  8  0.89 0.05 6   50:295 250:505                    
 const tiersOf = (words: readonly string[]): Seller['postage'] =>
   words.filter((word) => word.includes(':')).map((word) => ({ upToG: Number(word.split(':')[0]), costMinor: Number(word.split(':')[1]) }));
 
-const titled = (id: string): string =>
+const titleOf = (id: string): string =>
   id
     .split('-')
     .map((word, i) => (i > 0 && ['and', 'of'].includes(word) ? word : word.charAt(0).toUpperCase() + word.slice(1)))
@@ -87,7 +87,7 @@ function shopOf(row: string): SimulatedSeller {
   };
   return {
     id,
-    name: titled(id),
+    name: titleOf(id),
     kind: 'shop',
     country,
     currency,

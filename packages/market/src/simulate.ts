@@ -5,7 +5,7 @@ import {
   explode,
   type MarketOffer,
   type Rate,
-  seeded,
+  seededRandom,
   seedOf,
   type YieldKind,
 } from '@outfit/core';
@@ -163,7 +163,7 @@ function listingsOf(item: Item, seed: number): readonly Listing[] {
 
 function addWhole(listings: Listing[], seller: SimulatedSeller, item: Item, share: number, seed: number): void {
   if (share === 0) return;
-  const draw = seeded(seedOf(seed, seller.id, item.id));
+  const draw = seededRandom(seedOf(seed, seller.id, item.id));
   if (draw() > share) return;
   const level = 0.85 + 0.4 * draw();
   listings.push({
@@ -179,14 +179,14 @@ function addWhole(listings: Listing[], seller: SimulatedSeller, item: Item, shar
 
 /** Adds what a seller lists of a part: nothing, or up to three lots of a shop. */
 function addPart(listings: Listing[], seller: SimulatedSeller, { id, usualMinor }: Item, seed: number): void {
-  const stocked = seeded(seedOf(seed, seller.id, id));
+  const stocked = seededRandom(seedOf(seed, seller.id, id));
   const isStation = seller.kind === 'build-your-own station';
   if (!isStation && stocked() > seller.breadth) return;
   const howMany = stocked();
   const isShop = seller.kind === 'shop';
   const lots = !isShop ? 1 : howMany < 0.2 ? 3 : howMany < 0.55 ? 2 : 1;
   for (let lot = 0; lot < lots; lot += 1) {
-    const draw = seeded(seedOf(seed, seller.id, id, lot));
+    const draw = seededRandom(seedOf(seed, seller.id, id, lot));
     const condition = isShop ? conditionOf(draw()) : 'new';
     const level = isShop ? 0.82 + 0.45 * draw() : 1;
     listings.push({
@@ -267,7 +267,7 @@ const BINS_DAYS = 30;
 function stationBins(catalogue: CatalogueData, seed: number): (number: number) => ReadonlySet<string> {
   const plain = catalogue.variants.filter((variant) => variant.made && !variant.print && !variant.mergedInto).map((variant) => variant.id);
   return (number) => {
-    const draw = seeded(seedOf(seed, 'bins', Math.floor(number / BINS_DAYS)));
+    const draw = seededRandom(seedOf(seed, 'bins', Math.floor(number / BINS_DAYS)));
     return new Set(Array.from({ length: BINS }, () => plain[Math.floor(draw() * plain.length)] ?? ''));
   };
 }

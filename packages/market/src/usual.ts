@@ -1,4 +1,4 @@
-import { type CatalogueData, seeded, seedOf, type Variant } from '@outfit/core';
+import { type CatalogueData, seededRandom, seedOf, type Variant } from '@outfit/core';
 
 /** Usual prices in minor units by the first two letters of the mould number. */
 const USUAL_MINOR: Readonly<Record<string, number>> = {
@@ -26,7 +26,7 @@ function usualMinor(variant: Variant): number {
   const years = variant.made ? variant.made.until - variant.made.from + 1 : 1;
   const scarce = 1 + 2.4 / years ** 1.2;
   const printed = variant.print ? 1.25 : 1;
-  const taste = 0.8 + 0.5 * seeded(seedOf('taste', variant.id))();
+  const taste = 0.8 + 0.5 * seededRandom(seedOf('taste', variant.id))();
   return base * scarce * printed * taste;
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { CONDITIONS, explode } from '@outfit/core';
 import { demoWorld } from '@outfit/demo';
-import { seeded } from '@outfit/core';
+import { seededRandom } from '@outfit/core';
 import { dayNumber, isoDay, SELLERS, simulatedMarket } from '../src/index.js';
 
 const { catalogue } = demoWorld();
@@ -57,7 +57,7 @@ describe('the simulated market', () => {
   });
 
   test('seeded numbers lie in [0, 1) and are spread', () => {
-    const draw = seeded(1);
+    const draw = seededRandom(1);
     const drawn = Array.from({ length: 1000 }, () => draw());
     expect(Math.min(...drawn)).toBeGreaterThanOrEqual(0);
     expect(Math.max(...drawn)).toBeLessThan(1);

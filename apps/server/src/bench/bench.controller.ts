@@ -96,7 +96,7 @@ export class BenchController {
   @Get(':id/closings')
   @ApiOperation({ operationId: 'listClosings' })
   @ApiOkResponse({ type: [ClosingDto] })
-  closing(@Param('id') id: string): Promise<ClosingDto[]> {
+  closingsOf(@Param('id') id: string): Promise<ClosingDto[]> {
     return this.closings.of(id);
   }
 

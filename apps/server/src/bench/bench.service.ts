@@ -6,7 +6,7 @@ import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
-import { type Document, patched } from '../platform/log/index.js';
+import { type Document, patch } from '../platform/log/index.js';
 import { Ledger, WardrobePicturesService } from '../wardrobe/index.js';
 import type { BeginDto, BenchSessionDto, EndSessionDto, SessionNoteDto } from './bench.dto.js';
 import type { BenchPlan, PlannedStep, SessionEntity, TickEntity } from './bench.entities.js';
@@ -41,10 +41,10 @@ export class BenchService {
     history: HistoryService,
   ) {
     this.store = new BenchStore(database);
-    pictures.addSubjects('bench', (id) => this.kept(id).session.title);
+    pictures.addSubjects('bench', (id) => this.keptSession(id).session.title);
     history.register('session', {
       restore: (things) => {
-        for (const { item, to, from } of things) if (to && from) this.put(item, patched(documentOf(this.everKept(item)), from, to));
+        for (const { item, to, from } of things) if (to && from) this.put(item, patch(documentOf(this.sessionOrBinned(item)), from, to));
       },
     });
   }
@@ -55,7 +55,7 @@ export class BenchService {
 
   /** What was built in sessions that have ended: the parts of the first copy. */
   builtBefore(): readonly { readonly id: string; readonly endedAt: string | null; readonly parts: readonly LookPart[] }[] {
-    return this.store.ended().map(({ id, endedAt }) => {
+    return this.store.endedSessions().map(({ id, endedAt }) => {
       const [copy] = this.planOf(id).copies;
       return { id, endedAt, parts: copy?.pieces ?? [] };
     });
@@ -67,7 +67,7 @@ export class BenchService {
       throw new Problem(422, 'A figure is named twice: say once how many of it are built.');
     for (const { figure } of figures) this.refuseTwice(figure);
     const { figures: own, plan } = await this.planner.plan(figures.map(({ figure, copies }) => ({ figure, copies: copies ?? null })));
-    return this.ledger.changing<BenchSessionDto>(() => {
+    return this.ledger.change<BenchSessionDto>(() => {
       for (const { figure } of figures) this.refuseTwice(figure);
       const [first, ...others] = own;
       const many = own.reduce((all, row) => all + row.copies, 0);
@@ -82,14 +82,14 @@ export class BenchService {
       for (const { figure, look, copies } of own) this.store.addFigure({ session: row.id, figure, look, copies });
       const gone: KeptSession = { session: { ...row, removedAt: row.begunAt }, ticks: [], troubles: [] };
       this.ledger.keep(`Began at the bench: ${title}`, [sessionSlice(gone, { ...gone, session: row })]);
-      this.live.changed('bench');
+      this.live.tellAfterwards('bench');
       return this.views.session(row.id);
     });
   }
 
   /** Ticks the next step: what it moves is moved. */
   tick(id: string, stepId: number): Promise<BenchSessionDto> {
-    return this.ledger.changing<BenchSessionDto>(() => {
+    return this.ledger.change<BenchSessionDto>(() => {
       const before = this.open(id);
       const plan = this.planOf(id);
       const step = stepOf(plan, stepId);
@@ -101,7 +101,9 @@ export class BenchService {
       const places = this.placesOf(plan);
       const lots: Record<string, number> = {};
       const movements =
-        step.alteration === null ? movementsOf(step, plan, before.ticks, places) : this.altered(step, plan, before.ticks, places, lots);
+        step.alteration === null
+          ? movementsOf(step, plan, before.ticks, places)
+          : this.alterationMovements(step, plan, before.ticks, places, lots);
       this.refuseMissing(movements);
       const at = this.ledger.now();
       const isLast = plan.steps.every((own) => own.id === stepId || done.has(own.id));
@@ -126,8 +128,8 @@ export class BenchService {
 
   /** Takes back the last step that was ticked. */
   untick(id: string, stepId: number): Promise<BenchSessionDto> {
-    return this.ledger.changing<BenchSessionDto>(() => {
-      const before = this.kept(id);
+    return this.ledger.change<BenchSessionDto>(() => {
+      const before = this.keptSession(id);
       if (before.session.state !== 'open' && before.session.state !== 'built')
         throw new Problem(409, 'This session has ended. Nothing was changed.');
       this.takeBack(before, stepId);
@@ -137,12 +139,13 @@ export class BenchService {
 
   /** Ends a session before everything is done: all of it put back as it was, or left as it lies. */
   end(id: string, { as }: EndSessionDto): Promise<BenchSessionDto> {
-    return this.ledger.changing<BenchSessionDto>(() => {
+    return this.ledger.change<BenchSessionDto>(() => {
       this.open(id);
       if (as === 'put back') {
-        for (let kept = this.kept(id); kept.ticks.length > 0; kept = this.kept(id)) this.takeBack(kept, this.lastDone(kept));
+        for (let kept = this.keptSession(id); kept.ticks.length > 0; kept = this.keptSession(id))
+          this.takeBack(kept, this.indexOfLast(kept));
       }
-      const before = this.kept(id);
+      const before = this.keptSession(id);
       const plan = this.planOf(id);
       const stranded = as === 'left' ? this.strandedOf(plan, before.ticks) : [];
       const session = { ...before.session, state: as, endedAt: this.ledger.now(), version: before.session.version + 1 };
@@ -160,8 +163,8 @@ export class BenchService {
 
   /** Keeps who was at it, and what is remarked of it. */
   note(id: string, { remark, who }: SessionNoteDto): Promise<BenchSessionDto> {
-    return this.ledger.changing<BenchSessionDto>(() => {
-      const before = this.kept(id);
+    return this.ledger.change<BenchSessionDto>(() => {
+      const before = this.keptSession(id);
       const { session } = before;
       const noted = { remark: remark ?? session.remark, who: who?.trim() ?? session.who };
       const after: KeptSession = { ...before, session: { ...session, ...noted, version: session.version + 1 } };
@@ -179,19 +182,19 @@ export class BenchService {
 
   /** A session that something may still be done in. */
   open(id: string): KeptSession {
-    const kept = this.kept(id);
+    const kept = this.keptSession(id);
     if (kept.session.state !== 'open') throw new Problem(409, 'This session has ended. Begin another one for the figure.');
     return kept;
   }
 
-  kept(id: string): KeptSession {
-    const kept = this.everKept(id);
+  keptSession(id: string): KeptSession {
+    const kept = this.sessionOrBinned(id);
     if (kept.session.removedAt !== null) throw notFound('session at the bench', id);
     return kept;
   }
 
   /** One that was taken back too. */
-  private everKept(id: string): KeptSession {
+  private sessionOrBinned(id: string): KeptSession {
     const row = this.store.session(id);
     if (!row) throw notFound('session at the bench', id);
     const { plan: _, ...session } = row;
@@ -206,7 +209,7 @@ export class BenchService {
   /** The same of a session as the history tells it. */
   private put(id: string, document: Document): void {
     this.store.restore(id, document, this.ledger.now());
-    this.live.changed('bench');
+    this.live.tellAfterwards('bench');
   }
 
   placesOf(plan: BenchPlan): BenchPlaces {
@@ -231,7 +234,7 @@ export class BenchService {
   private takeBack(before: KeptSession, stepId: number): void {
     const tick = before.ticks.find((own) => own.step === stepId);
     if (!tick) throw new Problem(409, 'That step is not done: there is nothing to take back.');
-    if (this.lastDone(before) !== stepId) throw new Problem(409, 'Take back the steps after it first.');
+    if (this.indexOfLast(before) !== stepId) throw new Problem(409, 'Take back the steps after it first.');
     const after: KeptSession = {
       session: { ...before.session, state: 'open', endedAt: null, version: before.session.version + 1 },
       ticks: before.ticks.filter((own) => own !== tick),
@@ -253,7 +256,7 @@ export class BenchService {
     this.restore(after);
   }
 
-  private lastDone({ session, ticks }: KeptSession): number {
+  private indexOfLast({ session, ticks }: KeptSession): number {
     const done = new Set(ticks.map((tick) => tick.step));
     return this.planOf(session.id).steps.findLast((step) => done.has(step.id))?.id ?? -1;
   }
@@ -271,7 +274,7 @@ export class BenchService {
   }
 
   /** The pieces of a step that alters become other lots where they lie. */
-  private altered(
+  private alterationMovements(
     step: PlannedStep,
     plan: BenchPlan,
     ticks: readonly TickEntity[],

@@ -20,7 +20,7 @@ export class BenchStore {
   }
 
   /** Sessions in which something was built to the end. */
-  ended(): SessionEntity[] {
+  endedSessions(): SessionEntity[] {
     return this.sessionTable.find({ where: { state: 'built', removedAt: null }, order: { ordinal: 'ASC' } });
   }
 

@@ -19,7 +19,7 @@ export class ClosingsService {
 
   /** For each hole that a session left in a whole figure the free piece most like what was taken; holes that nothing closes are left out. */
   async of(id: string): Promise<ClosingDto[]> {
-    this.bench.kept(id);
+    this.bench.keptSession(id);
     const plan = this.bench.planOf(id);
     const catalogue = this.catalogue.now();
     const used = new Map<number, number>();

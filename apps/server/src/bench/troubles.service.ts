@@ -29,11 +29,11 @@ export class TroublesService {
 
   /** Owned pieces that would do for one: the very part first, then parts alike that go there; what nobody is promised before the rest. */
   async instead(id: string, piece: string): Promise<InsteadChoiceDto[]> {
-    this.bench.kept(id);
+    this.bench.keptSession(id);
     const plan = this.bench.planOf(id);
     const { piece: own } = this.pieceOf(plan, piece);
     const likeness = standInsFor(own.variant, own.position, this.catalogue.now());
-    const left = this.leftOf(plan, this.bench.kept(id));
+    const left = this.leftOf(plan, this.bench.keptSession(id));
     const known = new Set(plan.bodies.map((body) => body.id.split('~')[0]));
     const choices = await this.servings.runsOf([...likeness.keys()]);
     return choices
@@ -48,15 +48,15 @@ export class TroublesService {
 
   /** Says what is wrong with a piece, and takes another in its place or goes on without. The ledger says so, and the rest is worked out anew. */
   async report(id: string, { piece, what, run }: TroubleReportDto): Promise<BenchSessionDto> {
-    this.bench.kept(id);
+    this.bench.keptSession(id);
     const worth = await this.planner.worth(this.planner.systemOf(this.bench.planOf(id).copies[0]?.figure ?? ''));
-    return this.ledger.changing<BenchSessionDto>(() => {
+    return this.ledger.change<BenchSessionDto>(() => {
       const before = this.withPlan(this.bench.open(id));
       const plan = this.bench.planOf(id);
       const { piece: own, copy } = this.pieceOf(plan, piece);
       if (what === undefined && run === undefined) throw new Problem(422, 'Say what is wrong with it, or which piece is taken instead.');
       const left = this.leftOf(plan, before);
-      if (run !== undefined && left(this.ledger.held(run)) <= 0)
+      if (run !== undefined && left(this.ledger.balanceOf(run)) <= 0)
         throw new Problem(409, 'Every piece of that run is in this session already. Choose another.');
       const other = run === undefined ? null : this.planner.piece(run, own, copy.figure, new Set(Object.keys(plan.pieces)));
       const wrong = what === undefined ? null : this.wrong(what, piece, plan, before, copy.name);

@@ -27,8 +27,8 @@ export class CatalogueController {
   @Get('packed')
   @ApiOperation({ operationId: 'readPackedCatalogue' })
   @ApiOkResponse({ type: PackedCatalogueDto })
-  async packed(@Req() request: Request, @Res() response: Response): Promise<void> {
-    await sendKept(request, response, await this.service.packed());
+  async sendPacked(@Req() request: Request, @Res() response: Response): Promise<void> {
+    await sendKept(request, response, await this.service.packNow());
   }
 
   @Get('search')

@@ -64,7 +64,7 @@ export class CatalogueService implements OnApplicationBootstrap {
   }
 
   /** The catalogue in columns; worked out once for each state of it, a few thousand rows at a turn. */
-  packed(): Promise<PackedCatalogueDto> {
+  packNow(): Promise<PackedCatalogueDto> {
     const { data } = this.now();
     let packed = this.packs.get(data);
     if (!packed) this.packs.set(data, (packed = this.pack(data, this.versionName)));
@@ -77,14 +77,14 @@ export class CatalogueService implements OnApplicationBootstrap {
       packer.add(variants.slice(from, from + ROWS_A_TURN));
       await nextTurn();
     }
-    return { version, ...rest, variants: packer.packed() } as PackedCatalogueDto;
+    return { version, ...rest, variants: packer.pack() } as PackedCatalogueDto;
   }
 
   /** The catalogue has been changed: whoever asks next reads it again. Within a unit of work; tabs hear of it once it is done. */
-  changed(): void {
+  noteChange(): void {
     this.forget();
     this.database.afterUndo(() => this.forget());
-    this.live.changed('catalogue');
+    this.live.tellAfterwards('catalogue');
   }
 
   /**
@@ -94,11 +94,11 @@ export class CatalogueService implements OnApplicationBootstrap {
   changedRows(keys: ReadonlyMap<CatalogueKind, ReadonlySet<string>>): void {
     const before = this.loaded?.rows;
     const { parts } = this;
-    this.changed();
+    this.noteChange();
     if (!before) return;
     const patched = Object.entries(before).map(([kind, rows]) => {
       const touched = keys.get(kind as CatalogueKind);
-      return [kind, touched ? this.patched(kind as CatalogueKind, rows as CatalogueRow<CatalogueKind>[], touched) : (rows as unknown)];
+      return [kind, touched ? this.patch(kind as CatalogueKind, rows as CatalogueRow<CatalogueKind>[], touched) : (rows as unknown)];
     });
     const after = Object.fromEntries(patched) as CatalogueData;
     if (!concernsParts(keys, before, after)) this.parts = parts;
@@ -106,7 +106,7 @@ export class CatalogueService implements OnApplicationBootstrap {
   }
 
   /** The rows of a kind with some of them as they stand now, in the order of their keys. */
-  private patched(
+  private patch(
     kind: CatalogueKind,
     rows: readonly CatalogueRow<CatalogueKind>[],
     touched: ReadonlySet<string>,
@@ -150,7 +150,7 @@ export class CatalogueService implements OnApplicationBootstrap {
   /** Fills an empty catalogue, within a unit of work. */
   fill(data: CatalogueData): void {
     this.store.write(data);
-    this.changed();
+    this.noteChange();
   }
 
   /** Tells whoever planned a variant that it came to be made; how many were told. */

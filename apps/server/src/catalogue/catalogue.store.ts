@@ -65,7 +65,7 @@ export class CatalogueStore {
     this.tables.table(BinnedEntryEntity).upsert({ kind, item, entry: { ...entry }, removedAt });
   }
 
-  binned(): BinnedEntry[] {
+  binnedEntries(): BinnedEntry[] {
     return this.tables.table(BinnedEntryEntity).find().map(wholeEntry);
   }
 
@@ -131,7 +131,7 @@ export class CatalogueStore {
     if (!stands) return 'new';
     if (kind === 'variants' && (row as Variant).made && stands[table.columns.findIndex(({ name }) => name === 'madeFrom')] === null)
       return 'turned made';
-    const values = table.stored(codec.kept(row));
+    const values = table.storedOf(codec.kept(row));
     const isSame = stands.every((value, i) => value === values[i]) && (kind !== 'sources' || this.sameYields(row as Source));
     return isSame ? 'same' : 'changed';
   }

@@ -28,7 +28,7 @@ import { Conflict, notFound, Problem } from '../platform/http/index.js';
 import { CatalogueService } from './catalogue.service.js';
 import { stable } from './codecs.js';
 import type { CatalogueChangeDto, SavedEntryDto } from './entries.dto.js';
-import { nowMade } from './nowMade.js';
+import { madeSentence } from './nowMade.js';
 
 /** The whole catalogue is one line of the history; each entry in it can be taken back by itself. */
 const ALL = 'all';
@@ -49,7 +49,7 @@ export class CatalogueEditor {
       // What was taken back or added again since stands, and no more lies there.
       list: () =>
         this.catalogue.store
-          .binned()
+          .binnedEntries()
           .filter(({ kind, item }) => rowOf(this.catalogue.now(), kind, item) === undefined)
           .map(({ kind, item, entry, removedAt }) => ({
             id: `${kind} ${item}`,
@@ -79,7 +79,7 @@ export class CatalogueEditor {
   async save(kind: CatalogueKind, row: unknown, seen?: unknown): Promise<SavedEntryDto> {
     const shape = rowShapeFault(kind, row);
     if (shape) throw new Problem(422, shape.reason, [{ path: shape.path, sentence: shape.reason }]);
-    return this.changing(() => this.saveNow(kind, row as CatalogueRow<CatalogueKind>, seen));
+    return this.change(() => this.saveNow(kind, row as CatalogueRow<CatalogueKind>, seen));
   }
 
   /** The same for a row whose shape is sound, within a unit of work that is under way. */
@@ -107,7 +107,7 @@ export class CatalogueEditor {
 
   /** Puts an entry in the bin. One that something names stays, and it is said what names it. */
   bin(kind: CatalogueKind, key: string): Promise<SavedEntryDto> {
-    return this.changing(() => {
+    return this.change(() => {
       const catalogue = this.catalogue.now();
       const entry = rowOf(catalogue, kind, key);
       if (!entry) throw notFound('entry', key);
@@ -123,7 +123,7 @@ export class CatalogueEditor {
   }
 
   async merge(kind: Mergeable, double: string, kept: string): Promise<SavedEntryDto> {
-    return this.changing(() => {
+    return this.change(() => {
       const catalogue = this.catalogue.now();
       for (const id of [double, kept]) if (!isThere(catalogue, kind, id)) throw notFound(kind, id);
       try {
@@ -145,7 +145,7 @@ export class CatalogueEditor {
     try {
       await this.history.takeBackNow(LINE, id);
     } catch (error) {
-      throw stillNamed(error);
+      throw namedProblemOf(error);
     }
     const [kind, key] = splitAbout(about);
     return { kind, key, notices: 0 };
@@ -166,17 +166,17 @@ export class CatalogueEditor {
   }
 
   /** A unit of work on the catalogue. References are looked at again at its end, so its commit may refuse too. */
-  private async changing(work: () => SavedEntryDto): Promise<SavedEntryDto> {
+  private async change(work: () => SavedEntryDto): Promise<SavedEntryDto> {
     try {
       return await this.database.write<SavedEntryDto>(work);
     } catch (error) {
-      throw stillNamed(error);
+      throw namedProblemOf(error);
     }
   }
 
   private bringBack(kind: string, key: string): void {
     const { store } = this.catalogue;
-    const binned = store.binned().find((row) => row.kind === kind && row.item === key);
+    const binned = store.binnedEntries().find((row) => row.kind === kind && row.item === key);
     if (!binned) throw notFound('entry in the bin', key);
     this.saveNow(binned.kind, binned.entry);
     store.forgetBinned(binned.kind, key);
@@ -211,7 +211,7 @@ export class CatalogueEditor {
     if (isRemoving && known === 'not looked yet' && rowFaults(store.read(), NOTHING_KNOWN).length > 0) throw new Problem(409, STILL_NAMED);
     if (turnedMade.length === 0) return 0;
     const at = this.clock.now().toISOString();
-    for (const id of turnedMade) store.noteMade(id, nowMade(id, this.catalogue.now()), at);
+    for (const id of turnedMade) store.noteMade(id, madeSentence(id, this.catalogue.now()), at);
     return this.catalogue.tellMadeNow();
   }
 }
@@ -223,14 +223,14 @@ function keysOf(...all: readonly CatalogueRows[]): ReadonlyMap<CatalogueKind, Re
 }
 
 /** A reference that the database refused, as a sentence; any other error as it is. */
-const stillNamed = (error: unknown): unknown =>
+const namedProblemOf = (error: unknown): unknown =>
   (error as { code?: string }).code?.startsWith('SQLITE_CONSTRAINT') ? new Problem(409, STILL_NAMED) : error;
 
 function removeOrRefuse(remove: () => void): void {
   try {
     remove();
   } catch (error) {
-    throw stillNamed(error);
+    throw namedProblemOf(error);
   }
 }
 

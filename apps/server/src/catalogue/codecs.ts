@@ -21,14 +21,14 @@ export interface TableCodec<Row, Kept extends object> {
 }
 
 /** JSON with its keys in order, so that equal documents are equal texts. */
-export const stable = (value: unknown): string => JSON.stringify(sorted(value));
+export const stable = (value: unknown): string => JSON.stringify(sortKeys(value));
 
 /** The same value with the keys of its documents in order. */
-function sorted<T>(value: T): T {
-  if (Array.isArray(value)) return value.map(sorted) as T;
+function sortKeys<T>(value: T): T {
+  if (Array.isArray(value)) return value.map(sortKeys) as T;
   if (typeof value !== 'object' || value === null) return value;
   const entries = Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1));
-  return Object.fromEntries(entries.map(([key, part]) => [key, sorted(part as unknown)])) as T;
+  return Object.fromEntries(entries.map(([key, part]) => [key, sortKeys(part as unknown)])) as T;
 }
 
 /** Leaves out what is kept as nothing, so that absent means absent. */
@@ -57,7 +57,7 @@ type Codecs = {
 const CODECS: Codecs = {
   systems: {
     entity: SystemEntity,
-    kept: ({ id, name, ...detail }) => ({ id, name, detail: sorted(detail) }),
+    kept: ({ id, name, ...detail }) => ({ id, name, detail: sortKeys(detail) }),
     read: ({ detail, ...row }) => whole<System>(row, detail),
   },
   colours: {
@@ -72,12 +72,12 @@ const CODECS: Codecs = {
   },
   moulds: {
     entity: MouldEntity,
-    kept: ({ number, name, family, revision, ...detail }) => ({ number, name, family, revision, detail: sorted(detail) }),
+    kept: ({ number, name, family, revision, ...detail }) => ({ number, name, family, revision, detail: sortKeys(detail) }),
     read: ({ detail, ...row }) => whole<Mould>(row, detail),
   },
   prints: {
     entity: PrintEntity,
-    kept: ({ id, name, era, ...detail }) => ({ id, name, era, detail: sorted(detail) }),
+    kept: ({ id, name, era, ...detail }) => ({ id, name, era, detail: sortKeys(detail) }),
     read: ({ detail, ...row }) => whole<Print>(row, detail),
   },
   variants: {
@@ -96,10 +96,10 @@ const CODECS: Codecs = {
       ...(madeFrom === null || madeUntil === null ? {} : { made: { from: madeFrom, until: madeUntil } }),
     }),
   },
-  bundles: { entity: BundleEntity, kept: ({ id, name, parts }) => ({ id, name, parts: sorted(parts) }), read: (row) => row },
+  bundles: { entity: BundleEntity, kept: ({ id, name, parts }) => ({ id, name, parts: sortKeys(parts) }), read: (row) => row },
   officialFigures: {
     entity: OfficialFigureEntity,
-    kept: ({ id, name, person = null, parts }) => ({ id, name, person, parts: sorted(parts) }),
+    kept: ({ id, name, person = null, parts }) => ({ id, name, person, parts: sortKeys(parts) }),
     read: present,
   },
   sources: {

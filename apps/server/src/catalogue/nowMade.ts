@@ -1,7 +1,7 @@
 import type { Catalogue } from '@outfit/core';
 
 /** The sentence a planner reads when an imagined part turned out to be made. */
-export function nowMade(id: string, catalogue: Catalogue): string {
+export function madeSentence(id: string, catalogue: Catalogue): string {
   const variant = catalogue.variant(id);
   const { from, until } = variant.made ?? { from: 0, until: 0 };
   const years = from === until ? String(from) : `${from}–${until}`;

@@ -26,10 +26,10 @@ export class PartNames {
 
   /** The number that was likely meant, or null. */
   nearest(typed: string): string | null {
-    return this.inColour(typed) ?? this.numbers.to(typed) ?? this.named(typed);
+    return this.inColour(typed) ?? this.numbers.to(typed) ?? this.variantByName(typed);
   }
 
-  private named(typed: string): string | null {
+  private variantByName(typed: string): string | null {
     if (!typed.trim().includes(' ') || (this.asked += 1) > MOST_ASKED) return null;
     const { ids } = this.read();
     const name = typed.trim().toLowerCase();

@@ -45,8 +45,8 @@ export class ErrandsController {
   @Get('wanted')
   @ApiOperation({ operationId: 'readWanted' })
   @ApiOkResponse({ type: WantedDto, description: 'What the chosen looks of all figures still need, and who has it' })
-  wanted(): Promise<WantedDto> {
-    return this.wantedParts.wanted();
+  readWanted(): Promise<WantedDto> {
+    return this.wantedParts.read();
   }
 
   @Get('all')

@@ -97,7 +97,7 @@ export class ErrandsService {
         name: null,
         removedAt: null,
       });
-      this.live.changed('errands', scope);
+      this.live.tellAfterwards('errands', scope);
       return { errand: entity, job: row };
     });
     this.jobs.run(job, { ...basketRun(problem, last), after: (plan) => this.market.rememberLanded(problem, plan) });
@@ -106,7 +106,7 @@ export class ErrandsService {
 
   /** The newest plan of a figure or line-up, to begin the next one with; null when there is none. */
   private lastPlanOf(scope: string): BasketPlan | null {
-    for (const errand of this.store.standing(scope, MOST_LOOKED_BACK)) {
+    for (const errand of this.store.newestOfScope(scope, MOST_LOOKED_BACK)) {
       const { result } = this.jobs.job(errand.job) as ErrandJobDto;
       if (result && result.status !== 'infeasible') return result;
     }
@@ -134,7 +134,7 @@ export class ErrandsService {
    * still stands until the new one is there.
    */
   latest(scope: string): ErrandDto[] {
-    const [newest, ...before] = this.store.standing(scope, MOST_LOOKED_BACK).map((errand) => this.view(errand));
+    const [newest, ...before] = this.store.newestOfScope(scope, MOST_LOOKED_BACK).map((errand) => this.view(errand));
     if (!newest) return [];
     const last = newest.job.result ? undefined : before.find((errand) => errand.job.result);
     return last ? [newest, last] : [newest];
@@ -151,7 +151,7 @@ export class ErrandsService {
   }
 
   /** What an errand buys and where, in the terms it was planned in. */
-  bought(id: string): { readonly title: string; readonly problem: BasketProblem; readonly plan: BasketPlan } {
+  purchaseOf(id: string): { readonly title: string; readonly problem: BasketProblem; readonly plan: BasketPlan } {
     const errand = this.store.errand(id);
     return { title: errand.name ?? errand.title, problem: errand.problem, plan: this.planOf(errand) };
   }
@@ -167,7 +167,7 @@ export class ErrandsService {
         throw new Problem(422, sentence, [{ path: '/offers', sentence }]);
       }
       this.store.tick(id, offers);
-      this.live.changed('errands', errand.scope);
+      this.live.tellAfterwards('errands', errand.scope);
       return this.errand(id);
     });
   }

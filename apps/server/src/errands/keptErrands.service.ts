@@ -62,7 +62,7 @@ export class KeptErrandsService {
   private change(id: string, changes: { readonly name: string | null } | { readonly removedAt: string | null }): string {
     const { scope } = this.store.errand(id);
     this.store.update(id, changes);
-    this.live.changed('errands', scope);
+    this.live.tellAfterwards('errands', scope);
     return scope;
   }
 }

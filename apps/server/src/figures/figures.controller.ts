@@ -61,8 +61,8 @@ export class FiguresController {
   @Get('figures/wearing/:variant')
   @ApiOperation({ operationId: 'listWearing' })
   @ApiOkResponse({ type: [FigureNameDto] })
-  wearing(@Param('variant') variant: string): FigureNameDto[] {
-    return this.figures.wearing(variant);
+  listWearers(@Param('variant') variant: string): FigureNameDto[] {
+    return this.figures.wearersOf(variant);
   }
 
   @Put('figures/:id/brief')

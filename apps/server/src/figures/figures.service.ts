@@ -88,8 +88,8 @@ export class FiguresService {
     return this.views.names();
   }
 
-  wearing(variant: string): FigureNameDto[] {
-    return this.views.wearing(variant);
+  wearersOf(variant: string): FigureNameDto[] {
+    return this.views.wearersOf(variant);
   }
 
   figure(id: string): FigureDto {
@@ -107,10 +107,10 @@ export class FiguresService {
       if (JSON.stringify(before) === JSON.stringify(completeBrief(brief))) return this.views.figure(id);
       this.store.updateFigure(id, { brief });
       this.history.record({
-        ...{ line: 'figure', item: id, label: whatChanged(before, brief) },
+        ...{ line: 'figure', item: id, label: changeLabel(before, brief) },
         slices: [sliceOfFigure(id, { brief: before }, { brief })],
       });
-      this.live.changed('figures', id);
+      this.live.tellAfterwards('figures', id);
       return this.views.figure(id);
     });
   }
@@ -124,7 +124,7 @@ export class FiguresService {
       const label = role === '' ? `Took the role of ${brief.name} away` : `${brief.name} is ${role}`;
       const slices = [{ subject: 'stance' as const, item: id, before: { role: before }, after: { role } }];
       this.history.record({ line: 'figure', item: id, label, slices });
-      this.live.changed('figures', id);
+      this.live.tellAfterwards('figures', id);
       return this.views.figure(id);
     });
   }
@@ -136,7 +136,7 @@ export class FiguresService {
       const [id, lookId] = [randomUUID(), randomUUID()];
       const brief = startedFrom(begun.brief, plan.house);
       this.store.insertFigure({ id, lineUp, place: this.store.figuresOf(lineUp).length, role: '', brief, chosenLook: lookId });
-      this.store.insertLook({ id: lookId, figure: id, place: 0, name: look }, dressed(parts, plan, id, this.catalogue.now()));
+      this.store.insertLook({ id: lookId, figure: id, place: 0, name: look }, firstLookOf(parts, plan, id, this.catalogue.now()));
       this.arranging.recordAdded(lineUp, id, name);
       return this.views.figure(id);
     });
@@ -156,7 +156,7 @@ export class FiguresService {
     const [id, lookId] = [randomUUID(), randomUUID()];
     const catalogue = this.catalogue.now();
     this.store.insertFigure({ id, lineUp, place: this.store.figuresOf(lineUp).length, role: '', brief, chosenLook: lookId });
-    const look = wearing(parts, dressed([], plan, id, catalogue), catalogue);
+    const look = putOn(parts, firstLookOf([], plan, id, catalogue), catalogue);
     this.store.insertLook({ id: lookId, figure: id, place: 0, name: 'From the idea' }, look);
     this.arranging.recordAdded(lineUp, id, name);
     return { figure: id, lineUp: null };
@@ -174,7 +174,7 @@ export class FiguresService {
     const look = this.store.look(chosen);
     if (look.removedAt !== null)
       throw new Problem(409, `“${look.name}” is the chosen look and cannot go into the bin. Choose another first; nothing was changed.`);
-    this.live.changed('figures', id);
+    this.live.tellAfterwards('figures', id);
   }
 
   private begin(name: string, { kind, id = '' }: BeginningDto, catalogue: Catalogue): Beginning {
@@ -203,7 +203,7 @@ export class FiguresService {
 }
 
 /** A look with parts put on where each goes first; one that does not go there is left out. */
-function wearing(parts: readonly string[], first: Look, catalogue: Catalogue): Look {
+function putOn(parts: readonly string[], first: Look, catalogue: Catalogue): Look {
   let look = first;
   for (const variant of parts) {
     const position = catalogue
@@ -216,7 +216,7 @@ function wearing(parts: readonly string[], first: Look, catalogue: Catalogue): L
 }
 
 /** A first look: one that starts from nothing starts in the uniform. */
-function dressed(parts: readonly LookPart[], plan: LineUpPlan, id: string, catalogue: Catalogue): Look {
+function firstLookOf(parts: readonly LookPart[], plan: LineUpPlan, id: string, catalogue: Catalogue): Look {
   const look: Look = { parts, overrules: [] };
   if (parts.length > 0) return look;
   const uniform = uniformOf(plan, { id, role: '', faction: '', free: [] });
@@ -249,7 +249,7 @@ const FIELD_WORDS: Readonly<Partial<Record<keyof Brief, string>>> = {
 };
 
 /** "Changed the story", for the history. */
-function whatChanged(before: Brief, after: Brief): string {
+function changeLabel(before: Brief, after: Brief): string {
   const fields = (Object.keys(FIELD_WORDS) as (keyof Brief)[]).filter((key) => JSON.stringify(before[key]) !== JSON.stringify(after[key]));
   const [only, ...more] = fields.map((key) => FIELD_WORDS[key] ?? `the ${key}`);
   return only === undefined ? 'Changed the brief' : more.length === 0 ? `Changed ${only}` : `Changed ${only} and more of the brief`;

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { type Chance, inOrderOfChance, lateFirst, type Obstacle, owedStanding } from '@outfit/core/ideas';
+import { type Chance, inOrderOfChance, lateFirst, type Obstacle, standingOf } from '@outfit/core/ideas';
 import { count } from '@outfit/core';
 import { FiguresStore, NoticesService } from '../figures/index.js';
 import { LowestService, MarketService, WatchesService } from '../market/index.js';
@@ -27,7 +27,7 @@ export class EveningService {
   ) {}
 
   async page(): Promise<IdeasDto> {
-    const polled = this.store.polled();
+    const polled = this.store.pollVotes();
     const ideas = this.store
       .ideas()
       .filter(({ removedAt }) => removedAt === null)
@@ -43,10 +43,10 @@ export class EveningService {
       return { figure, name, waits: waitsFor(standing, toBuy[i] ?? 0, onTheirWay[i] ?? 0), isDone: standing === 'built' };
     };
     const today = this.market.today();
-    const owed = lateFirst(this.store.owed().filter(({ removedAt }) => removedAt === null)).map(
+    const owed = lateFirst(this.store.owedRows().filter(({ removedAt }) => removedAt === null)).map(
       ({ removedAt: _, addedAt: __, ...row }): OwedDto => {
         const obstacles = row.figures.map(obstacleOf).filter((obstacle) => obstacle !== null);
-        return { ...row, obstacles, standing: owedStanding(row, obstacles, today) };
+        return { ...row, obstacles, standing: standingOf(row, obstacles, today) };
       },
     );
     const priced = figures
@@ -75,7 +75,7 @@ export class EveningService {
           ? [{ ...plain('build', id, names[i] ?? ''), why: 'all its pieces are at hand', isReady: true, costMinor: 0 }]
           : [],
       ),
-      ...(await this.wanting(priced.filter(({ id }) => !owedFor.has(id)))),
+      ...(await this.buyChances(priced.filter(({ id }) => !owedFor.has(id)))),
       ...this.notices
         .open()
         .map((notice): Chance => ({ ...plain('turned up', notice.figure, known.get(notice.figure) ?? ''), why: notice.text })),
@@ -94,7 +94,7 @@ export class EveningService {
   }
 
   /** What figures that lack little would still cost. */
-  private async wanting(
+  private async buyChances(
     rows: readonly { readonly id: string; readonly name: string; readonly toBuy: number }[],
   ): Promise<readonly Chance[]> {
     const prices = await this.lowest.landedMinor();

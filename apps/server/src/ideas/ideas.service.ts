@@ -10,7 +10,7 @@ import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
 import { type Document, fieldsBetween, type Slice } from '../platform/log/index.js';
 import { Problem, refuseStale } from '../platform/http/index.js';
-import { type Agreement, type ImportReportDto, orRefused } from '../platform/importing/index.js';
+import { type Agreement, type ImportReportDto, orRefuse } from '../platform/importing/index.js';
 import { LiveService } from '../platform/live/index.js';
 import { WardrobePicturesService } from '../wardrobe/index.js';
 import { becomingOf } from './becoming.js';
@@ -76,7 +76,7 @@ export class IdeasService {
         restore: (things) => {
           // What was thrown away for good does not come back: `row` says so.
           for (const { item, to } of things) if (to) this.store.restore(table, item, to);
-          live.changed('figures');
+          live.tellAfterwards('figures');
         },
       });
     history.register('poll', {
@@ -86,12 +86,12 @@ export class IdeasService {
             item,
             votesOf(to).map((vote) => ({ ...vote, poll: item })),
           );
-        live.changed('figures');
+        live.tellAfterwards('figures');
       },
     });
     for (const table of ['idea', 'owed'] as const)
       bin.register(table, {
-        list: () => this.binned(table),
+        list: () => this.binnedOf(table),
         bringBack: (id) => this.putAwayNow(table, id, false),
         throwAway: (id) => this.store.throwAway(table, id),
       });
@@ -111,7 +111,7 @@ export class IdeasService {
 
   changeIdea(id: string, given: NewIdeaDto, seen?: number): Promise<void> {
     return this.database.write(() => {
-      const before = this.standing('idea', id);
+      const before = this.rowOf('idea', id);
       // What was named before and has gone meanwhile is in nobody's way.
       this.refuseUnknown(given.parts.filter((part) => !before.parts.includes(part)));
       refuseStale(`“${before.title}”`, seen, before.version, () => before);
@@ -138,7 +138,7 @@ export class IdeasService {
 
   changeOwed(id: string, given: NewOwedDto, seen?: number): Promise<void> {
     return this.database.write(() => {
-      const before = this.standing('owed', id);
+      const before = this.rowOf('owed', id);
       this.refuseStrangers(given.figures.filter((figure) => !before.figures.includes(figure)));
       refuseStale(`What is owed to ${before.who}`, seen, before.version, () => before);
       const isDone = given.doneOn !== null && before.doneOn === null;
@@ -157,8 +157,8 @@ export class IdeasService {
     this.change(table, id, row, { removedAt: isAway ? this.now() : null }, isAway ? `Put away “${name}”` : `Took “${name}” out again`);
   }
 
-  private binned(table: Kept): { readonly id: string; readonly name: string; readonly stoodIn: string; readonly at: string }[] {
-    const rows = table === 'idea' ? this.store.ideas() : this.store.owed();
+  private binnedOf(table: Kept): { readonly id: string; readonly name: string; readonly stoodIn: string; readonly at: string }[] {
+    const rows = table === 'idea' ? this.store.ideas() : this.store.owedRows();
     return rows.flatMap((row) => {
       const name = 'title' in row ? row.title : `${row.what}, for ${row.who}`;
       return row.removedAt === null ? [] : [{ id: row.id, name, stoodIn: '', at: row.removedAt }];
@@ -168,7 +168,7 @@ export class IdeasService {
   /** Makes a brief or a line-up of an idea, which carries its credit on. The parts it thinks of are the first look. */
   promote(id: string, lineUp: string | undefined): Promise<void> {
     return this.database.write(() => {
-      const idea = this.standing('idea', id);
+      const idea = this.rowOf('idea', id);
       const { figure, lineUp: made, isBinned } = becomingOf(idea, this.figures);
       if (isBinned) throw new Problem(409, `What was made of “${idea.title}” lies in the bin. Take it out there, or throw it away first.`);
       if (figure !== null || made !== null) throw new Problem(409, `“${idea.title}” was made into something already.`);
@@ -192,7 +192,7 @@ export class IdeasService {
 
   /** A poll: looked at, or taken in as far as the person agreed. The same poll again replaces its votes. */
   takePoll(poll: string, bytes: Uint8Array, agree: Agreement): Promise<ImportReportDto> {
-    const read = orRefused(() => readPoll(bytes));
+    const read = orRefuse(() => readPoll(bytes));
     const ids = new Map(
       this.store.ideas().flatMap(({ id, title, removedAt }) => (removedAt === null ? [[title.trim().toLowerCase(), id] as const] : [])),
     );
@@ -234,7 +234,7 @@ export class IdeasService {
     this.record(label, { [table]: { [id]: picked(before) } }, { [table]: { [id]: picked(given) } });
   }
 
-  private standing<T extends Kept>(table: T, id: string) {
+  private rowOf<T extends Kept>(table: T, id: string) {
     const row = this.store.row(table, id);
     if (row.removedAt !== null) throw new Problem(409, 'It was put away. Take it out again first.');
     return row;
@@ -242,7 +242,7 @@ export class IdeasService {
 
   private record(label: string, before: IdeasState, after: IdeasState): void {
     this.history.record({ line: 'ideas', item: ALL, label, slices: slicesOf(before, after) });
-    this.live.changed('figures');
+    this.live.tellAfterwards('figures');
   }
 
   private refuseUnknown(parts: readonly string[]): void {
@@ -255,7 +255,7 @@ export class IdeasService {
   }
 
   private refuseMany(table: Kept): void {
-    const count = table === 'idea' ? this.store.ideas().length : this.store.owed().length;
+    const count = table === 'idea' ? this.store.ideas().length : this.store.owedRows().length;
     if (count >= MOST) throw new Problem(409, `There are ${MOST} already. Throw some away first.`);
   }
 

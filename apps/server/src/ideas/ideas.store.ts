@@ -18,7 +18,7 @@ export class IdeasStore {
     return this.database.table(IdeaEntity).find({ order: { addedAt: 'ASC', id: 'ASC' } });
   }
 
-  owed(): OwedEntity[] {
+  owedRows(): OwedEntity[] {
     return this.database.table(OwedEntity).find({ order: { addedAt: 'ASC', id: 'ASC' } });
   }
 
@@ -47,7 +47,7 @@ export class IdeasStore {
   }
 
   /** How many voted for each idea in polls. */
-  polled(): ReadonlyMap<string, number> {
+  pollVotes(): ReadonlyMap<string, number> {
     const rows = this.database.prepare<{ idea: string; n: number }>('SELECT idea, COUNT(*) AS n FROM idea_vote GROUP BY idea').all();
     return new Map(rows.map(({ idea, n }) => [idea, n]));
   }

@@ -97,12 +97,12 @@ export class ChoicesService {
     // Choices that came in together go together, under the number of the first.
     const slice = { subject: 'choice' as const, item: String(ids[0]), before: { ids, removedAt: at }, after: { ids, removedAt: null } };
     this.history.record({ line: 'ranking', item: lineUp, label, slices: [slice] });
-    this.live.changed('figures');
+    this.live.tellAfterwards('figures');
   }
 
   private restore({ ids, removedAt }: ChoicesState): void {
     this.store.putAside(ids, removedAt);
-    this.live.changed('figures');
+    this.live.tellAfterwards('figures');
   }
 
   private namesOf(lineUp: string): ReadonlyMap<string, string> {

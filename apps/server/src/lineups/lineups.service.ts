@@ -79,7 +79,7 @@ export class LineUpsService {
       const members = this.store.figuresOf(id);
       const plan: LineUpPlan = { ...withoutAbsent(before, before, members), uniform };
       this.refuseUnsound(plan, members);
-      const looks = this.dressed(members, (member) => [uniformOf(before, member), uniformOf(plan, member)], reaches);
+      const looks = this.dress(members, (member) => [uniformOf(before, member), uniformOf(plan, member)], reaches);
       this.deeds.do(id, 'Changed the uniform', { lineUps: { [id]: { plan } }, looks });
       return this.views.lineUp(id);
     });
@@ -101,7 +101,7 @@ export class LineUpsService {
           return [member.id, { role: then(member).role, faction: then(member).faction, ...(brief ? { brief } : {}) }];
         }),
       );
-      const looks = this.dressed(changing, (member) => [uniformOf(plan, member), uniformOf(plan, then(member))], 'followers');
+      const looks = this.dress(changing, (member) => [uniformOf(plan, member), uniformOf(plan, then(member))], 'followers');
       const what = role !== undefined ? role || 'no role' : (plan.factions.find((row) => row.id === faction)?.name ?? 'no faction');
       this.deeds.do(id, `${nameOf(changing)}: ${what}`, { figures, looks });
       return this.views.lineUp(id);
@@ -125,7 +125,7 @@ export class LineUpsService {
       }
       const wanted = (member: FigureRow): readonly LookPart[] => uniformOf(plan, member).filter((part) => what.includes(spotOf(part)));
       const freed = members.map((member) => ({ ...member, free: [] }));
-      const looks = isFree ? {} : this.dressed(freed, (member) => [[], wanted(member)], 'everybody');
+      const looks = isFree ? {} : this.dress(freed, (member) => [[], wanted(member)], 'everybody');
       if (Object.keys(figures).length === 0 && Object.keys(looks).length === 0) return this.views.lineUp(id);
       this.deeds.do(id, `${isFree ? 'Set' : 'Brought'} ${nameOf(members)} ${isFree ? 'free' : 'back'}`, { figures, looks });
       return this.views.lineUp(id);
@@ -133,7 +133,7 @@ export class LineUpsService {
   }
 
   /** The looks of figures after their uniform goes from one to another, by the spots that change. All their looks follow, not the chosen alone. */
-  private dressed(
+  private dress(
     members: readonly FigureRow[],
     uniforms: (member: FigureRow) => readonly [before: readonly LookPart[], after: readonly LookPart[]],
     reaches: Reaches,

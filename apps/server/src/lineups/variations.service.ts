@@ -37,7 +37,7 @@ export class VariationsService {
   /** Sets the variations of a recipe, and shares its copies among them. All copies together stay as many as they were. */
   vary(id: string, figure: string, variations: readonly CopyVariation[]): Promise<LineUpDto> {
     return this.database.write<LineUpDto>(() => {
-      const { label, after } = this.varied(id, figure, variations);
+      const { label, after } = this.arrangementOf(id, figure, variations);
       this.deeds.do(id, label, after);
       return this.views.lineUp(id);
     });
@@ -48,7 +48,7 @@ export class VariationsService {
     for (const [id, { variations }] of Object.entries(plans))
       for (const figure of new Set(variations.map((row) => row.figure)))
         this.deeds.put(
-          this.varied(
+          this.arrangementOf(
             id,
             figure,
             variations.filter((row) => row.figure === figure),
@@ -57,7 +57,7 @@ export class VariationsService {
   }
 
   /** What sharing the copies out anew changes. Figures that it takes are made here, and lie in the bin until it is done. */
-  private varied(
+  private arrangementOf(
     id: string,
     figure: string,
     variations: readonly CopyVariation[],

@@ -92,7 +92,7 @@ export class MarketService {
   /** What is ordered is no longer for sale. Within a unit of work. */
   takeStock(offer: string, quantity: number): void {
     this.store.takeStock(offer, quantity);
-    this.live.changed('market');
+    this.live.tellAfterwards('market');
   }
 
   /** How a simulated seller's parcels go, with the seed of its market; null for a real one. */
@@ -123,7 +123,7 @@ export class MarketService {
       throw new Problem(400, 'Say of which seller or of which item: the market is too large to list.');
     const { offers } =
       item === undefined
-        ? this.priced(this.store.offersOfSeller(seller ?? '', 0, MOST_OFFERS), this.today())
+        ? this.viewOver(this.store.offersOfSeller(seller ?? '', 0, MOST_OFFERS), this.today())
         : this.view({
             item: this.catalogue.now().namesOf(item),
             ...(kind === undefined ? {} : { kind }),
@@ -137,7 +137,7 @@ export class MarketService {
 
   /** The market, or the offers of it that are asked for, each under the number its part is known by now. */
   view(filter: OfferFilter = {}): MarketView {
-    return this.priced(this.store.offers(filter), this.today());
+    return this.viewOver(this.store.offers(filter), this.today());
   }
 
   /** The market as far as it is about some items: what the rest of it asks is not read. */
@@ -146,7 +146,7 @@ export class MarketService {
     const asked = items.flatMap((item) =>
       item.kind === 'variant' ? catalogue.namesOf(catalogue.resolve(item.id)).map((id): Item => ({ kind: 'variant', id })) : [item],
     );
-    return this.priced(this.store.offersOf(asked), this.today());
+    return this.viewOver(this.store.offersOf(asked), this.today());
   }
 
   /** Tells what is left of some parts and what it costs, as often as it is asked: terms are read once. */
@@ -171,7 +171,7 @@ export class MarketService {
   }
 
   /** Some offers as they look on a day, whether they are stored or not. */
-  priced(offers: readonly OfferEntity[], day: string): MarketView {
+  viewOver(offers: readonly OfferEntity[], day: string): MarketView {
     const catalogue = this.catalogue.now();
     const known = offers.map((offer) => {
       const item = offer.kind === 'variant' ? catalogue.resolve(offer.item) : offer.item;
@@ -188,7 +188,7 @@ export class MarketService {
         [...landedShares(problem, plan)].map(([offer, shareMinor]) => ({ offer, shareMinor, day })),
         day,
       );
-      this.live.changed('market');
+      this.live.tellAfterwards('market');
     });
   }
 

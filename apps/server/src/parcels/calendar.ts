@@ -6,7 +6,7 @@ export const calendarOf = (parcels: readonly OrderedParcelDto[], deadlines: read
   parcelCalendar([
     ...parcels
       .filter((parcel) => parcel.state === 'ordered' || parcel.state === 'sent')
-      .flatMap((parcel) => (parcel.expectedOn === null ? [] : [{ ...expected(parcel), day: parcel.expectedOn }])),
+      .flatMap((parcel) => (parcel.expectedOn === null ? [] : [{ ...eventOf(parcel), day: parcel.expectedOn }])),
     ...deadlines.map(({ figure, name, latestOn, dueOn, toBuy }) => ({
       id: `order-${figure}`,
       day: latestOn,
@@ -15,7 +15,7 @@ export const calendarOf = (parcels: readonly OrderedParcelDto[], deadlines: read
     })),
   ]);
 
-const expected = ({ id, sellerName, lines, reference }: OrderedParcelDto) => ({
+const eventOf = ({ id, sellerName, lines, reference }: OrderedParcelDto) => ({
   id,
   title: `Parcel from ${sellerName}`,
   about: `${lines.reduce((all, line) => all + line.open, 0)} pieces expected${reference === '' ? '' : `, ${reference}`}`,

@@ -6,7 +6,7 @@ import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
-import { type Document, patched } from '../platform/log/index.js';
+import { type Document, patch } from '../platform/log/index.js';
 import { Ledger } from '../wardrobe/index.js';
 import type { OrderedParcelDto } from './parcels.dto.js';
 import { documentOf, parcelOf, parcelSlice } from './parcelSlice.js';
@@ -30,8 +30,8 @@ export class ParcelDeeds {
     this.store = new ParcelsStore(database);
     history.register('parcel', {
       restore: (things) => {
-        for (const { item, to, from } of things) if (to && from) this.restore(item, patched(documentOf(this.everKept(item)), from, to));
-        live.changed('parcels');
+        for (const { item, to, from } of things) if (to && from) this.restore(item, patch(documentOf(this.parcelOrBinned(item)), from, to));
+        live.tellAfterwards('parcels');
       },
     });
   }
@@ -43,20 +43,20 @@ export class ParcelDeeds {
   enterOrKeep(sentence: string, movements: readonly Movement[], before: KeptParcel): void {
     if (movements.length === 0) return this.keep(sentence, before);
     this.ledger.enter('corrected', sentence, movements, {
-      ...{ slices: [parcelSlice(before, this.kept(before.row.id))], because: `parcel ${before.row.id}` },
+      ...{ slices: [parcelSlice(before, this.keptParcel(before.row.id))], because: `parcel ${before.row.id}` },
     });
-    this.live.changed('parcels');
+    this.live.tellAfterwards('parcels');
   }
 
   keep(label: string, before: KeptParcel): void {
-    this.ledger.keep(label, [parcelSlice(before, this.kept(before.row.id))]);
-    this.live.changed('parcels');
+    this.ledger.keep(label, [parcelSlice(before, this.keptParcel(before.row.id))]);
+    this.live.tellAfterwards('parcels');
   }
 
   /** Writes a parcel as a document of the history tells it. A claim it does not know was written down since, and goes. */
   private restore(id: string, document: Document): void {
     this.store.restore(id, parcelOf(document), this.ledger.now());
-    this.followPlace(this.everKept(id).row);
+    this.followPlace(this.parcelOrBinned(id).row);
   }
 
   /** Writes a parcel; the place that is it is due on the day it is expected on. */
@@ -70,14 +70,14 @@ export class ParcelDeeds {
     if (place && place.dueOn !== row.expectedOn) this.ledger.store.writePlace({ ...place, dueOn: row.expectedOn });
   }
 
-  kept(id: string): KeptParcel {
-    const kept = this.everKept(id);
+  keptParcel(id: string): KeptParcel {
+    const kept = this.parcelOrBinned(id);
     if (kept.row.removedAt !== null) throw notFound('parcel', id);
     return kept;
   }
 
   /** One that was taken back too. */
-  private everKept(id: string): KeptParcel {
+  private parcelOrBinned(id: string): KeptParcel {
     const row = this.store.parcel(id);
     if (!row) throw notFound('parcel', id);
     return { row, lines: this.store.lines(id), claims: this.store.claims(id) };
@@ -96,7 +96,7 @@ export class ParcelDeeds {
     return place.id;
   }
 
-  known(variant: string): string {
+  currentId(variant: string): string {
     const catalogue = this.catalogue.now();
     if (!catalogue.has(variant)) throw notFound('part', variant);
     return catalogue.resolve(variant);

@@ -40,8 +40,8 @@ export class ParcelsController {
   @Get('spent')
   @ApiOperation({ operationId: 'readSpent' })
   @ApiOkResponse({ type: SpentDto })
-  spent(): SpentDto {
-    return this.service.spent();
+  readSpent(): SpentDto {
+    return this.service.spentByMonth();
   }
 
   @Get('calendar.ics')
@@ -69,8 +69,8 @@ export class ParcelsController {
   @Get('serving/:figure')
   @ApiOperation({ operationId: 'listServingParcels' })
   @ApiOkResponse({ type: [ServingParcelDto] })
-  serving(@Param('figure') figure: string): Promise<ServingParcelDto[]> {
-    return this.service.serving(figure);
+  listServing(@Param('figure') figure: string): Promise<ServingParcelDto[]> {
+    return this.service.parcelsFor(figure);
   }
 
   @Post('orders')

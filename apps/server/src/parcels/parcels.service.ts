@@ -1,4 +1,4 @@
-import { converted, definedOf, perMinorOf } from '@outfit/core';
+import { convert, definedOf, perMinorOf } from '@outfit/core';
 import { Injectable } from '@nestjs/common';
 import {
   afterArrival,
@@ -70,7 +70,7 @@ export class ParcelsService {
   }
 
   /** The parcels that bring what a figure waits for, the soonest first. */
-  async serving(figure: string): Promise<ServingParcelDto[]> {
+  async parcelsFor(figure: string): Promise<ServingParcelDto[]> {
     const pieces = await this.servings.comingTo(figure);
     const today = this.market.today();
     return this.deeds.store
@@ -88,7 +88,7 @@ export class ParcelsService {
     const catalogue = this.catalogue.now();
     const stranger = lines.find((line) => !catalogue.has(line.variant));
     if (stranger) throw notFound('part', stranger.variant);
-    return this.ledger.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.change<OrderedParcelDto[]>(() => {
       const to = place === undefined ? null : this.deeds.drawer(place);
       const known = lines.map((line) => ({ ...line, variant: catalogue.resolve(line.variant) }));
       const more = { reference: reference ?? '', expectedOn: expectedOn ?? null, postageMinor, feesMinor, dutyMinor: 0 };
@@ -105,8 +105,8 @@ export class ParcelsService {
 
   /** Notes what the seller said and what was paid, or that it is here. */
   change(id: string, { isHere, ...change }: ParcelChangeDto): Promise<OrderedParcelDto[]> {
-    return this.ledger.changing<OrderedParcelDto[]>(() => {
-      const before = this.deeds.kept(id);
+    return this.ledger.change<OrderedParcelDto[]>(() => {
+      const before = this.deeds.keptParcel(id);
       const { row } = before;
       if ((change.sentOn !== undefined || isHere) && row.state !== 'ordered' && row.state !== 'sent')
         throw new Problem(409, `The parcel from ${row.sellerName} is ${row.state}. Nothing was changed.`);
@@ -116,7 +116,7 @@ export class ParcelsService {
           ? {}
           : {
               paidMinor:
-                change.paidInMinor === null ? null : converted(change.paidInMinor, perMinorOf(row.rate, row.sellerCurrency, row.currency)),
+                change.paidInMinor === null ? null : convert(change.paidInMinor, perMinorOf(row.rate, row.sellerCurrency, row.currency)),
             };
       const next = {
         ...row,
@@ -134,11 +134,11 @@ export class ParcelsService {
 
   /** Puts away what came: as ordered, damaged, or something else instead. What did not come stays expected. */
   async receive(id: string, { lines, place, toTrays = false }: ReceiveDto): Promise<OrderedParcelDto[]> {
-    const { row, lines: known } = this.deeds.kept(id);
+    const { row, lines: known } = this.deeds.keptParcel(id);
     const catalogue = this.catalogue.now();
     const variants = [...new Set(known.map((line) => catalogue.resolve(line.variant)))];
     const waiting = toTrays ? await this.servings.promisedAt(row.place, variants) : new Map<number, readonly WaitingFigure[]>();
-    return this.ledger.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.change<OrderedParcelDto[]>(() => {
       this.receiveNow(id, lines, this.deeds.drawer(place), waiting);
       return this.list();
     });
@@ -146,8 +146,8 @@ export class ParcelsService {
 
   /** A parcel that is cancelled or lost gives back what it held: it is to buy again. */
   end(id: string, { as, refundedMinor }: EndDto): Promise<OrderedParcelDto[]> {
-    return this.ledger.changing<OrderedParcelDto[]>(() => {
-      const before = this.deeds.kept(id);
+    return this.ledger.change<OrderedParcelDto[]>(() => {
+      const before = this.deeds.keptParcel(id);
       const { row, lines } = before;
       if (row.state === 'settled' || row.state === 'cancelled' || row.state === 'lost')
         throw new Problem(409, `The parcel from ${row.sellerName} is ${row.state} already.`);
@@ -167,7 +167,7 @@ export class ParcelsService {
   }
 
   /** What was spent by month and seller, and what the plans had reckoned. */
-  spent(): SpentDto {
+  spentByMonth(): SpentDto {
     return spentOn(
       this.deeds.store.all().map((row) => ({ row, lines: this.deeds.store.lines(row.id) })),
       this.market.currency(),
@@ -180,7 +180,7 @@ export class ParcelsService {
     to: string,
     waiting: ReadonlyMap<number, readonly WaitingFigure[]> = new Map(),
   ): void {
-    const before = this.deeds.kept(id);
+    const before = this.deeds.keptParcel(id);
     const { row } = before;
     if (row.state === 'cancelled' || row.state === 'lost') throw new Problem(409, `The parcel from ${row.sellerName} is ${row.state}.`);
     const movements = came.flatMap((arrival) => {
@@ -189,14 +189,14 @@ export class ParcelsService {
       if (arrival.came > openOf(line)) throw new Problem(409, `${openOf(line)} of ${name} are expected, not ${arrival.came}.`);
       if (arrival.damaged > arrival.came) throw new Problem(422, `More of ${name} would be damaged than came.`);
       this.deeds.store.writeLine(afterArrival(line, arrival));
-      const instead = arrival.instead && { ...arrival.instead, variant: this.deeds.known(arrival.instead.variant) };
+      const instead = arrival.instead && { ...arrival.instead, variant: this.deeds.currentId(arrival.instead.variant) };
       return arrivalMovements(this.ledger, row, line, { ...arrival, ...(instead ? { instead } : {}) }, to, waiting.get(line.lot) ?? []);
     });
     if (movements.length === 0) throw new Problem(422, 'Say what came.');
     const state = stateAfter('arrived', this.deeds.store.lines(id));
     this.deeds.store.write({ ...row, state, arrivedOn: row.arrivedOn ?? this.market.today(), version: row.version + 1 });
     this.ledger.enter('received', `Put away what came from ${row.sellerName}`, movements, {
-      ...{ slices: [parcelSlice(before, this.deeds.kept(id))], because: `parcel ${id}` },
+      ...{ slices: [parcelSlice(before, this.deeds.keptParcel(id))], because: `parcel ${id}` },
     });
   }
 
@@ -214,7 +214,7 @@ export class ParcelsService {
         arrivedOn: isHere ? day : null,
         version: row.version + 1,
       });
-      this.live.changed('parcels');
+      this.live.tellAfterwards('parcels');
       return [isHere ? `The parcel from ${row.sellerName} is here.` : `${row.sellerName} has sent your parcel.`];
     });
   }

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { isCurrency, list, quoted } from '@outfit/core';
+import { isCurrency, list, quote } from '@outfit/core';
 import { Database } from '../platform/db/index.js';
 import { HistoryService } from '../platform/history/index.js';
 import { Problem, refuseStale } from '../platform/http/index.js';
@@ -61,7 +61,7 @@ export class SettingsService {
 
   change(seen: number, { currency }: NewSettingsDto): Promise<SettingsDto> {
     const code = currency.toUpperCase();
-    if (!isCurrency(code)) throw new Problem(422, `${quoted(currency)} is no currency. Write its three letters, such as EUR.`);
+    if (!isCurrency(code)) throw new Problem(422, `${quote(currency)} is no currency. Write its three letters, such as EUR.`);
     return this.database.write<SettingsDto>(() => {
       const before = this.store.now();
       refuseStale('settings', seen, before.version, () => this.now());
@@ -81,7 +81,7 @@ export class SettingsService {
         `There are ${list(kept)} in ${this.currency()}, and amounts are never converted: a workspace that begins with nothing can have another currency. Nothing was changed.`,
       );
     this.store.setCurrency(currency);
-    this.live.changed('market');
+    this.live.tellAfterwards('market');
     for (const follow of this.followers) this.database.afterCommit(follow);
   }
 

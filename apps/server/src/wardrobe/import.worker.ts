@@ -77,7 +77,7 @@ const inOnePath = (row: PieceRow): PieceRow => ({ ...row, place: readPath(row.pl
  * @param notes what was written over is added to it
  */
 function movementsOf(row: PieceRow, known: KnownRun | null, ledger: LedgerStore, at: string, notes: Slice[]): readonly Movement[] {
-  const held = known && ledger.held(known.id);
+  const held = known && ledger.balanceOf(known.id);
   if (!held) {
     const lot = ledger.addLot({ variant: row.variant, condition: row.condition, note: row.note, owner: row.owner, addedAt: at });
     return [{ lot, quantity: row.quantity, from: OUTSIDE, to: ledger.placeAt(row.place) }];

@@ -35,7 +35,7 @@ export class PieceSearch {
     const counts = this.store.counts();
     const wanted = wordsOf(words);
     if (place === undefined && wanted.length === 0 && doing === undefined && (order ?? 'part') === 'part') {
-      const rows = await this.told(this.store.piecesFrom(offset, limit));
+      const rows = await this.rowsOf(this.store.piecesFrom(offset, limit));
       return { total: counts.runs, ...counts, freePieces: null, promisedPieces: null, rows };
     }
     const all = place === undefined ? await this.withWords(wanted) : this.store.piecesIn(place).filter((piece) => this.says(piece, wanted));
@@ -49,7 +49,7 @@ export class PieceSearch {
       ...counts,
       freePieces: sum('free'),
       promisedPieces: sum('promised'),
-      rows: await this.told(sorted.slice(offset, offset + limit)),
+      rows: await this.rowsOf(sorted.slice(offset, offset + limit)),
     };
   }
 
@@ -95,7 +95,7 @@ export class PieceSearch {
     return wanted.every((word) => text.includes(word) || own.includes(word));
   }
 
-  private async told(pieces: readonly PieceEntity[]): Promise<PieceInPageDto[]> {
+  private async rowsOf(pieces: readonly PieceEntity[]): Promise<PieceInPageDto[]> {
     const rows = pieces.map((piece) => pieceDto(piece, this.catalogue.now()));
     const doing = await this.promises.ofRuns(rows);
     return rows.map((row) => {

@@ -106,7 +106,7 @@ export class WardrobeService implements OnApplicationBootstrap {
   }
 
   /** Notes within a unit of work that what is owned changed. */
-  touched(): void {
+  noteChange(): void {
     this.database.afterCommit(() => (this.revision += 1));
   }
 
@@ -135,8 +135,8 @@ export class WardrobeService implements OnApplicationBootstrap {
       const sentence = `${whose} ${quantity} × ${catalogue.nameOf(catalogue.variant(piece.variant))}`;
       const slices = this.store.add([{ ...piece, addedAt: at }], sentence, at);
       this.history.record({ line: 'wardrobe', item: 'all', label: sentence, slices });
-      this.touched();
-      this.live.changed('wardrobe');
+      this.noteChange();
+      this.live.tellAfterwards('wardrobe');
     });
     return this.pieces(piece.variant);
   }

@@ -13,7 +13,7 @@ export type ArchiveTask =
 export type ArchiveOutcome = string | null;
 
 /** Packs a workspace into one file, or unpacks one: both go through every byte of it, beside the event loop. */
-export default async function archiving(task: ArchiveTask): Promise<ArchiveOutcome> {
+export default async function archiveOrRestore(task: ArchiveTask): Promise<ArchiveOutcome> {
   if (task.kind === 'read') return readArchive(task.archive, task.folder);
   await writeArchive(task.database, task.files, task.target);
   return null;

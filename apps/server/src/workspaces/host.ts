@@ -51,7 +51,7 @@ export class WorkspaceHost {
 
   /** A new workspace, under a short name made from its name. */
   async create(name: string, begin: WorkspaceBeginning): Promise<WorkspaceRow> {
-    return this.opening(name, begin, () => Promise.resolve());
+    return this.openNew(name, begin, () => Promise.resolve());
   }
 
   /**
@@ -60,7 +60,7 @@ export class WorkspaceHost {
    */
   async bringBack(name: string, place: (folder: string) => Promise<void>): Promise<WorkspaceRow> {
     try {
-      return await this.opening(name, 'empty', place);
+      return await this.openNew(name, 'empty', place);
     } catch (error) {
       if (error instanceof Problem) throw error;
       throw new Problem(422, `This cannot be brought back: ${error instanceof Error ? error.message : 'it cannot be read'}`);
@@ -68,7 +68,7 @@ export class WorkspaceHost {
   }
 
   /** Makes room for a workspace, places what it begins with and opens it; nothing stays of one that cannot be opened. */
-  private async opening(name: string, begin: WorkspaceBeginning, place: (folder: string) => Promise<void>): Promise<WorkspaceRow> {
+  private async openNew(name: string, begin: WorkspaceBeginning, place: (folder: string) => Promise<void>): Promise<WorkspaceRow> {
     const id = this.reserve(name);
     try {
       await place(this.folderOf(id));
@@ -81,12 +81,12 @@ export class WorkspaceHost {
   }
 
   rename(id: string, name: string): void {
-    this.found(id);
+    this.workspace(id);
     this.refuseTwin(name, id);
     this.keepName(id, name);
   }
 
-  found(id: string): WorkspaceRow {
+  workspace(id: string): WorkspaceRow {
     const row = this.list().find((workspace) => workspace.id === id);
     if (!row) throw notFound('workspace', id);
     return row;

@@ -62,7 +62,7 @@ export class Promised {
   }
 
   /** What a figure can count on, of every part of which that is not simply all there is. */
-  differing(figure: string, stock: Pick<OwnedPieces, 'get' | 'onDonors'>): ReadonlyMap<string, Count> {
+  countsApart(figure: string, stock: Pick<OwnedPieces, 'get' | 'onDonors'>): ReadonlyMap<string, Count> {
     const { owned, onDonors } = availableOfAll(this.columns, this.lineOf(figure));
     const counts = new Map<string, Count>();
     for (const [i, variant] of this.told.variants.entries()) {
@@ -150,7 +150,7 @@ const isSame = (a: ReadonlyMap<string, Count>, b: ReadonlyMap<string, Count>): b
 export function workspaceFor(workspace: Workspace, promised: Promised, figure: string): Workspace {
   const before = kept.get(figure);
   if (before?.workspace === workspace && before.promised === promised) return before.own;
-  const counts = promised.differing(figure, workspace.owned);
+  const counts = promised.countsApart(figure, workspace.owned);
   const keep = (own: Workspace): Workspace => {
     if (kept.size >= MOST_KEPT) kept.clear();
     kept.set(figure, { workspace, promised, counts, own });

@@ -1,4 +1,4 @@
-export { isPosition, NECK_LAYERS, occupied, type Position, positionName, POSITIONS, shelfOf, STACKS } from './positions.js';
+export { isPosition, NECK_LAYERS, occupiedBy, type Position, positionName, POSITIONS, shelfOf, STACKS } from './positions.js';
 export {
   type Face,
   FACE_REGIONS,

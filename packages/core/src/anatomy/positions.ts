@@ -81,9 +81,9 @@ const LOWER_BODY: readonly Position[] = ['hips', 'leg.L', 'leg.R'];
 /**
  * The positions a part really takes up when it fills `filled`: a one-piece lower body takes hips and both legs too.
  *
- * @example occupied(['lower']) // new Set(['lower', 'hips', 'leg.L', 'leg.R'])
+ * @example occupiedBy(['lower']) // new Set(['lower', 'hips', 'leg.L', 'leg.R'])
  */
-export function occupied(filled: readonly Position[]): ReadonlySet<Position> {
+export function occupiedBy(filled: readonly Position[]): ReadonlySet<Position> {
   const all = new Set<Position>(filled);
   if (all.has('lower')) for (const position of LOWER_BODY) all.add(position);
   return all;

@@ -1,8 +1,8 @@
 import { type Position, positionName } from '../anatomy/index.js';
 import type { Catalogue } from '../catalogue/index.js';
 import { list } from '../kernel/index.js';
-import { beforeJoining, type BenchWorth } from './cautions.js';
-import { type BodyPart, seatOf, staysStanding } from './joints.js';
+import { joiningCautions, type BenchWorth } from './cautions.js';
+import { type BodyPart, seatOf, canStand } from './joints.js';
 import type { BenchBody, BenchCopy, BenchPiece, BenchStep } from './pieces.js';
 import { countedNames, namesFrom, type NameOf, otherSide, wayOn } from './words.js';
 
@@ -45,7 +45,7 @@ interface Putting {
 }
 
 /** Building a figure, all its copies together, from the feet up: what is still joined goes on as one, two alike sides are one step. */
-export function building(
+export function buildSteps(
   copies: readonly BenchCopy[],
   bodies: readonly BenchBody[],
   catalogue: Catalogue,
@@ -84,7 +84,7 @@ function stepFor(group: readonly Putting[], nameOf: NameOf, catalogue: Catalogue
     title: `${many}${nameOf(part)}${isBoth ? ', both' : ''}${turned === '' ? '' : `, ${turned}`}`,
     sentence: `${times}${turned === '' ? way.sentence : `${way.sentence.slice(0, -1)}, ${turned}.`}${on}`.replace(',,', ','),
     hint: way.hint,
-    cautions: beforeJoining('build', part, seatOf(part, copy.pieces), catalogue, worth),
+    cautions: joiningCautions('build', part, seatOf(part, copy.pieces), catalogue, worth),
     alteration: null,
     figure: copy.figure,
   };
@@ -98,8 +98,8 @@ function puttingTogether(copy: BenchCopy, bodies: readonly BenchBody[]): readonl
   const { pieces } = copy;
   const sources = new Set(pieces.flatMap(({ from }) => (from.kind === 'body' ? [from.body] : [])));
   const own = bodies.filter((body) => sources.has(body.id));
-  const joined = new Set(own.flatMap((body) => stillJoined(body, pieces)));
-  const stay = new Set(own.filter((body) => body.becomes === copy.id).flatMap((body) => standing(body, pieces)));
+  const joined = new Set(own.flatMap((body) => joinedOf(body, pieces)));
+  const stay = new Set(own.filter((body) => body.becomes === copy.id).flatMap((body) => standingOf(body, pieces)));
   const roots = pieces.filter(({ piece }) => !joined.has(piece) && !stay.has(piece)).sort((a, b) => orderOf(a) - orderOf(b));
   const riders = new Map<string, BenchPiece[]>();
   for (const piece of pieces) {
@@ -125,7 +125,7 @@ function puttingTogether(copy: BenchCopy, bodies: readonly BenchBody[]): readonl
 }
 
 /** Pieces that come along on what they sat on before. */
-const stillJoined = ({ parts }: BenchBody, pieces: readonly BenchPiece[]): readonly string[] =>
+const joinedOf = ({ parts }: BenchBody, pieces: readonly BenchPiece[]): readonly string[] =>
   parts.flatMap((part) => {
     const seat = seatOf(part, parts);
     const there = pieces.find(({ piece }) => piece === part.piece);
@@ -133,5 +133,5 @@ const stillJoined = ({ parts }: BenchBody, pieces: readonly BenchPiece[]): reado
   });
 
 /** What stands already where it is wanted, as it sits on nothing. */
-const standing = ({ parts }: BenchBody, pieces: readonly BenchPiece[]): readonly string[] =>
-  parts.filter((part) => seatOf(part, parts) === null && staysStanding(part, pieces)).map(({ piece }) => piece);
+const standingOf = ({ parts }: BenchBody, pieces: readonly BenchPiece[]): readonly string[] =>
+  parts.filter((part) => seatOf(part, parts) === null && canStand(part, pieces)).map(({ piece }) => piece);

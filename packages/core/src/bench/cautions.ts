@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/index.js';
-import { type Alteration, type AlterationKind, brittleness, madeSo, printLeft } from '../figure/index.js';
+import { type Alteration, type AlterationKind, brittleness, madeSo, printAfter } from '../figure/index.js';
 import type { BodyPart } from './joints.js';
 import type { BenchStep, Caution } from './pieces.js';
 
@@ -66,9 +66,9 @@ const FOR_ALTERATION: Readonly<Record<AlterationKind, Caution>> = {
 };
 
 /** What to mind before pieces are altered; where the altered piece was once made so, that is said. */
-export function beforeAltering(variant: string, alteration: Alteration, catalogue: Catalogue): readonly Caution[] {
+export function alteringCautions(variant: string, alteration: Alteration, catalogue: Catalogue): readonly Caution[] {
   const own = catalogue.variant(variant);
-  const made = alteration.kind === 'remove print' ? madeSo(own, printLeft(catalogue.printOf(own) ?? null, [alteration]), catalogue) : null;
+  const made = alteration.kind === 'remove print' ? madeSo(own, printAfter(catalogue.printOf(own) ?? null, [alteration]), catalogue) : null;
   const instead: readonly Caution[] = made
     ? [
         {
@@ -83,7 +83,7 @@ export function beforeAltering(variant: string, alteration: Alteration, catalogu
 }
 
 /** What to mind before parts are taken off or put on something: what is brittle, what is dear, a pin, a tight joint. */
-export function beforeJoining(
+export function joiningCautions(
   kind: 'take apart' | 'build',
   part: BodyPart,
   seat: BodyPart | null,

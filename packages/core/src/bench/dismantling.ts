@@ -1,8 +1,8 @@
 import { positionName } from '../anatomy/index.js';
 import type { Catalogue } from '../catalogue/index.js';
 import { list } from '../kernel/index.js';
-import { beforeJoining, type BenchWorth } from './cautions.js';
-import { type BodyPart, seatOf, staysStanding } from './joints.js';
+import { joiningCautions, type BenchWorth } from './cautions.js';
+import { type BodyPart, seatOf, canStand } from './joints.js';
 import type { BenchBody, BenchCopy, BenchStep, PieceMove, StepKind, Stop } from './pieces.js';
 import { takeApart } from './takeApart.js';
 import { namesFrom, type NameOf, ridersIn, within } from './words.js';
@@ -27,7 +27,7 @@ interface Alike {
  * Taking bodies apart, only what must come off, and closing them again. Bodies alike are taken apart together; what only makes way goes back in
  * the same block; what is left of a figure that is changed and not wanted any more is put away.
  */
-export function dismantling(
+export function dismantleSteps(
   bodies: readonly BenchBody[],
   copies: readonly BenchCopy[],
   catalogue: Catalogue,
@@ -45,11 +45,11 @@ export function dismantling(
         pieces: all.flatMap((row) => row.lump.map(({ piece }) => piece)),
         moves: all.flatMap((row) => row.moves),
         ...wordsFor(deed, own, nameOf),
-        cautions: part && deed.kind === 'take apart' ? beforeJoining('take apart', part, deed.seat, catalogue, worth) : [],
+        cautions: part && deed.kind === 'take apart' ? joiningCautions('take apart', part, deed.seat, catalogue, worth) : [],
         ...{ hint: null, alteration: null, figure: null },
       };
     });
-    return first.becomes === null ? [...steps, closing(own, copies)] : steps;
+    return first.becomes === null ? [...steps, closeStep(own, copies)] : steps;
   });
 }
 
@@ -102,8 +102,7 @@ function deedsWith(body: BenchBody, copies: readonly BenchCopy[]): readonly Deed
 }
 
 /** Does a part that sits on nothing stand where it is wanted, on the figure that becomes that copy? */
-const isAtItsPlace = (root: BodyPart, copy: BenchCopy, body: BenchBody): boolean =>
-  body.becomes === copy.id && staysStanding(root, copy.pieces);
+const isAtItsPlace = (root: BodyPart, copy: BenchCopy, body: BenchBody): boolean => body.becomes === copy.id && canStand(root, copy.pieces);
 
 function wordsFor(deed: Deed, bodies: readonly BenchBody[], nameOf: NameOf): Pick<BenchStep, 'title' | 'sentence'> {
   const [part, ...riders] = deed.lump;
@@ -136,7 +135,7 @@ function wordsFor(deed: Deed, bodies: readonly BenchBody[], nameOf: NameOf): Pic
 }
 
 /** A body that gave something is put away, and what it lacks from now on is said. */
-function closing(bodies: readonly BenchBody[], copies: readonly BenchCopy[]): BenchStep {
+function closeStep(bodies: readonly BenchBody[], copies: readonly BenchCopy[]): BenchStep {
   const taken = new Set(copies.flatMap(({ pieces }) => pieces.map(({ piece }) => piece)));
   const [body] = bodies;
   const parts = body?.parts ?? [];

@@ -70,5 +70,5 @@ export const withRiders = (part: BodyPart, body: readonly BodyPart[]): readonly 
 ];
 
 /** Does a part that sits on nothing stand as it is in a figure too: at the same position, and sitting on nothing there either? */
-export const staysStanding = (part: BodyPart, pieces: readonly BodyPart[]): boolean =>
+export const canStand = (part: BodyPart, pieces: readonly BodyPart[]): boolean =>
   pieces.some((own) => own.piece === part.piece && own.position === part.position && seatOf(own, pieces) === null);

@@ -1,10 +1,10 @@
 import type { Catalogue } from '../catalogue/index.js';
-import { building } from './building.js';
+import { buildSteps } from './building.js';
 import { type BenchWorth, eachOnce } from './cautions.js';
-import { dismantling } from './dismantling.js';
+import { dismantleSteps } from './dismantling.js';
 import type { BenchBody, BenchCopy, BenchPiece, BenchStep } from './pieces.js';
 import { standsAfter } from './stand.js';
-import { altering, type BenchWork, fetching, looking } from './steps.js';
+import { alterSteps, type BenchWork, fetchSteps, lookStep } from './steps.js';
 import { namesFrom } from './words.js';
 
 /** What stands on the bench as a copy, while more is to be done to it. */
@@ -64,13 +64,13 @@ export function remainingSteps(
   }));
   const bodies = [...donors, ...begun];
   const steps = [
-    ...fetching(toFetch, nameOf),
+    ...fetchSteps(toFetch, nameOf),
     ...closing,
-    ...dismantling([...fresh, ...begun], copies, catalogue, worth).map((step) => without(step, gone)),
-    ...altering(toAlter, nameOf, catalogue),
+    ...dismantleSteps([...fresh, ...begun], copies, catalogue, worth).map((step) => without(step, gone)),
+    ...alterSteps(toAlter, nameOf, catalogue),
     ...[...new Set(copies.map(({ figure }) => figure))].flatMap((figure) => {
       const own = copies.filter((copy) => copy.figure === figure);
-      return [...building(own, bodies, catalogue, worth), looking(own)];
+      return [...buildSteps(own, bodies, catalogue, worth), lookStep(own)];
     }),
   ];
   const looked = new Set(done.flatMap((step) => (step.kind === 'look' ? [step.figure] : [])));

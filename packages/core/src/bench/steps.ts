@@ -1,9 +1,9 @@
 import type { Catalogue } from '../catalogue/index.js';
 import { alterationWords } from '../figure/index.js';
 import { list } from '../kernel/index.js';
-import { building } from './building.js';
-import { beforeAltering, type BenchWorth, eachOnce } from './cautions.js';
-import { dismantling } from './dismantling.js';
+import { buildSteps } from './building.js';
+import { alteringCautions, type BenchWorth, eachOnce } from './cautions.js';
+import { dismantleSteps } from './dismantling.js';
 import type { BenchBody, BenchCopy, BenchPiece, BenchStep } from './pieces.js';
 import { countedNames, namesFrom, type NameOf } from './words.js';
 
@@ -29,18 +29,18 @@ export function benchSteps({ copies, bodies }: BenchWork, catalogue: Catalogue, 
   const nameOf = namesFrom(catalogue);
   const figures = [...new Set(copies.map(({ figure }) => figure))];
   return eachOnce([
-    ...fetching(copies, nameOf),
-    ...dismantling(bodies, copies, catalogue, worth),
-    ...altering(copies, nameOf, catalogue),
+    ...fetchSteps(copies, nameOf),
+    ...dismantleSteps(bodies, copies, catalogue, worth),
+    ...alterSteps(copies, nameOf, catalogue),
     ...figures.flatMap((figure) => {
       const own = copies.filter((copy) => copy.figure === figure);
-      return [...building(own, bodies, catalogue, worth), looking(own)];
+      return [...buildSteps(own, bodies, catalogue, worth), lookStep(own)];
     }),
   ]);
 }
 
 /** Fetching pieces from their places, each place opened once, in the order of the tree. */
-export function fetching(copies: readonly BenchCopy[], nameOf: NameOf): readonly BenchStep[] {
+export function fetchSteps(copies: readonly BenchCopy[], nameOf: NameOf): readonly BenchStep[] {
   const byPath = new Map<string, { piece: BenchPiece; copy: BenchCopy }[]>();
   for (const copy of copies)
     for (const piece of copy.pieces) {
@@ -79,7 +79,7 @@ function whoseIsWhat(own: readonly { readonly piece: BenchPiece; readonly copy: 
 }
 
 /** Altering pieces before they are built in, alike ones together. */
-export function altering(copies: readonly BenchCopy[], nameOf: NameOf, catalogue: Catalogue): readonly BenchStep[] {
+export function alterSteps(copies: readonly BenchCopy[], nameOf: NameOf, catalogue: Catalogue): readonly BenchStep[] {
   const groups = new Map<string, { pieces: BenchPiece[]; alteration: BenchPiece['alterations'][number] }>();
   for (const piece of copies.flatMap((copy) => copy.pieces))
     for (const alteration of piece.alterations) {
@@ -98,14 +98,14 @@ export function altering(copies: readonly BenchCopy[], nameOf: NameOf, catalogue
       title: what,
       sentence: `${what}.`,
       hint: alteration.note === '' ? null : alteration.note,
-      cautions: first ? beforeAltering(first.variant, alteration, catalogue) : [],
+      cautions: first ? alteringCautions(first.variant, alteration, catalogue) : [],
       alteration,
     };
   });
 }
 
 /** The last look at a figure from all sides. */
-export const looking = (copies: readonly BenchCopy[]): BenchStep => {
+export const lookStep = (copies: readonly BenchCopy[]): BenchStep => {
   const [first] = copies;
   const name = first?.name ?? '';
   return {

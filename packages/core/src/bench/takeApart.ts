@@ -37,7 +37,7 @@ export function takeApart(
   for (const target of targets) for (const { piece } of target.parts) goesTo.set(piece, target);
   const opened = body.flatMap((part) => {
     const seat = seatOf(part, body);
-    return seat !== null && !staysJoined(part, seat, goesTo) ? [{ part, seat }] : [];
+    return seat !== null && !canStayJoined(part, seat, goesTo) ? [{ part, seat }] : [];
   });
   const highestFirst = [...opened].sort((a, b) => heightOf(b.part, body) - heightOf(a.part, body));
   let rest = body;
@@ -71,7 +71,7 @@ function withSeats(part: BodyPart, body: readonly BodyPart[]): readonly BodyPart
 }
 
 /** Do two pieces that sit one on the other end up so again, at the same place? */
-function staysJoined(part: BodyPart, seat: BodyPart, goesTo: ReadonlyMap<string, Target>): boolean {
+function canStayJoined(part: BodyPart, seat: BodyPart, goesTo: ReadonlyMap<string, Target>): boolean {
   const [own, other] = [goesTo.get(part.piece), goesTo.get(seat.piece)];
   if (own !== other) return false;
   if (!own) return true;

@@ -83,7 +83,7 @@ const hasShape = ({ mould: { shape } }: Worn): boolean => shape.words.length > 0
 const LIKE_ITSELF = 95;
 
 /** The wishes that a figure answers well enough to be like itself: what is hidden most is left out first. */
-function answered(all: readonly Shown[]): readonly Omit<Feature, 'id'>[] {
+function answeredFeatures(all: readonly Shown[]): readonly Omit<Feature, 'id'>[] {
   const points = ({ wish }: Shown): number => WEIGHT_POINTS[wish.weight];
   const scoreOf = (rows: readonly Shown[]): number =>
     (100 * rows.reduce((sum, row) => sum + points(row) * row.visible, 0)) /
@@ -114,7 +114,7 @@ export function briefFromOfficial(figure: OfficialFigure, catalogue: Catalogue, 
   const worn = wornParts({ parts: figure.parts, overrules: [] }, catalogue);
   const seen = new Set<string>();
   const visibility = new Visibility(worn);
-  const wishes = answered(
+  const wishes = answeredFeatures(
     worn
       .flatMap((item) => featuresOf(item, visibility, catalogue))
       .filter(({ wish: { area, kind, target } }) => {

@@ -70,7 +70,7 @@ export class Catalogue {
   }
 
   colour(id: string): Colour {
-    return found(this.colours.get(id), 'colour', id);
+    return foundOrThrow(this.colours.get(id), 'colour', id);
   }
 
   /** A part's colour by its index; one that was written down with fewer colours is in its first there too. */
@@ -79,15 +79,15 @@ export class Catalogue {
   }
 
   mould(number: string): Mould {
-    return found(this.moulds.get(number), 'mould', number);
+    return foundOrThrow(this.moulds.get(number), 'mould', number);
   }
 
   /** A variant by its id; a double that was merged gives the one it was merged into. */
   variant(id: string): Variant {
-    let variant = found(this.asEntered(id), 'variant', id);
+    let variant = foundOrThrow(this.asEntered(id), 'variant', id);
     for (let step = 0; variant.mergedInto !== undefined; step += 1) {
       if (step > this.rows.size) throw new RangeError(`${id} is merged in a circle`);
-      variant = found(this.asEntered(variant.mergedInto), 'variant', variant.mergedInto);
+      variant = foundOrThrow(this.asEntered(variant.mergedInto), 'variant', variant.mergedInto);
     }
     return variant;
   }
@@ -106,7 +106,7 @@ export class Catalogue {
    * The same catalogue knowing one more variant by its id, such as one that is only pictured. It stands in no list: not among the rows,
    * nor among the variants of its mould.
    */
-  picturing(variant: Variant): Catalogue {
+  withVariant(variant: Variant): Catalogue {
     if (this.has(variant.id)) return this;
     const wider = Object.create(this) as Catalogue;
     wider.pictured = variant;
@@ -165,7 +165,7 @@ export class Catalogue {
   }
 
   print(id: string): Print {
-    return found(this.prints.get(id), 'print', id);
+    return foundOrThrow(this.prints.get(id), 'print', id);
   }
 
   printOf(variant: Variant): Print | null {
@@ -210,7 +210,7 @@ export class Catalogue {
   }
 }
 
-function found<T>(row: T | undefined, kind: string, id: string): T {
+function foundOrThrow<T>(row: T | undefined, kind: string, id: string): T {
   if (row === undefined) throw new RangeError(`There is no ${kind} "${id}" in the catalogue`);
   return row;
 }

@@ -43,7 +43,7 @@ export {
   mainColourOf,
   motifsOf,
   mouldsInColour,
-  nearestMade,
+  nearestMadeTo,
   sameMotifs,
 } from './mouldColours.js';
 export { packCatalogue, type PackedCatalogue, type PackedVariants, unpackCatalogue, VariantPacker } from './pack.js';
@@ -83,7 +83,7 @@ export {
   isAsked,
   type HeldOutline,
   measuresOf,
-  plainShaping,
+  plainShapingOf,
   readShaping,
   SHAPE_FAMILIES,
   type ShapeFamily,

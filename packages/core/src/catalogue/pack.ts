@@ -69,7 +69,7 @@ export class VariantPacker {
     }
   }
 
-  packed(): PackedVariants {
+  pack(): PackedVariants {
     const { moulds, counts, lists, prints, years, rows, others } = this;
     return { moulds, counts, colourLists: lists.things, prints: prints.things, years: years.things, ...rows, others };
   }
@@ -79,7 +79,7 @@ export class VariantPacker {
 export function packCatalogue({ variants, ...rest }: CatalogueData): PackedCatalogue {
   const packer = new VariantPacker();
   packer.add(variants);
-  return { ...rest, variants: packer.packed() };
+  return { ...rest, variants: packer.pack() };
 }
 
 /** A variant under the id `variantIdOf` gives, without joining the same colours sixty thousand times, each row in one piece. */

@@ -1,4 +1,4 @@
-import { AGE_BANDS, occupied, type Position, POSITIONS, REGIONS, STACKS, type System, ZONES } from '../anatomy/index.js';
+import { AGE_BANDS, occupiedBy, type Position, POSITIONS, REGIONS, STACKS, type System, ZONES } from '../anatomy/index.js';
 import {
   type CatalogueData,
   FAMILIES,
@@ -183,7 +183,7 @@ function systemFaults(system: System, report: Report): void {
 
 /** A line whose lower bodies are all of one piece needs hips and legs all the same: one piece fills them. */
 const isPartOfLower = (position: Position, positions: readonly Position[]): boolean =>
-  positions.includes('lower') && occupied(['lower']).has(position);
+  positions.includes('lower') && occupiedBy(['lower']).has(position);
 
 /** A parent may be the name of a family that is no motif itself; what a motif carries on is a motif or a family that has some. */
 function motifFaults({ id, parent, continues }: Motif, families: ReadonlySet<string>, there: There, report: Report): void {

@@ -28,7 +28,7 @@ const linear = (byte: number): number => {
   const c = byte / 255;
   return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
 };
-const encoded = (light: number): number => (light <= 0.0031308 ? light * 12.92 : 1.055 * light ** (1 / 2.4) - 0.055);
+const encode = (light: number): number => (light <= 0.0031308 ? light * 12.92 : 1.055 * light ** (1 / 2.4) - 0.055);
 
 const hexOf = (rgb: readonly number[]): string =>
   `#${rgb
@@ -57,7 +57,7 @@ export function samplePatch(raster: Raster, x: number, y: number, radius: number
       found.push([raster.data[at] ?? 0, raster.data[at + 1] ?? 0, raster.data[at + 2] ?? 0]);
     }
   if (found.length === 0) return null;
-  const mean = [0, 1, 2].map((i) => encoded(found.reduce((all, pixel) => all + linear(pixel[i] ?? 0), 0) / found.length));
+  const mean = [0, 1, 2].map((i) => encode(found.reduce((all, pixel) => all + linear(pixel[i] ?? 0), 0) / found.length));
   const hex = hexOf(mean);
   const centre = labOf(hex);
   const labs = new Map<number, Lab65>();

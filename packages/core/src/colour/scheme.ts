@@ -34,7 +34,7 @@ interface Growing {
 }
 
 /** Area-weighted mean in CIE Lab. */
-function merged(a: Growing, b: Growing): Growing {
+function merge(a: Growing, b: Growing): Growing {
   const areaMm2 = a.areaMm2 + b.areaMm2;
   const mean = (x: number, y: number): number => (x * a.areaMm2 + y * b.areaMm2) / areaMm2;
   return {
@@ -63,7 +63,7 @@ export function schemeOf(colours: readonly SchemeColour[]): Scheme {
       }
     if (!closest) break;
     const { a, b } = closest;
-    growing = [...growing.filter((cluster) => cluster !== a && cluster !== b), merged(a, b)];
+    growing = [...growing.filter((cluster) => cluster !== a && cluster !== b), merge(a, b)];
   }
   const clusters = growing
     .map(({ colours: members, areaMm2 }) => ({

@@ -7,6 +7,6 @@ export {
   type IdeaState,
   lateFirst,
   type Obstacle,
-  owedStanding,
+  standingOf,
   type OwedStanding,
 } from './ideas.js';

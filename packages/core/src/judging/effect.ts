@@ -35,7 +35,7 @@ export function effectOf(
   supply: Supply,
   company?: Company,
 ): Effect {
-  const wider = catalogue.picturing(variant);
+  const wider = catalogue.withVariant(variant);
   const [now, then] = [look, applyEdit(look, { action: 'put on', variant: variant.id, ...spot }, wider)].map((state) =>
     subject(state, brief, wider, system, supply, company),
   );

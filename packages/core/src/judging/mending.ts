@@ -67,7 +67,7 @@ function remediesFor(problem: Problem, before: Before): readonly Remedy[] {
     .proposals()
     .slice(0, MOST_JUDGED)
     .flatMap((proposal) => {
-      const together = completed(problem, proposal, before);
+      const together = completeWith(problem, proposal, before);
       if (!together) return [];
       const key = JSON.stringify(together.look.parts);
       if (seen.has(key)) return [];
@@ -103,11 +103,11 @@ interface Done {
  * A proposal with what has to go with it: as long as the same check still finds what was wrong, its own next proposal is added, as when
  * three belts are worn and one alone stays. Null when that leads nowhere.
  */
-function completed(problem: Problem, first: Proposal, { subject: around, keys }: Before): Done | null {
+function completeWith(problem: Problem, first: Proposal, { subject: around, keys }: Before): Done | null {
   const { run } = ruleOf(problem.check);
   let done: Proposal = first;
   for (let step = 0; step < MOST_TOGETHER; step += 1) {
-    const look = edited(around.look, done.edits, around);
+    const look = tryEdits(around.look, done.edits, around);
     if (!look) return null;
     const still = run(within(look, around)).find(
       (other) => other.key === problem.key || (!keys.has(other.key) && GRAVITY[other.severity] >= GRAVITY[problem.severity]),
@@ -124,7 +124,7 @@ function completed(problem: Problem, first: Proposal, { subject: around, keys }:
 const within = (look: Look, { brief, catalogue, system, supply, company }: Subject): Subject =>
   subject(look, brief, catalogue, system, supply, company);
 
-function edited(look: Look, edits: readonly LookEdit[], { catalogue }: Subject): Look | null {
+function tryEdits(look: Look, edits: readonly LookEdit[], { catalogue }: Subject): Look | null {
   try {
     return applyEdits(look, edits, catalogue);
   } catch (error) {

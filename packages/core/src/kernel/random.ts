@@ -1,5 +1,5 @@
 /** Numbers in [0, 1) from a seed (mulberry32, Tommy Ettinger). The same seed gives the same numbers everywhere. */
-export function seeded(seed: number): () => number {
+export function seededRandom(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
     state = (state + 0x6d2b79f5) >>> 0;
@@ -33,7 +33,7 @@ export function seedOf(...words: readonly (string | number)[]): number {
 }
 
 /** Fisher and Yates, by numbers that are passed in. */
-export function shuffled<T>(all: readonly T[], draw: () => number): readonly T[] {
+export function shuffle<T>(all: readonly T[], draw: () => number): readonly T[] {
   const row = [...all];
   for (let i = row.length - 1; i > 0; i -= 1) {
     const j = Math.floor(draw() * (i + 1));

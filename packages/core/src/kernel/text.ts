@@ -43,7 +43,7 @@ export function textFault(text: string, { least = 1, most, lines = false, name =
 const MOST_SHOWN = 40;
 
 /** Something sent, as it may be repeated in a sentence: in quotes, short, without what cannot be seen. */
-export function quoted(value: unknown): string {
+export function quote(value: unknown): string {
   const text = typeof value === 'string' ? value : (JSON.stringify(value) ?? 'nothing');
   const clean = text.replace(new RegExp(`${CONTROL.source}|${BREAK.source}|${TURNING.source}|${INVISIBLE.source}`, 'g'), ' ');
   return `“${clean.length > MOST_SHOWN ? `${clean.slice(0, MOST_SHOWN)}…` : clean}”`;

@@ -21,7 +21,7 @@ export {
   namedIn,
   NO_HOUSE_RULES,
   SEATING_KINDS,
-  placesChanged,
+  exchangePlaces,
   planFaults,
   type PlanFault,
   promisedAndActual,
@@ -49,7 +49,7 @@ export {
 export {
   afterUniformChange,
   type ArmyCopy,
-  arranged,
+  spreadOut,
   changeEffect,
   type ChangeEffect,
   copiesOf,

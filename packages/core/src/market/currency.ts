@@ -18,9 +18,9 @@ export const perMinorOf = (perUnit: number, from: string, to: string): number =>
 /**
  * Money in minor units of one currency converted into minor units of another, rounded half up.
  *
- * @example converted(250, 0.1) // 25
+ * @example convert(250, 0.1) // 25
  */
-export const converted = (minor: number, perMinor: number): number => Math.floor(minor * perMinor + 0.5);
+export const convert = (minor: number, perMinor: number): number => Math.floor(minor * perMinor + 0.5);
 
 /**
  * The newest rate of a currency on or before a day, else its oldest: a price from before the first rate is still better told at some rate

@@ -32,8 +32,8 @@ export interface OfferChange {
  * size; several of the same are matched in order of their prices. A changed price counts before a changed stock.
  */
 export function offerChanges(before: readonly ListedOffer[], after: readonly ListedOffer[]): readonly OfferChange[] {
-  const was = byListing(before);
-  const is = byListing(after);
+  const was = groupByListing(before);
+  const is = groupByListing(after);
   const changes: OfferChange[] = [];
   for (const [key, now] of is) {
     const old = was.get(key);
@@ -45,7 +45,7 @@ export function offerChanges(before: readonly ListedOffer[], after: readonly Lis
   return changes;
 }
 
-function byListing(offers: readonly ListedOffer[]): ReadonlyMap<string, ListedOffer> {
+function groupByListing(offers: readonly ListedOffer[]): ReadonlyMap<string, ListedOffer> {
   const listed = new Map<string, ListedOffer>();
   const seen = new Map<string, number>();
   for (const offer of [...offers].sort((a, b) => a.priceMinor - b.priceMinor)) {

@@ -29,13 +29,13 @@ const PIECES_PER_PARCEL = 5;
  * Price with its share of postage, in minor units: price + the seller's lowest postage ÷ 5, the parts a parcel usually has. An estimate
  * for ranking; what a plan says is shared to the cent of what is paid.
  *
- * @example landed(120, 300) // 180
+ * @example landedPrice(120, 300) // 180
  */
-export const landed = (priceMinor: number, lowestPostageMinor: number): number =>
+export const landedPrice = (priceMinor: number, lowestPostageMinor: number): number =>
   Math.round(priceMinor + lowestPostageMinor / PIECES_PER_PARCEL);
 
 /** The lowest landed price of each variant that is in stock. Equal prices go to the seller first in the alphabet. */
-export function lowestLanded(offers: Iterable<PricedOffer>): ReadonlyMap<string, LandedPrice> {
+export function lowestLandedOf(offers: Iterable<PricedOffer>): ReadonlyMap<string, LandedPrice> {
   const lowest = new Map<string, LandedPrice>();
   for (const offer of offers) {
     if (offer.stock < 1) continue;

@@ -49,7 +49,7 @@ export interface Sighting {
 }
 
 /** What a watch sees now. A watch that is new tells at once what is true already, save *cheapest way*, which tells of changes alone. */
-export function sighting(watch: Watch, view: WatchView, last: Seen | null): Sighting {
+export function lookFor(watch: Watch, view: WatchView, last: Seen | null): Sighting {
   const news = (seen: Seen, isTrue: boolean, sentence: () => string): Sighting => ({
     seen,
     tell: isTrue && seen !== last ? sentence() : null,

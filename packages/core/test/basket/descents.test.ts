@@ -8,7 +8,7 @@ import { searchBaskets } from '../../src/basket/search/search.js';
 import { Descents } from '../../src/basket/solve/descents.js';
 import { marketNear } from '../../src/basket/solve/nearby.js';
 import { Neighbourhoods } from '../../src/basket/solve/neighbourhoods.js';
-import { seeded } from '../../src/index.js';
+import { seededRandom } from '../../src/index.js';
 import { largeMarket } from './largeMarket.js';
 
 const never = { halt: () => false, onBound: () => undefined };
@@ -41,7 +41,7 @@ describe('what lies near', () => {
 describe('a neighbourhood', () => {
   test('holds the plan, and leaves what its other needs get as it is', () => {
     const { market, near, found } = situation();
-    const around = new Neighbourhoods(market, near, seeded(3)).around(found, 12);
+    const around = new Neighbourhoods(market, near, seededRandom(3)).around(found, 12);
     const own = new Map(around.offers.map((usable) => [usable.offer.id, usable]));
     const start = decisionIn(own, found.decision);
     expect(priceDecision(around, start)).toEqual(found.priced);
@@ -60,7 +60,7 @@ describe('descents', () => {
     const offered: number[] = [];
     const sound: Decision[] = [];
     let steps = 0;
-    const descents = new Descents(market, near, found, { maxShortageMinor: 0 }, seeded(5), {
+    const descents = new Descents(market, near, found, { maxShortageMinor: 0 }, seededRandom(5), {
       // A clock that ticks with every look at it: how far it gets does not hang on the machine.
       now: () => (steps += 1) / 1000,
       isOver: () => false,

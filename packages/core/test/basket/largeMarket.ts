@@ -1,9 +1,9 @@
 import { NO_RULES, type BasketProblem } from '../../src/basket/problem/problem.js';
-import { seeded } from '../../src/index.js';
+import { seededRandom } from '../../src/index.js';
 
 /** A market too large to be proven at once: 60 parts, 40 sellers, 900 offers unless it is told otherwise, light and heavy parcels. */
 export function largeMarket(seed: number, size = { parts: 60, sellers: 40, offers: 900 }): BasketProblem {
-  const draw = seeded(seed);
+  const draw = seededRandom(seed);
   const between = (low: number, high: number): number => low + Math.floor(draw() * (high - low + 1));
   const parts = Array.from({ length: size.parts }, (_, n) => ({ id: `v${n}`, usual: between(10, 400) }));
   return {

@@ -12,7 +12,7 @@ import { recreate } from '../../src/basket/search/recreate.js';
 import { closeSeller, emptyNeed, lightenParcel } from '../../src/basket/search/ruin.js';
 import { Terms } from '../../src/basket/decision/terms.js';
 import { WorkingPlan } from '../../src/basket/search/workingPlan.js';
-import { seeded } from '../../src/index.js';
+import { seededRandom } from '../../src/index.js';
 import { smallProblem } from './arbitrary.js';
 import { EXAMPLE } from './example.js';
 
@@ -134,7 +134,7 @@ describe('a plan under construction', () => {
 
   /** Random ruin and recreation, by seed. */
   function shake(plan: WorkingPlan, seed: number): void {
-    const draw = seeded(seed);
+    const draw = seededRandom(seed);
     const { needs, sellers } = plan.index.market;
     for (let i = 0; i < 4; i += 1) {
       if (draw() < 0.5 && sellers.length > 0) closeSeller(plan, Math.floor(draw() * sellers.length));

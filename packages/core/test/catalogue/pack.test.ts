@@ -45,6 +45,6 @@ describe('a catalogue in columns', () => {
     const { catalogue } = demoWorld();
     const packer = new VariantPacker();
     for (let from = 0; from < catalogue.variants.length; from += 7) packer.add(catalogue.variants.slice(from, from + 7));
-    expect(packer.packed()).toEqual(packCatalogue(catalogue).variants);
+    expect(packer.pack()).toEqual(packCatalogue(catalogue).variants);
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { isDay, quoted, textFault } from '../../src/index.js';
+import { isDay, quote, textFault } from '../../src/index.js';
 
 describe('a text that somebody typed', () => {
   test.each<[string, RegExp | null]>([
@@ -33,9 +33,9 @@ describe('a text that somebody typed', () => {
   });
 
   test('is repeated in a sentence short and without what cannot be seen', () => {
-    expect(quoted('a\u0000b\u202ec')).toBe('“a b c”');
-    expect(quoted('x'.repeat(60))).toBe(`“${'x'.repeat(40)}…”`);
-    expect([quoted(3), quoted(null), quoted(undefined)]).toEqual(['“3”', '“null”', '“nothing”']);
+    expect(quote('a\u0000b\u202ec')).toBe('“a b c”');
+    expect(quote('x'.repeat(60))).toBe(`“${'x'.repeat(40)}…”`);
+    expect([quote(3), quote(null), quote(undefined)]).toEqual(['“3”', '“null”', '“nothing”']);
   });
 });
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { normal, type PairChoice, rankingOf, readChoice, strengthsOf } from '../../src/lineup/index.js';
-import { seeded } from '../../src/kernel/index.js';
+import { seededRandom } from '../../src/kernel/index.js';
 
 const times = (n: number, first: string, second: string, outcome: PairChoice['outcome']): PairChoice[] =>
   Array.from({ length: n }, () => ({ first, second, outcome }));
@@ -83,7 +83,7 @@ describe('a ranking', () => {
   test('recovers a known order from seeded choices, asking only for the pair that tells most', () => {
     const items = ['a', 'b', 'c', 'd', 'e', 'f'];
     const truth = new Map(items.map((id, i) => [id, 4 - 1.6 * i]));
-    const draw = seeded(7);
+    const draw = seededRandom(7);
     const choices: PairChoice[] = [];
     for (let i = 0; i < 120; i += 1) {
       const pair = rankingOf(items, choices).next;

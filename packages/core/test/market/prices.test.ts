@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
-  converted,
+  convert,
   lowMark,
   offerChanges,
   quantile,
@@ -28,9 +28,9 @@ describe('currencies', () => {
     expect(rateFor(rates, 'GBP', 'EUR', '2026-01-31')?.perUnit).toBe(1.1);
     expect(rateFor(rates, 'GBP', 'EUR', '2026-02-01')?.perUnit).toBe(1.2);
     expect(rateFor(rates, 'GBP', 'EUR', '2026-03-01')).toEqual({ currency: 'GBP', day: '2026-02-01', perUnit: 1.2 });
-    expect(converted(125, 1.2)).toBe(150);
-    expect(converted(5, 0.1)).toBe(1);
-    expect(converted(4, 0.1)).toBe(0);
+    expect(convert(125, 1.2)).toBe(150);
+    expect(convert(5, 0.1)).toBe(1);
+    expect(convert(4, 0.1)).toBe(0);
   });
 
   test('before the first rate the oldest counts; the own currency needs none; an unknown one has none', () => {

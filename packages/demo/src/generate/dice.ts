@@ -1,8 +1,8 @@
-import { seeded, seedOf } from '@outfit/core';
+import { seededRandom, seedOf } from '@outfit/core';
 
 /** Choices that depend on nothing but their words: the same world every time, and a new row changes no other. */
 export function dice(...words: readonly (string | number)[]) {
-  const next = seeded(seedOf('pegwell', ...words));
+  const next = seededRandom(seedOf('pegwell', ...words));
   return {
     below: (n: number): number => Math.floor(next() * n),
     chance: (share: number): boolean => next() < share,

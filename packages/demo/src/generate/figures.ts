@@ -44,24 +44,24 @@ function dress(id: string, role: Role, outfit: Outfit, year: number, world: Worl
   const face = roll.pick(world.faces.filter((print) => print.era === (year <= EARLY_UNTIL ? 'early' : 'late')));
   const skin = year <= HOUSE_TONE_UNTIL ? 'biscuit' : roll.pick(SKINS);
   const headgear = world.moulds.get(roll.pick(role.headgear));
-  if (headgear) put('headgear', book.made(headgear.number, headgearColours(headgear, outfit, toneOf(face)), year));
-  put('head', book.made('HD-101', [skin], year, face.id));
+  if (headgear) put('headgear', book.make(headgear.number, headgearColours(headgear, outfit, toneOf(face)), year));
+  put('head', book.make('HD-101', [skin], year, face.id));
   const neck = role.neck.length > 0 && roll.chance(0.6) ? world.moulds.get(roll.pick(role.neck)) : undefined;
   const coveredNeck = headgear?.fills.some((fills) => fills.includes('neck.1')) ?? false;
-  if (neck) put(coveredNeck ? 'neck.2' : 'neck.1', book.made(neck.number, neckColours(neck, outfit, toneOf(face)), year));
-  put('torso', book.made('TO-401', [outfit.base], year, outfit.torso.id));
+  if (neck) put(coveredNeck ? 'neck.2' : 'neck.1', book.make(neck.number, neckColours(neck, outfit, toneOf(face)), year));
+  put('torso', book.make('TO-401', [outfit.base], year, outfit.torso.id));
   const arm =
-    outfit.arms && roll.chance(0.7) ? book.made('AR-501', [outfit.base], year, outfit.arms.id) : book.made('AR-501', [outfit.base], year);
+    outfit.arms && roll.chance(0.7) ? book.make('AR-501', [outfit.base], year, outfit.arms.id) : book.make('AR-501', [outfit.base], year);
   put('arm.L', arm);
   put('arm.R', arm);
-  const hand = book.made('HN-601', [roll.chance(0.8) ? skin : 'soot'], year);
+  const hand = book.make('HN-601', [roll.chance(0.8) ? skin : 'soot'], year);
   put('hand.L', hand);
   put('hand.R', hand);
-  if (outfit.skirt) put('lower', book.made('SK-721', [outfit.legColour, 'soot', 'chalk'], year, outfit.legs?.id));
-  else if (roll.chance(0.12)) put('hips', book.made('LG-706', [outfit.legColour, 'soot'], year));
-  else put('hips', book.made('LG-701', [outfit.legColour, 'soot'], year, outfit.legs?.id));
+  if (outfit.skirt) put('lower', book.make('SK-721', [outfit.legColour, 'soot', 'chalk'], year, outfit.legs?.id));
+  else if (roll.chance(0.12)) put('hips', book.make('LG-706', [outfit.legColour, 'soot'], year));
+  else put('hips', book.make('LG-701', [outfit.legColour, 'soot'], year, outfit.legs?.id));
   const held = role.held.length > 0 && roll.chance(0.8) ? world.moulds.get(roll.pick(role.held)) : undefined;
-  if (held) put(roll.chance(0.5) ? 'held.L' : 'held.R', book.made(held.number, heldColours(held, outfit, roll.pick), year));
+  if (held) put(roll.chance(0.5) ? 'held.L' : 'held.R', book.make(held.number, heldColours(held, outfit, roll.pick), year));
   return parts;
 }
 

@@ -16,7 +16,7 @@ export class VariantBook {
   }
 
   /** The id of a variant that was made in a year at the latest; what nobody makes comes in chestnut instead. */
-  made(mould: string, wanted: readonly string[], year: number, print?: string): string {
+  make(mould: string, wanted: readonly string[], year: number, print?: string): string {
     const colours = this.imagined.has(variantIdOf(mould, wanted, print)) ? ['chestnut', ...wanted.slice(1)] : wanted;
     const id = variantIdOf(mould, colours, print);
     const known = this.rows.get(id);
@@ -111,7 +111,7 @@ export function everydayColours(book: VariantBook, moulds: readonly Mould[]): vo
     const roll = dice('colours', mould.number);
     for (const first of roll.some(row.from[0] ?? [], row.count)) {
       const rest = row.from.slice(1, wanted).map((choices) => roll.pick(choices));
-      book.made(mould.number, [first, ...rest], FIRST_YEAR + 1 + roll.below(LAST_YEAR - FIRST_YEAR - 2));
+      book.make(mould.number, [first, ...rest], FIRST_YEAR + 1 + roll.below(LAST_YEAR - FIRST_YEAR - 2));
     }
   }
 }
@@ -121,27 +121,27 @@ export function plainBodies(book: VariantBook): void {
   for (const colour of CLOTH) {
     const roll = dice('plain', colour);
     const year = (): number => FIRST_YEAR + roll.below(9);
-    book.made('AR-501', [colour], year());
-    book.made('LG-701', [colour, roll.pick(['soot', 'walnut', 'ink'])], year());
-    if (roll.chance(0.7)) book.made('TO-401', [colour], year());
-    if (roll.chance(0.5)) book.made('LG-706', [colour, 'soot'], year());
-    if (roll.chance(0.5)) book.made('LG-708', [colour, 'soot'], year());
-    if (roll.chance(0.5)) book.made('HN-601', [colour], year());
-    if (roll.chance(0.45)) book.made('AR-510', [colour, roll.pick(SKINS)], year());
-    if (roll.chance(0.3)) book.made('AR-516', [colour, roll.pick(['soot', 'walnut', 'chalk'])], year());
-    if (roll.chance(0.3)) book.made('LG-712', [colour], year());
-    if (roll.chance(0.3)) book.made('LG-714', [colour, 'soot'], year());
+    book.make('AR-501', [colour], year());
+    book.make('LG-701', [colour, roll.pick(['soot', 'walnut', 'ink'])], year());
+    if (roll.chance(0.7)) book.make('TO-401', [colour], year());
+    if (roll.chance(0.5)) book.make('LG-706', [colour, 'soot'], year());
+    if (roll.chance(0.5)) book.make('LG-708', [colour, 'soot'], year());
+    if (roll.chance(0.5)) book.make('HN-601', [colour], year());
+    if (roll.chance(0.45)) book.make('AR-510', [colour, roll.pick(SKINS)], year());
+    if (roll.chance(0.3)) book.make('AR-516', [colour, roll.pick(['soot', 'walnut', 'chalk'])], year());
+    if (roll.chance(0.3)) book.make('LG-712', [colour], year());
+    if (roll.chance(0.3)) book.make('LG-714', [colour, 'soot'], year());
   }
-  for (const [i, colour] of ['walnut', 'storm', 'ink'].entries()) book.made('LG-718', [colour, 'teak', 'brass'], 2016 + i);
+  for (const [i, colour] of ['walnut', 'storm', 'ink'].entries()) book.make('LG-718', [colour, 'teak', 'brass'], 2016 + i);
   for (const colours of [
     ['rust', 'chalk'],
     ['chalk', 'petal'],
     ['slate', 'chalk'],
   ])
-    book.made('HD-140', colours, 2019);
+    book.make('HD-140', colours, 2019);
   for (const colours of [
     ['fog', 'saffron'],
     ['bottle', 'weld'],
   ])
-    book.made('HD-146', colours, 2021);
+    book.make('HD-146', colours, 2021);
 }

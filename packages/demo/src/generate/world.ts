@@ -20,12 +20,12 @@ const unique = <T>(rows: readonly T[], key: (row: T) => string): readonly T[] =>
 function looseParts(book: VariantBook, outfit: Outfit): void {
   const roll = dice('loose', outfit.torso.id);
   const year = outfit.era === 'early' ? FIRST_YEAR + roll.below(4) : 2016 + roll.below(LAST_YEAR - 2017);
-  book.made('TO-401', [outfit.base], year, outfit.torso.id);
-  if (outfit.arms) book.made('AR-501', [outfit.base], year, outfit.arms.id);
+  book.make('TO-401', [outfit.base], year, outfit.torso.id);
+  if (outfit.arms) book.make('AR-501', [outfit.base], year, outfit.arms.id);
   if (!outfit.legs) return;
-  if (outfit.skirt) book.made('SK-721', [outfit.legColour, 'soot', 'chalk'], year, outfit.legs.id);
-  else book.made('LG-701', [outfit.legColour, 'soot'], year, outfit.legs.id);
-  if (!outfit.skirt && roll.chance(0.4)) book.made('LG-706', [outfit.legColour, 'soot'], year, outfit.legs.id);
+  if (outfit.skirt) book.make('SK-721', [outfit.legColour, 'soot', 'chalk'], year, outfit.legs.id);
+  else book.make('LG-701', [outfit.legColour, 'soot'], year, outfit.legs.id);
+  if (!outfit.skirt && roll.chance(0.4)) book.make('LG-706', [outfit.legColour, 'soot'], year, outfit.legs.id);
 }
 
 /** The whole made-up catalogue: what is written by hand in `data/`, and what the seeded hand adds to it. */
@@ -38,13 +38,13 @@ export function generateCatalogue(): CatalogueData {
     const roll = dice('face', face.id);
     const skins = face.era === 'early' ? ['biscuit'] : roll.some(SKINS, 2 + roll.below(3));
     for (const skin of skins)
-      book.made('HD-101', [skin], face.era === 'early' ? FIRST_YEAR + roll.below(4) : 2016 + roll.below(8), face.id);
+      book.make('HD-101', [skin], face.era === 'early' ? FIRST_YEAR + roll.below(4) : 2016 + roll.below(8), face.id);
   }
   for (const row of outfits) for (const outfit of row.outfits) looseParts(book, outfit);
   const sold = outfits.map((row) => sellRange(row.range, row.outfits, world));
   for (const id of plannedParts()) {
     const [mould = '', colours = '', print] = id.split('·');
-    book.made(mould, colours.split('+'), PLANNED_YEAR, print);
+    book.make(mould, colours.split('+'), PLANNED_YEAR, print);
   }
   plainBodies(book);
   everydayColours(book, MOULDS);

@@ -1,4 +1,4 @@
-import { creases, outlined, type Shape, type Silhouette, stroke, tone, Z } from '../shape/index.js';
+import { creases, outlineOf, type Shape, type Silhouette, stroke, tone, Z } from '../shape/index.js';
 
 export const HEAD_OUTLINE =
   'M0,-88 C33,-88 50,-81 51,-55 C52,-34 50,-18 43,-9 C35,0 19,1 0,1 C-19,1 -35,0 -43,-9 C-50,-18 -52,-34 -51,-55 C-50,-81 -33,-88 0,-88 Z';
@@ -7,13 +7,13 @@ export const HEAD_SIDE_OUTLINE =
 
 const NECK_POST = 'M-14,-4 L14,-4 L15,14 L-15,14 Z';
 
-const neckPost: Shape = outlined(NECK_POST, 'c0', Z.neckPost);
+const neckPost: Shape = outlineOf(NECK_POST, 'c0', Z.neckPost);
 
 /** An outline with its flat shade, and the line around it on top of the print. */
 const solid = (outline: string, shade: string, z: number): readonly Shape[] => [
   { d: outline, fill: 'c0', z },
   tone(shade, 'shade', z + 1.5),
-  outlined(outline, 'none', z + 2),
+  outlineOf(outline, 'none', z + 2),
 ];
 
 const head: Silhouette = {
@@ -37,9 +37,9 @@ const earsHead: Silhouette = {
   back: [...head.back, { d: EARS, fill: 'c0', line: 'outer', z: Z.head - 1, mirror: true }],
   side: [
     ...(head.side ?? []),
-    outlined('M-2,-86 C-8,-106 2,-120 10,-122 C18,-112 22,-98 20,-86 Z', 'c0', Z.head + 3),
+    outlineOf('M-2,-86 C-8,-106 2,-120 10,-122 C18,-112 22,-98 20,-86 Z', 'c0', Z.head + 3),
     tone('M4,-88 C2,-102 6,-110 10,-113 C14,-104 15,-96 14,-88 Z', 'c1', Z.head + 3.5),
-    outlined('M-44,-38 C-60,-38 -62,-24 -56,-20 C-52,-14 -46,-14 -42,-16 Z', 'c0', Z.head + 3),
+    outlineOf('M-44,-38 C-60,-38 -62,-24 -56,-20 C-52,-14 -46,-14 -42,-16 Z', 'c0', Z.head + 3),
     tone('M-50,-38 C-60,-38 -62,-32 -60,-28 C-56,-28 -52,-32 -50,-38 Z', 'ink', Z.head + 3.5),
   ],
 };
@@ -47,16 +47,16 @@ const beakHead: Silhouette = {
   ...head,
   front: [
     ...head.front,
-    outlined('M-16,-38 C-8,-46 8,-46 16,-38 C12,-22 5,-12 0,-8 C-5,-12 -12,-22 -16,-38 Z', 'c1', Z.head + 3),
+    outlineOf('M-16,-38 C-8,-46 8,-46 16,-38 C12,-22 5,-12 0,-8 C-5,-12 -12,-22 -16,-38 Z', 'c1', Z.head + 3),
     creases('M-13,-32 C-4,-26 4,-26 13,-32', 'c1', Z.head + 3.5),
-    outlined('M-6,-86 C-14,-104 -8,-114 0,-120 C8,-112 14,-104 6,-86 Z', 'c0', Z.head - 1),
+    outlineOf('M-6,-86 C-14,-104 -8,-114 0,-120 C8,-112 14,-104 6,-86 Z', 'c0', Z.head - 1),
   ],
-  back: [...head.back, outlined('M-6,-86 C-14,-104 -8,-114 0,-120 C8,-112 14,-104 6,-86 Z', 'c0', Z.head - 1)],
+  back: [...head.back, outlineOf('M-6,-86 C-14,-104 -8,-114 0,-120 C8,-112 14,-104 6,-86 Z', 'c0', Z.head - 1)],
   side: [
     ...(head.side ?? []),
-    outlined('M-42,-46 C-58,-48 -78,-34 -82,-24 C-68,-18 -54,-18 -42,-20 Z', 'c1', Z.head - 0.5),
+    outlineOf('M-42,-46 C-58,-48 -78,-34 -82,-24 C-68,-18 -54,-18 -42,-20 Z', 'c1', Z.head - 0.5),
     creases('M-80,-26 C-66,-30 -54,-32 -46,-32', 'c1', Z.head - 0.4),
-    outlined('M-8,-86 C-2,-106 16,-116 30,-112 C26,-102 22,-94 20,-86 Z', 'c0', Z.head - 1),
+    outlineOf('M-8,-86 C-2,-106 16,-116 30,-112 C26,-102 22,-94 20,-86 Z', 'c0', Z.head - 1),
   ],
 };
 
@@ -84,7 +84,7 @@ const ARM_CREASE: Shape = creases('M56,-30 C62,-24 73,-24 80,-31', 'c0', Z.arms 
 const plain = (outline: string): readonly Shape[] => [
   tone(outline, 'c0', Z.arms),
   tone(ARM_SHADE, 'shade', Z.arms + 2),
-  outlined(outline, 'none', Z.arms + 3),
+  outlineOf(outline, 'none', Z.arms + 3),
 ];
 
 const arm: Silhouette = {
@@ -102,7 +102,7 @@ function twoColours(sleeve: string, sideSleeve: string, hem: string, sideHem: st
     tone(over, 'c0', Z.arms),
     tone(ARM_SHADE, 'shade', Z.arms + 2),
     creases(edge, 'ink', Z.arms + 2),
-    outlined(outline, 'none', Z.arms + 3),
+    outlineOf(outline, 'none', Z.arms + 3),
   ];
   const front = shapes(ARM_OUTLINE, sleeve, hem);
   return { outline: ARM_OUTLINE, sideOutline: ARM_SIDE_OUTLINE, front, back: front, side: shapes(ARM_SIDE_OUTLINE, sideSleeve, sideHem) };
@@ -125,18 +125,18 @@ const MITTEN = 'M57,-23 C51,-13 51,1 58,8 C68,14 81,8 82,-7 C82,-16 79,-22 75,-2
 const KNUCKLE: Shape = creases('M68,10 C67,4 68,0 71,-3', 'c0', Z.hands + 1);
 
 const hand: Silhouette = {
-  front: [outlined(MITTEN, 'c0', Z.hands), outlined('M62,-11 C54,-12 49,-5 52,1 C56,6 62,3 64,-4', 'c0', Z.hands + 1), KNUCKLE],
-  back: [outlined(MITTEN, 'c0', Z.hands), KNUCKLE],
+  front: [outlineOf(MITTEN, 'c0', Z.hands), outlineOf('M62,-11 C54,-12 49,-5 52,1 C56,6 62,3 64,-4', 'c0', Z.hands + 1), KNUCKLE],
+  back: [outlineOf(MITTEN, 'c0', Z.hands), KNUCKLE],
 };
 
 const HOOK: readonly Shape[] = [
-  outlined('M56,-24 L80,-24 L77,-12 L60,-12 Z', 'c1', Z.hands),
+  outlineOf('M56,-24 L80,-24 L77,-12 L60,-12 Z', 'c1', Z.hands),
   stroke('M68,-12 L68,-2 C68,6 78,8 79,0 C80,-4 77,-6 75,-6', 'c0', 7.6, Z.hands + 1),
   stroke('M68,-12 L68,-2 C68,6 78,8 79,0 C80,-4 77,-6 75,-6', 'ink', 9.6, Z.hands + 0.5),
 ];
 
 const CUFF: readonly Shape[] = [
-  outlined('M52,-38 C62,-32 74,-32 84,-39 L85,-22 C74,-14 62,-14 54,-20 Z', 'c0', Z.hands + 2),
+  outlineOf('M52,-38 C62,-32 74,-32 84,-39 L85,-22 C74,-14 62,-14 54,-20 Z', 'c0', Z.hands + 2),
   creases('M53,-29 C63,-23 74,-23 84,-30', 'c0', Z.hands + 2.5),
 ];
 const BRACELET: readonly Shape[] = [

@@ -1,5 +1,5 @@
 import { type Mould, type OutlinePath, type OwnOutline, type Position } from '@outfit/core';
-import { outlined, type Shape, type Silhouette, Z } from '../shape/index.js';
+import { outlineOf, type Shape, type Silhouette, Z } from '../shape/index.js';
 import { silhouette } from './silhouettes.js';
 
 /** How near a part of one's own outline lies, by where it goes, and how far to the side: limbs are drawn for the side at +x. */
@@ -28,7 +28,7 @@ export function artOf({ silhouette: name, outline, fills }: Pick<Mould, 'silhoue
   if (known) return known;
   const [z, x] = placeOf(fills[0]?.[0]);
   const drawn = (paths: readonly OutlinePath[]): readonly Shape[] =>
-    paths.map(({ d, colour }, i) => outlined(laid(d, x, outline.liftMm), `c${colour}`, z + i / 100));
+    paths.map(({ d, colour }, i) => outlineOf(laid(d, x, outline.liftMm), `c${colour}`, z + i / 100));
   const front = drawn(outline.front);
   const art: Silhouette = {
     front,

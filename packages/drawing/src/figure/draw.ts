@@ -16,7 +16,7 @@ import { motifShapes, type Surface } from '../motifs/index.js';
 import { type Fill, INK, lineOn, type Shape, type Silhouette, type View, Z } from '../shape/index.js';
 import { ghosts, paleHead } from './ghosts.js';
 import type { Layer } from './layer.js';
-import { joints, type Joints, place, type Placing, stacked } from './place.js';
+import { joints, type Joints, place, type Placing, stackOn } from './place.js';
 
 export interface DrawOptions {
   readonly view: View;
@@ -116,7 +116,7 @@ function drawPart(
   const art = artOf(item.mould);
   if (!art) return { layers: [], clips: [] };
   const away = options.apart?.get(spotOf(item.part)) ?? null;
-  const placing = heldAway(stacked(item, worn, place(position, where, options.view)), away);
+  const placing = heldAway(stackOn(item, worn, place(position, where, options.view)), away);
   const transform = `translate(${tidy(placing.x)} ${tidy(placing.y)})${placing.flip ? ' scale(-1 1)' : ''}`;
   const colours = item.variant.colours.map((id) => catalogue.colour(id));
   const isClear = colours[0]?.finish === 'clear';
@@ -129,7 +129,7 @@ function drawPart(
   });
   const palette = colours.map((colour) => colour.hex);
   const clipId = escapeAttribute(`${options.idPrefix}-${spotOf(item.part).replace(/[.~]/g, '')}`);
-  const { shapes, outline } = seen(art, options.view);
+  const { shapes, outline } = shapesFrom(art, options.view);
   const clipped = (inner: string): string => (outline ? `<g clip-path="url(#${clipId})">${inner}</g>` : inner);
   const ground = tidy(away === null ? -placing.y : away.y - placing.y);
   if (options.holes?.has(spotOf(item.part)))
@@ -161,7 +161,7 @@ const heldAway = (placing: Placing, away: { readonly x: number; readonly y: numb
   away === null ? placing : { ...placing, x: placing.x + away.x, y: placing.y + away.y, depth: placing.depth + APART_Z };
 
 /** The shapes of a silhouette from one side, and the outline that clips its print there. */
-function seen(art: Silhouette, view: View): { shapes: readonly Shape[]; outline: string | undefined } {
+function shapesFrom(art: Silhouette, view: View): { shapes: readonly Shape[]; outline: string | undefined } {
   if (view === 'front' || view === 'back') return { shapes: art[view], outline: art.outline };
   const side = art.side ?? art.front;
   return { shapes: view === 'right' ? (art.rightSide ?? side) : side, outline: art.sideOutline };
@@ -189,7 +189,7 @@ function printMarkup(print: Print, item: Worn, surface: Surface, catalogue: Cata
     const faces = new Set(
       motif.zones
         .map((zone) => regionAt(position, motif.face, zone, turned))
-        .flatMap((region) => (region === null ? [] : [facing(region)])),
+        .flatMap((region) => (region === null ? [] : [viewOf(region)])),
     );
     const onBack = faces.has('back') && !faces.has('front');
     if (surface !== 'arm' && !sideways && !faces.has(view) && !faces.has('side')) continue;
@@ -205,7 +205,7 @@ function printMarkup(print: Print, item: Worn, surface: Surface, catalogue: Cata
   return height === LEG_PRINT_HEIGHT ? markup : `<g transform="scale(1 ${tidy(height / LEG_PRINT_HEIGHT)})">${markup}</g>`;
 }
 
-const facing = (region: string): 'front' | 'back' | 'side' =>
+const viewOf = (region: string): 'front' | 'back' | 'side' =>
   region.includes('back') ? 'back' : region.includes('side') ? 'side' : 'front';
 
 /** Half the depth of each surface seen from the side, and how much narrower its print is drawn there. */

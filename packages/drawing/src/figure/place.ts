@@ -77,7 +77,7 @@ export function besideReach(worn: readonly Worn[]): number {
 }
 
 /** A part of a stack in its place: companions one beside the other, what is built in a hand or by itself one on the other. */
-export function stacked(item: Worn, worn: readonly Worn[], placing: Placing): Placing {
+export function stackOn(item: Worn, worn: readonly Worn[], placing: Placing): Placing {
   const before = placeOf(item.part);
   if (before === 0) return placing;
   if (item.part.position === 'beside') return { ...placing, x: placing.x + (placing.x < 0 ? -APART : APART) * before };

@@ -2,5 +2,5 @@ export { type Dot, edge, ellipse, onward, resample, sample, type Texture } from 
 export { isWithin, polygons } from './polygons.js';
 export { allRound, type Fill, type Shape, type Silhouette, type View, VIEWS, Z } from './shape.js';
 export { INK, lineOn } from './tint.js';
-export { creases, outlined, stroke, tone } from './makers.js';
-export { flipped, recoloured, scaled, widened } from './turns.js';
+export { creases, outlineOf, stroke, tone } from './makers.js';
+export { flip, recolour, scale, widen } from './turns.js';

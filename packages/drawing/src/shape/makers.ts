@@ -1,7 +1,7 @@
 import type { Fill, Shape } from './shape.js';
 
 /** Plastic with an outer line round it. */
-export const outlined = (d: string, fill: Fill, z: number): Shape => ({ d, fill, line: 'outer', z });
+export const outlineOf = (d: string, fill: Fill, z: number): Shape => ({ d, fill, line: 'outer', z });
 
 /** Lines within a part, in the tint of the colour they lie on: strands, folds, seams. */
 export const creases = (d: string, lineOf: Fill, z: number): Shape => ({ d, fill: 'none', line: 'inner', lineOf, z });

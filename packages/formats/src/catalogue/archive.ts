@@ -1,4 +1,4 @@
-import { CATALOGUE_KINDS, type CatalogueData, type CatalogueKind, type CatalogueRow, type CatalogueRows, quoted } from '@outfit/core';
+import { CATALOGUE_KINDS, type CatalogueData, type CatalogueKind, type CatalogueRow, type CatalogueRows, quote } from '@outfit/core';
 import type { ValidateFunction } from 'ajv/dist/2020.js';
 import { shapeCheck, shapeFault } from '../shape/index.js';
 import { decodeText, UnreadableFile } from '../table/index.js';
@@ -73,10 +73,10 @@ function parse(text: string): Record<string, unknown> {
   if (document['format'] !== ARCHIVE_FORMAT)
     throw new UnreadableFile(`The file is not a catalogue archive: its “format” is not “${ARCHIVE_FORMAT}”.`);
   if (document['version'] !== ARCHIVE_VERSION)
-    throw new UnreadableFile(`This is version ${quoted(document['version'])} of the archive; version ${ARCHIVE_VERSION} can be read.`);
+    throw new UnreadableFile(`This is version ${quote(document['version'])} of the archive; version ${ARCHIVE_VERSION} can be read.`);
   const unknown = Object.keys(document).find((key) => !['format', 'version', ...CATALOGUE_KINDS].includes(key));
   if (unknown !== undefined)
-    throw new UnreadableFile(`The archive holds ${quoted(unknown)}, which is not known. Known are ${CATALOGUE_KINDS.join(', ')}.`);
+    throw new UnreadableFile(`The archive holds ${quote(unknown)}, which is not known. Known are ${CATALOGUE_KINDS.join(', ')}.`);
   return document;
 }
 

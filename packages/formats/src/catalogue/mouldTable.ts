@@ -1,5 +1,5 @@
 import { GRIPS, isPosition, MATERIALS, type Mould, type MouldGeometry, type OwnOutline, type Position, type Region } from '@outfit/core';
-import { named, oneOf, type Refusal, refuse, text, wholeNumber } from '../table/index.js';
+import { nameColumn, oneOf, type Refusal, refuse, text, wholeNumber } from '../table/index.js';
 import { shapeCheck } from '../shape/index.js';
 import { blank, type CatalogueTable, cell, decimal, list, listOf, optional, some } from './columns.js';
 import { OWN_OUTLINE } from './schema.js';
@@ -42,10 +42,10 @@ const geometryCell = (name: string, key: keyof MouldGeometry) =>
 
 export const mouldTable: CatalogueTable<Mould> = {
   columns: {
-    number: cell(named('mould'), (row) => row.number),
-    name: cell(named('name'), (row) => row.name),
+    number: cell(nameColumn('mould'), (row) => row.number),
+    name: cell(nameColumn('name'), (row) => row.name),
     nicknames: cell(listOf('nicknames'), (row) => list(row.nicknames)),
-    family: cell(named('family'), (row) => row.family),
+    family: cell(nameColumn('family'), (row) => row.family),
     revision: cell(wholeNumber('revision', 1, 99, 1), (row) => String(row.revision)),
     revisionNote: cell(optional(text('revision note')), (row) => blank(row.revisionNote)),
     material: cell(oneOf('material', MATERIALS, 'rigid'), (row) => row.material),

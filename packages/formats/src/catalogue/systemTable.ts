@@ -1,5 +1,5 @@
 import { AGE_BANDS, type AgeBand, isPosition, type Position, type System, SYSTEM_MEASURES } from '@outfit/core';
-import { type Column, named, type Refusal, refuse, wholeNumber } from '../table/index.js';
+import { type Column, nameColumn, type Refusal, refuse, wholeNumber } from '../table/index.js';
 import { type CatalogueTable, cell, decimal, list } from './columns.js';
 
 /** "head; torso; arm.L" */
@@ -40,8 +40,8 @@ type Cells = Omit<System, 'bandHeightMm'> & Readonly<Record<AgeBand, number>>;
 /** Toy lines: a row each, with every measure in a column of its own. */
 export const systemTable: CatalogueTable<System> = {
   columns: {
-    id: cell(named('system'), (row) => row.id),
-    name: cell(named('name'), (row) => row.name),
+    id: cell(nameColumn('system'), (row) => row.id),
+    name: cell(nameColumn('name'), (row) => row.name),
     positions: cell(positions('positions'), (row) => list(row.positions)),
     needs: cell({ ...positions('needs'), optional: [] }, (row) => list(row.needs)),
     ...Object.fromEntries(AGE_BANDS.map(bandColumn)),

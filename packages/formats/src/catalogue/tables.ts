@@ -30,7 +30,7 @@ import {
   type YieldKind,
   type Zone,
 } from '@outfit/core';
-import { named, oneOf, type Refusal, refuse, text, wholeNumber } from '../table/index.js';
+import { nameColumn, oneOf, type Refusal, refuse, text, wholeNumber } from '../table/index.js';
 import { blank, type CatalogueTable, cell, list, optional, some } from './columns.js';
 import { mouldTable } from './mouldTable.js';
 import { systemTable } from './systemTable.js';
@@ -43,8 +43,8 @@ const hex = {
 
 const colourTable: CatalogueTable<Colour> = {
   columns: {
-    id: cell(named('colour'), (row) => row.id),
-    name: cell(named('name'), (row) => row.name),
+    id: cell(nameColumn('colour'), (row) => row.id),
+    name: cell(nameColumn('name'), (row) => row.name),
     hex: cell(hex, (row) => row.hex),
     finish: cell(oneOf('finish', FINISHES, 'solid'), (row) => row.finish),
     kind: cell(oneOf('kind', COLOUR_KINDS, 'cloth'), (row) => row.kind),
@@ -55,8 +55,8 @@ const colourTable: CatalogueTable<Colour> = {
 
 const motifTable: CatalogueTable<Motif> = {
   columns: {
-    id: cell(named('motif'), (row) => row.id),
-    name: cell(named('name'), (row) => row.name),
+    id: cell(nameColumn('motif'), (row) => row.id),
+    name: cell(nameColumn('name'), (row) => row.name),
     parent: cell(optional(text('parent')), (row) => blank(row.parent)),
     continues: cell(optional(text('continues')), (row) => blank(row.continues)),
     traits: cell(optional({ name: 'traits', read: readTraits }), (row) => list(row.traits ?? [])),
@@ -86,8 +86,8 @@ const mood = (name: string) => ({ name, read: (at: string) => (isMood(at) ? at :
 
 const printTable: CatalogueTable<Print> = {
   columns: {
-    id: cell(named('print'), (row) => row.id),
-    name: cell(named('name'), (row) => row.name),
+    id: cell(nameColumn('print'), (row) => row.id),
+    name: cell(nameColumn('name'), (row) => row.name),
     era: cell(oneOf<Era>('era', ['early', 'late'], 'late'), (row) => row.era),
     mood: cell(optional(mood('mood')), (row) => blank(row.mood)),
     secondMood: cell(optional(mood('second mood')), (row) => blank(row.secondMood)),
@@ -103,9 +103,9 @@ const year = (name: string) => optional(wholeNumber(name, 1900, 2100));
 
 const variantTable: CatalogueTable<Variant> = {
   columns: {
-    mould: cell(named('mould'), (row) => row.mould),
+    mould: cell(nameColumn('mould'), (row) => row.mould),
     colours: cell(text('colours'), (row) => row.colours.join('+')),
-    print: cell(optional(named('print')), (row) => blank(row.print)),
+    print: cell(optional(nameColumn('print')), (row) => blank(row.print)),
     from: cell(year('made from'), (row) => blank(row.made?.from)),
     until: cell(year('made until'), (row) => blank(row.made?.until)),
     mergedInto: cell(optional(text('merged into')), (row) => blank(row.mergedInto)),
@@ -138,8 +138,8 @@ function readParts(at: string): Bundle['parts'] | Refusal {
 
 const bundleTable: CatalogueTable<Bundle> = {
   columns: {
-    id: cell(named('bundle'), (row) => row.id),
-    name: cell(named('name'), (row) => row.name),
+    id: cell(nameColumn('bundle'), (row) => row.id),
+    name: cell(nameColumn('name'), (row) => row.name),
     parts: cell({ name: 'parts', read: readParts }, (row) => list(row.parts.map((part) => `${part.quantity} ${part.variant}`))),
   },
   row: (cells) => cells as Bundle,
@@ -161,8 +161,8 @@ function readFigureParts(at: string): readonly LookPart[] | Refusal {
 
 const figureTable: CatalogueTable<OfficialFigure> = {
   columns: {
-    id: cell(named('figure'), (row) => row.id),
-    name: cell(named('name'), (row) => row.name),
+    id: cell(nameColumn('figure'), (row) => row.id),
+    name: cell(nameColumn('name'), (row) => row.name),
     person: cell(optional(text('person')), (row) => blank(row.person)),
     parts: cell({ name: 'parts', read: readFigureParts }, (row) =>
       list(row.parts.map((part) => `${spotOf(part)}${part.turned ? '!' : ''} ${part.variant}`)),
@@ -190,8 +190,8 @@ function readYields(at: string): readonly Yield[] | Refusal {
 
 const sourceTable: CatalogueTable<Source> = {
   columns: {
-    id: cell(named('source'), (row) => row.id),
-    name: cell(named('name'), (row) => row.name),
+    id: cell(nameColumn('source'), (row) => row.id),
+    name: cell(nameColumn('name'), (row) => row.name),
     kind: cell(oneOf('kind', SOURCE_KINDS), (row) => row.kind),
     range: cell(text('range', ''), (row) => row.range),
     year: cell(wholeNumber('year', 1900, 2100), (row) => String(row.year)),

@@ -1,5 +1,5 @@
 import { CONDITIONS } from '@outfit/core';
-import { day, formerly, known, type KnownNames, moneyIn, oneOf, wholeNumber } from '../table/index.js';
+import { day, formerly, knownColumn, type KnownNames, moneyIn, oneOf, wholeNumber } from '../table/index.js';
 
 export const unknownVariant =
   (names: KnownNames) =>
@@ -13,12 +13,12 @@ export const unknownVariant =
  * items too; nothing was seen after `today`; `currencyOf` tells what a seller asks in, and an empty word of one nobody knows.
  */
 export const offerColumns = (names: KnownNames, today: string, currencyOf: (seller: string) => string) => ({
-  seller: known(
+  seller: knownColumn(
     'seller',
     (id) => names.isSeller(id),
     () => 'No seller has this name. Use the short name on the Market page.',
   ),
-  item: known('item', (id) => names.isVariant(id), unknownVariant(names)),
+  item: knownColumn('item', (id) => names.isVariant(id), unknownVariant(names)),
   priceMinor: formerly(
     'price',
     moneyIn('asks', 1, (cellOf) => currencyOf(cellOf('seller'))),

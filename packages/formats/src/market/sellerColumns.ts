@@ -1,5 +1,5 @@
 import { isCountry, isCurrency } from '@outfit/core';
-import { amountIn, type Column, day, formerly, moneyIn, named, oneOf, Refusal, refuse, wholeNumber } from '../table/index.js';
+import { amountIn, type Column, day, formerly, moneyIn, nameColumn, oneOf, Refusal, refuse, wholeNumber } from '../table/index.js';
 
 const or = <T, D>(column: Column<T>, optional: D): Column<T | D> => ({
   name: column.name,
@@ -7,7 +7,7 @@ const or = <T, D>(column: Column<T>, optional: D): Column<T | D> => ({
   read: (cell, cellOf) => column.read(cell, cellOf),
 });
 
-const written = (name: string, pattern: RegExp, reason: string): Column<string> => ({
+const patternColumn = (name: string, pattern: RegExp, reason: string): Column<string> => ({
   name,
   read: (cell) => (pattern.test(cell) ? cell : refuse(reason)),
 });
@@ -57,8 +57,8 @@ const YES_NO = ['yes', 'no'] as const;
 
 /** Columns of a file of sellers and their terms (docs/formats/sellers-csv.md). Money is in the seller's own currency. */
 export const sellerColumns = () => ({
-  id: written('seller', /^[a-z0-9][a-z0-9-]{0,59}$/, 'A short name has small letters, figures and hyphens.'),
-  name: named('name'),
+  id: patternColumn('seller', /^[a-z0-9][a-z0-9-]{0,59}$/, 'A short name has small letters, figures and hyphens.'),
+  name: nameColumn('name'),
   country: country('country'),
   currency: currency('currency', 'EUR'),
   days: wholeNumber('days', 0, 365),

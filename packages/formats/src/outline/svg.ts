@@ -64,12 +64,12 @@ export function readSvg(text: string): readonly DrawnArea[] {
     if (frames.length >= OUTLINE_LIMITS.maxDepth)
       throw new OutlineRefused('The drawing’s groups lie too deep in each other. Ungroup them.');
     const around = frames.at(-1) ?? { fill: '#000000', transforms: [], isSilent: false };
-    const frame = entered(tag, around);
+    const frame = enter(tag, around);
     frames.push(frame);
     if (frame.isSilent || GROUPS.has(tag.name) || tag.name === 'defs' || frame.fill === 'none') return;
     const d = pathOf(tag);
     if (d === null) throw new OutlineRefused(`The drawing holds a “${tag.name}”, which is no outline. Turn it into a path.`);
-    const path = carried(d, frame.transforms);
+    const path = carryThrough(d, frame.transforms);
     if (path === null) throw new OutlineRefused('One of the outlines cannot be read: its path is broken.');
     segments += path.segments;
     if (segments > OUTLINE_LIMITS.maxSegments)
@@ -85,7 +85,7 @@ export function readSvg(text: string): readonly DrawnArea[] {
 const ENTITIES = 'The drawing declares entities or a document type. Export it as a plain SVG.';
 
 /** What an element passes on to what is in it. */
-function entered({ name, attributes }: SaxesTagPlain, around: Frame): Frame {
+function enter({ name, attributes }: SaxesTagPlain, around: Frame): Frame {
   if (around.isSilent || SILENT.has(name) || name.includes(':')) return { ...around, isSilent: true };
   const refused = REFUSED[name.toLowerCase()];
   if (refused !== undefined) throw new OutlineRefused(refused);
@@ -134,7 +134,7 @@ const oval = (x: number, y: number, rx: number, ry: number): string =>
   `M${x - rx},${y}a${rx},${ry} 0 1 0 ${2 * rx},0a${rx},${ry} 0 1 0 ${-2 * rx},0Z`;
 
 /** A path with its transformations carried out, of M, L, C, Q and Z alone; null for one that is broken. */
-function carried(d: string, transforms: readonly string[]): { readonly d: string; readonly segments: number } | null {
+function carryThrough(d: string, transforms: readonly string[]): { readonly d: string; readonly segments: number } | null {
   if (d.trim() === '') return { d: '', segments: 0 };
   let path = svgpath(d);
   for (const transform of transforms) path = path.transform(transform);

@@ -1,4 +1,4 @@
-import { list, quoted, textFault } from '@outfit/core';
+import { list, quote, textFault } from '@outfit/core';
 import { Ajv2020, type AnySchema, type ErrorObject, type ValidateFunction } from 'ajv/dist/2020.js';
 
 const MOST_NAME = 200;
@@ -54,7 +54,7 @@ const KINDS: Readonly<Record<string, string>> = {
 };
 
 function wrongOf({ keyword, params, data }: ErrorObject): string {
-  const said = quoted(data);
+  const said = quote(data);
   const { limit, allowedValues, type } = params as {
     limit?: number;
     allowedValues?: readonly unknown[];
@@ -98,7 +98,7 @@ export function shapeFault(error: ErrorObject | undefined): { readonly path: str
   if (additionalProperty !== undefined)
     return {
       path: `${error.instancePath}/${additionalProperty}`,
-      sentence: `${quoted(additionalProperty)} is not known here: leave it out.`,
+      sentence: `${quote(additionalProperty)} is not known here: leave it out.`,
     };
   if (missingProperty !== undefined)
     return {

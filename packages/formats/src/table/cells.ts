@@ -16,7 +16,7 @@ const textColumn = (column: string, rule: Omit<TextRule, 'most'>, optional?: str
 });
 
 /** What other things are known by: a name or a number. */
-export const named = (column: string): Column<string> => textColumn(column, { name: true });
+export const nameColumn = (column: string): Column<string> => textColumn(column, { name: true });
 
 /** A text up to 200 characters on one line. */
 export const text = (column: string, optional?: string): Column<string> => textColumn(column, {}, optional);
@@ -82,7 +82,7 @@ export const day = (name: string, last = LAST_DAY): Column<string> => ({
 });
 
 /** A name that must be known; `hint` may offer the nearest. */
-export const known = (name: string, isKnown: (value: string) => boolean, unknown: (value: string) => string): Column<string> => ({
+export const knownColumn = (name: string, isKnown: (value: string) => boolean, unknown: (value: string) => string): Column<string> => ({
   name,
   read: (cell) => (isKnown(cell) ? cell : refuse(unknown(cell))),
 });

@@ -1,4 +1,4 @@
-export { amountIn, asReason, day, known, moneyIn, named, oneOf, remarks, text, wholeNumber } from './cells.js';
+export { amountIn, asReason, day, knownColumn, moneyIn, nameColumn, oneOf, remarks, text, wholeNumber } from './cells.js';
 export type { KnownNames } from './knownNames.js';
 export {
   type Column,

@@ -13,7 +13,7 @@ interface Record_ {
   readonly info: { readonly lines: number };
 }
 
-const parsing = (text: string, limits: TableLimits) => {
+const parserOf = (text: string, limits: TableLimits) => {
   const header = text.slice(0, text.search(/\r|\n|$/));
   const delimiter = [',', ';', '\t'].reduce((best, mark) => (header.split(mark).length > header.split(best).length ? mark : best), ',');
   return { delimiter, relax_column_count: true, skip_empty_lines: true, to: limits.maxRows + 2 };
@@ -22,7 +22,7 @@ const parsing = (text: string, limits: TableLimits) => {
 /** The records of a file as they stand. Throws UnreadableFile where a quotation mark is left open. */
 export function plainRecords(text: string, limits: TableLimits): readonly (readonly string[])[] {
   try {
-    return parse(text, parsing(text, limits));
+    return parse(text, parserOf(text, limits));
   } catch (error) {
     const line = (error as { lines?: number }).lines;
     throw new UnreadableFile(
@@ -33,6 +33,6 @@ export function plainRecords(text: string, limits: TableLimits): readonly (reado
 
 /** The line each record begins in. Asked for only when something has to be told: it makes parsing much slower. */
 export function linesOf(text: string, limits: TableLimits): readonly number[] {
-  const rows = parse(text, { ...parsing(text, limits), info: true }) as unknown as Record_[];
+  const rows = parse(text, { ...parserOf(text, limits), info: true }) as unknown as Record_[];
   return rows.map(({ record, info }) => info.lines - (record.join('').split('\n').length - 1));
 }

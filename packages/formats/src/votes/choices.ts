@@ -1,9 +1,9 @@
-import { named, text } from '../table/index.js';
+import { nameColumn, text } from '../table/index.js';
 
 /** Columns of a file of pairs that somebody compared (docs/formats/choices-csv.md). */
 export const choiceColumns = {
   who: text('who', ''),
-  first: named('first'),
-  second: named('second'),
+  first: nameColumn('first'),
+  second: nameColumn('second'),
   chosen: text('chosen', ''),
 };

@@ -43,7 +43,7 @@ export class BenchPlanner {
   /** How many more of a figure could be built with what is at hand. */
   canBuild({ claimant, served }: FigureServed): number {
     const atHand = served.map((spot) => sum(spot.given.filter(({ run }) => isAtHand(run.reach)).map((row) => row.quantity)));
-    const built = this.standing(claimant.id, claimant.copies).filter((body) => body.length === claimant.parts.length).length;
+    const built = this.bodiesOf(claimant.id, claimant.copies).filter((body) => body.length === claimant.parts.length).length;
     return Math.max(0, Math.min(claimant.copies, ...atHand) - built);
   }
 
@@ -116,10 +116,14 @@ export class BenchPlanner {
     if (place.kind === 'donor' || place.kind === 'figure') {
       const body = this.bodiesAt(unit.place, pool).find((own) => own.parts.some((part) => part.piece === unit.piece));
       if (body)
-        return { piece: { ...this.benchPiece(unit, instead), from: { kind: 'body' as const, body: body.id } }, body, units: pool.known() };
+        return {
+          piece: { ...this.benchPiece(unit, instead), from: { kind: 'body' as const, body: body.id } },
+          body,
+          units: pool.allUnits(),
+        };
     }
     const from = this.sourceAt(unit.place, figure);
-    return { piece: { ...this.benchPiece(unit, instead), from }, body: null, units: pool.known() };
+    return { piece: { ...this.benchPiece(unit, instead), from }, body: null, units: pool.allUnits() };
   }
 
   /** Where a piece that is not wanted any more belongs: with others like it, else no place yet. */
@@ -138,7 +142,7 @@ export class BenchPlanner {
   }
 
   /** What stands built of a figure, copy by copy: the pieces by their part. */
-  private standing(figure: string, copies: number): readonly (readonly unknown[])[] {
+  private bodiesOf(figure: string, copies: number): readonly (readonly unknown[])[] {
     const place = this.ledger.store.builtPlaceOf(figure);
     if (place === null) return [];
     const pool = new Pool(this.ledger, (variant) => this.catalogue.now().resolve(variant));
@@ -263,13 +267,13 @@ export class BenchPlanner {
 
   private complete(work: BenchWork, steps: readonly BenchStep[], pool: Pool): BenchPlan {
     const away = new Map<string, string>();
-    const variantOf = new Map(pool.known().map((unit) => [unit.piece, unit.variant]));
+    const variantOf = new Map(pool.allUnits().map((unit) => [unit.piece, unit.variant]));
     for (const { moves } of steps)
       for (const { piece, to } of moves) if (to.kind === 'away') away.set(piece, this.whereAway(variantOf.get(piece) ?? ''));
     return {
       ...work,
       steps: steps.map((step, id) => ({ ...step, id })),
-      pieces: Object.fromEntries(pool.known().map(({ piece, lot, place }): readonly [string, PlannedPiece] => [piece, { lot, place }])),
+      pieces: Object.fromEntries(pool.allUnits().map(({ piece, lot, place }): readonly [string, PlannedPiece] => [piece, { lot, place }])),
       away: Object.fromEntries(away),
       gone: [],
     };

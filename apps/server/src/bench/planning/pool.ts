@@ -23,13 +23,13 @@ export class Pool {
     return this.units.get(piece);
   }
 
-  known(): readonly Unit[] {
+  allUnits(): readonly Unit[] {
     return [...this.units.values()];
   }
 
   /** All pieces of a run. */
   unitsOf(run: number): readonly Unit[] {
-    const { lot, place, quantity } = this.ledger.held(run);
+    const { lot, place, quantity } = this.ledger.balanceOf(run);
     const variant = this.resolve(this.ledger.lot(lot).variant);
     return Array.from({ length: quantity }, (_, k) => {
       const piece = `${run}#${k}`;
@@ -43,7 +43,7 @@ export class Pool {
   another(run: number, taken: ReadonlySet<string>): Unit {
     const known = this.unitsOf(run).find(({ piece }) => !taken.has(piece));
     if (known) return known;
-    const { lot, place } = this.ledger.held(run);
+    const { lot, place } = this.ledger.balanceOf(run);
     let k = 0;
     while (taken.has(`${run}#${k}`)) k += 1;
     const unit = { piece: `${run}#${k}`, variant: this.resolve(this.ledger.lot(lot).variant), lot, place };

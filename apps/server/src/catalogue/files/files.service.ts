@@ -1,6 +1,6 @@
 import { readerOf } from '@outfit/formats/kept';
 import { Injectable } from '@nestjs/common';
-import { type CatalogueKind, type CatalogueRow, FOREIGN_FIELDS, quoted, SHAPE_FAMILIES, type ShapeFamily } from '@outfit/core';
+import { type CatalogueKind, type CatalogueRow, FOREIGN_FIELDS, quote, SHAPE_FAMILIES, type ShapeFamily } from '@outfit/core';
 import { CATALOGUE_TABLES, type CatalogueTable, lookAtForeign, UnreadableFile, writeArchive, writeCatalogueTable } from '@outfit/formats';
 import { Clock } from '../../platform/clock/index.js';
 import { Database } from '../../platform/db/index.js';
@@ -70,13 +70,13 @@ export class CatalogueFilesService {
         if ('refused' in outcome) return { state: 'failed', error: outcome.refused };
         return { state: 'stopped', error: 'Stopped. Nothing was imported.' };
       },
-      after: (outcome) => this.taken(outcome),
+      after: (outcome) => this.noteTaken(outcome),
     });
     return this.jobs.toDto(job) as ImportJobDto;
   }
 
   /** After an import that changed something: the catalogue is read again, and whoever planned what is made now is told. */
-  private async taken(outcome: ImportOutcome): Promise<void> {
+  private async noteTaken(outcome: ImportOutcome): Promise<void> {
     if (!('report' in outcome) || outcome.report.importedCount === 0) return;
     await this.catalogue.readAgain();
     outcome.report.noticeCount = await this.catalogue.tellMade();
@@ -114,9 +114,9 @@ function readColumns(text: string): ForeignTask {
   const [mapping, kinds] = [entriesOf(sent.mapping), entriesOf(sent.kinds)];
   for (const [field, header] of mapping)
     if (!Object.hasOwn(FOREIGN_FIELDS, field) || typeof header !== 'string')
-      throw new Problem(422, `${quoted(field)} is nothing that a column can tell.`);
+      throw new Problem(422, `${quote(field)} is nothing that a column can tell.`);
   for (const [, family] of kinds)
-    if (!(SHAPE_FAMILIES as readonly unknown[]).includes(family)) throw new Problem(422, `${quoted(family)} is no family of shapes.`);
+    if (!(SHAPE_FAMILIES as readonly unknown[]).includes(family)) throw new Problem(422, `${quote(family)} is no family of shapes.`);
   if (!mapping.some(([field]) => field === 'name')) throw new Problem(422, 'Say which column tells what a part is called.');
   if (!mapping.some(([field]) => field === 'colourHex' || field === 'colourName'))
     throw new Problem(422, 'Say which column tells the colour.');

@@ -19,7 +19,7 @@ import type { MessagePort } from 'node:worker_threads';
 import { ChangeLog } from '../../platform/log/index.js';
 import { connect, tablesOf } from '../../platform/sqlite/index.js';
 import { CatalogueStore } from '../catalogue.store.js';
-import { nowMade } from '../nowMade.js';
+import { madeSentence } from '../nowMade.js';
 import type { ImportProgress, ImportReport, ImportRowProblem } from './importReport.js';
 import { rowCountOf, Staging } from './staging.js';
 
@@ -209,7 +209,7 @@ function attemptImport(task: ImportTask, reading: Reading, connection: Connectio
     const slices = staging.slices();
     const turned = staging.lastStep();
     const catalogue = turned.length > 0 ? new Catalogue(store.read()) : null;
-    if (catalogue) for (const id of turned) store.noteMade(id, nowMade(id, catalogue), task.at);
+    if (catalogue) for (const id of turned) store.noteMade(id, madeSentence(id, catalogue), task.at);
     const label = `Imported ${soundCount} ${soundCount === 1 ? 'row' : 'rows'} of ${WHAT[task.what]}`;
     // The last moment at which a stop keeps nothing.
     tell('writing', soundCount, soundCount);

@@ -55,7 +55,7 @@ export class Staging {
    * imagined until now. Within the caller's transaction.
    */
   lastStep(): readonly string[] {
-    const turned = this.turnedMade();
+    const turned = this.idsMadeNow();
     // A double may come before what it is merged into.
     this.connection.pragma('defer_foreign_keys = ON');
     for (const kind of CATALOGUE_KINDS) this.staged.get(kind)?.move();
@@ -73,7 +73,7 @@ export class Staging {
     });
   }
 
-  private turnedMade(): readonly string[] {
+  private idsMadeNow(): readonly string[] {
     const staged = this.staged.get('variants');
     if (!staged) return [];
     const turned = this.tables

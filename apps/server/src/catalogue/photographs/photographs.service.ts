@@ -34,7 +34,7 @@ export class PhotographsService {
     await this.database.write(() => {
       this.refuseUnknown({ kind, item });
       this.store.put({ id, kind, item, face, width, height, addedAt: this.clock.now().toISOString() });
-      this.live.changed('catalogue', item);
+      this.live.tellAfterwards('catalogue', item);
     });
     return this.of({ kind, item });
   }

@@ -60,11 +60,11 @@ export class BenchSeed {
     const plan = this.planner.planOfLots(id, name, first.parts, lots);
     const upTo = how.is === 'half built' ? Math.ceil(plan.steps.length / 2) : plan.steps.length;
     const stepMs = (('minutes' in how ? how.minutes : 20) * MINUTE) / plan.steps.length;
-    this.played(id, first.id, name, plan, upTo, begun, stepMs, 'remark' in how ? how.remark : '');
+    this.writeSession(id, first.id, name, plan, upTo, begun, stepMs, 'remark' in how ? how.remark : '');
   }
 
   /** Writes a session down with its first steps done. */
-  private played(
+  private writeSession(
     figure: string,
     look: string,
     title: string,

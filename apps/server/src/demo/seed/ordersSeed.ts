@@ -22,7 +22,7 @@ export class OrdersSeed {
       const sellerName = names.get(seller) ?? seller;
       const [orderedOn, sentOn, expectedOn] = [dayAt(-daysAgo), dayAt(-sentDaysAgo), dayAt(expectedInDays)];
       const order = { seller, sellerName, errand: null, dutyMinor: 0, ...charges };
-      const { row } = this.deeds.kept(this.orders.begin(order, known, 'for the lamplighters', `${orderedOn}T18:00:00.000Z`));
+      const { row } = this.deeds.keptParcel(this.orders.begin(order, known, 'for the lamplighters', `${orderedOn}T18:00:00.000Z`));
       const will: Happens = { sentOn, arrivesOn: dayAt(happens.arrivesInDays), short: [], wrong: happens.wrong };
       this.deeds.store.write({ ...row, state: 'sent', orderedOn, sentOn, expectedOn, happens: will });
       this.ledger.store.writePlace({ ...this.ledger.place(row.place), dueOn: expectedOn });

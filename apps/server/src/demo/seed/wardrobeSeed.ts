@@ -66,18 +66,18 @@ export class WardrobeSeed {
         };
       }
       case 'moved':
-        return { kind: 'put away', movements: [this.taken(deed.run, store.placeAt(deed.to))] };
+        return { kind: 'put away', movements: [this.takeFrom(deed.run, store.placeAt(deed.to))] };
       case 'lent': {
         const { person, dueInDays } = deed;
         const to = store.addPlace({ kind: 'lent', name: person, parent: null, path: `Lent to ${person}`, dueOn: dayAt(dueInDays) });
-        return { kind: 'lent', movements: [this.taken(deed.run, to)] };
+        return { kind: 'lent', movements: [this.takeFrom(deed.run, to)] };
       }
       case 'sold':
-        return { kind: 'sold', movements: [this.taken(deed.run, OUTSIDE)], broughtMinor: deed.broughtMinor };
+        return { kind: 'sold', movements: [this.takeFrom(deed.run, OUTSIDE)], broughtMinor: deed.broughtMinor };
       case 'marked':
-        return { kind: 'split', movements: this.changed(deed.run, at, { defects: [deed.defect] }) };
+        return { kind: 'split', movements: this.changeRun(deed.run, at, { defects: [deed.defect] }) };
       case 'altered':
-        return { kind: 'altered', movements: this.changed(deed.run, at, { alterations: [deed.alteration] }) };
+        return { kind: 'altered', movements: this.changeRun(deed.run, at, { alterations: [deed.alteration] }) };
     }
   }
 
@@ -86,7 +86,7 @@ export class WardrobeSeed {
     return { lot, quantity, from: OUTSIDE, to };
   }
 
-  private taken({ variant, place, quantity }: DemoRun, to: string): Movement {
+  private takeFrom({ variant, place, quantity }: DemoRun, to: string): Movement {
     const from = this.ledger.store.placeAt(place);
     const run = this.ledger.store.heldIn(from).find((row) => row.quantity >= quantity && this.ledger.lot(row.lot).variant === variant);
     if (!run) throw new RangeError(`there are no ${quantity} of ${variant} in ${place}`);
@@ -94,8 +94,8 @@ export class WardrobeSeed {
   }
 
   /** Pieces that became another lot where they lie. */
-  private changed(run: DemoRun, at: string, change: Partial<LotEntity>): readonly Movement[] {
-    const gone = this.taken(run, OUTSIDE);
+  private changeRun(run: DemoRun, at: string, change: Partial<LotEntity>): readonly Movement[] {
+    const gone = this.takeFrom(run, OUTSIDE);
     const { id, ...lot } = this.ledger.lot(gone.lot);
     const next = this.ledger.store.addLot({ ...lot, ...change, splitFrom: id, addedAt: at });
     return [gone, { lot: next, quantity: run.quantity, from: OUTSIDE, to: gone.from }];

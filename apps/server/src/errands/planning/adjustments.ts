@@ -1,5 +1,5 @@
 import type { Adjustments } from '@outfit/core';
-import { quoted } from '@outfit/core';
+import { quote } from '@outfit/core';
 import { Problem } from '../../platform/http/index.js';
 
 interface Known {
@@ -16,34 +16,33 @@ export function refuseUnsound({ locked, banned, pinned, accepted }: Adjustments,
   };
   const out = new Set(banned);
   banned.forEach((seller, i) => {
-    if (!known.sellers.has(seller)) refuse(`/banned/${i}`, `There is no seller ${quoted(seller)} to rule out.`);
+    if (!known.sellers.has(seller)) refuse(`/banned/${i}`, `There is no seller ${quote(seller)} to rule out.`);
   });
   locked.forEach(({ offer }, i) => {
-    const seller = known.sellerOf(offer) ?? refuse(`/locked/${i}/offer`, `There is no offer ${quoted(offer)} to keep.`);
+    const seller = known.sellerOf(offer) ?? refuse(`/locked/${i}/offer`, `There is no offer ${quote(offer)} to keep.`);
     if (out.has(seller))
       refuse(
         `/locked/${i}/offer`,
         `An offer of ${known.sellers.get(seller) ?? seller} is kept, and the seller is ruled out. Keep one of the two.`,
       );
     if (locked.findIndex((other) => other.offer === offer) !== i)
-      refuse(`/locked/${i}/offer`, `The offer ${quoted(offer)} is kept twice; once says how many.`);
+      refuse(`/locked/${i}/offer`, `The offer ${quote(offer)} is kept twice; once says how many.`);
   });
   const pins = new Map<string, string>();
   pinned.forEach(({ variant, seller }, i) => {
-    if (!known.isVariant(variant)) refuse(`/pinned/${i}/variant`, `There is no part ${quoted(variant)} to buy at a seller.`);
-    if (!known.sellers.has(seller)) refuse(`/pinned/${i}/seller`, `There is no seller ${quoted(seller)} to buy at.`);
+    if (!known.isVariant(variant)) refuse(`/pinned/${i}/variant`, `There is no part ${quote(variant)} to buy at a seller.`);
+    if (!known.sellers.has(seller)) refuse(`/pinned/${i}/seller`, `There is no seller ${quote(seller)} to buy at.`);
     if (out.has(seller))
       refuse(
         `/pinned/${i}/seller`,
         `${known.sellers.get(seller) ?? seller} is ruled out, and a part is to be bought there. Keep one of the two.`,
       );
-    if (pins.has(variant)) refuse(`/pinned/${i}/variant`, `${quoted(variant)} is to be bought at two sellers. Keep one.`);
+    if (pins.has(variant)) refuse(`/pinned/${i}/variant`, `${quote(variant)} is to be bought at two sellers. Keep one.`);
     pins.set(variant, seller);
   });
   accepted.forEach(({ variant, substitute }, i) => {
-    if (!known.isVariant(substitute))
-      refuse(`/accepted/${i}/substitute`, `There is no part ${quoted(substitute)} to stand in for another.`);
-    if (!known.isVariant(variant)) refuse(`/accepted/${i}/variant`, `There is no part ${quoted(variant)} that another could stand in for.`);
-    if (variant === substitute) refuse(`/accepted/${i}/substitute`, `${quoted(variant)} cannot stand in for itself.`);
+    if (!known.isVariant(substitute)) refuse(`/accepted/${i}/substitute`, `There is no part ${quote(substitute)} to stand in for another.`);
+    if (!known.isVariant(variant)) refuse(`/accepted/${i}/variant`, `There is no part ${quote(variant)} that another could stand in for.`);
+    if (variant === substitute) refuse(`/accepted/${i}/substitute`, `${quote(variant)} cannot stand in for itself.`);
   });
 }

@@ -50,7 +50,7 @@ export class CheaperService implements OnApplicationShutdown {
       look,
       brief,
       floor,
-      owned: this.planner.owned(),
+      owned: this.planner.ownedVariants(),
       landedMinor: await this.lowest.landedMinor(),
     });
     const input = await this.planner.input(

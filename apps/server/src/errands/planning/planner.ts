@@ -8,7 +8,7 @@ import {
   type ErrandLine,
   likenessWith,
   type LookPart,
-  lowestLanded,
+  lowestLandedOf,
   NO_RULES,
   type OwnedStock,
   type Rules,
@@ -81,7 +81,7 @@ export class ErrandPlanner {
   }
 
   /** The variants that are owned. */
-  owned(): ReadonlySet<string> {
+  ownedVariants(): ReadonlySet<string> {
     return new Set(this.wardrobe.quantities().keys());
   }
 
@@ -184,7 +184,7 @@ const isArm = (variant: string, catalogue: Catalogue): boolean =>
 
 export const landedOf = (offers: readonly PricedOffer[]): ReadonlyMap<string, number> => {
   const loose = offers.filter((offer) => offer.kind === 'variant').map((offer) => ({ ...offer, variant: offer.item }));
-  return new Map([...lowestLanded(loose)].map(([variant, price]) => [variant, price.landedMinor]));
+  return new Map([...lowestLandedOf(loose)].map(([variant, price]) => [variant, price.landedMinor]));
 };
 
 /** What leftovers would fetch: the lower quartile of what is asked for them. */

@@ -21,11 +21,11 @@ export class ErrandsStore {
 
   /** The newest errand of a figure or line-up: the one planned last, whatever the clock said then. */
   newestOf(scope: string): ErrandEntity | null {
-    return this.standing(scope, 1)[0] ?? null;
+    return this.newestOfScope(scope, 1)[0] ?? null;
   }
 
   /** The newest errands of a figure or line-up that are not in the bin, the newest first. */
-  standing(scope: string, take: number): ErrandEntity[] {
+  newestOfScope(scope: string, take: number): ErrandEntity[] {
     return this.database.table(ErrandEntity).find({ where: { scope, removedAt: null }, order: { ordinal: 'DESC' }, take });
   }
 

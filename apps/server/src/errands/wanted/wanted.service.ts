@@ -21,8 +21,8 @@ export class WantedService {
     private readonly market: MarketService,
   ) {}
 
-  async wanted(): Promise<WantedDto> {
-    const needed = await this.promises.lacking();
+  async read(): Promise<WantedDto> {
+    const needed = await this.promises.lackingOfAll();
     const today = this.market.today();
     const since = isoDay(dayNumber(today) - COMPARED_DAYS);
     const tally = new WantedTally();

@@ -53,7 +53,7 @@ export class ArrangingService {
     const each = (put: (item: string, to: Document) => void): Restorer => ({
       restore: (things) => {
         for (const { item, to } of things) if (to) put(item, to);
-        live.changed('figures');
+        live.tellAfterwards('figures');
       },
     });
     history.register(
@@ -253,7 +253,7 @@ export class ArrangingService {
     const now = this.store.figuresOf(lineUp).map((figure) => figure.id);
     for (const [place, id] of inOrder(now, order).entries()) this.store.updateFigure(id, { place });
     this.store.updateLineUp(lineUp, {});
-    this.live.changed('figures');
+    this.live.tellAfterwards('figures');
   }
 
   private placeLineUps(order: readonly string[]): void {
@@ -263,12 +263,12 @@ export class ArrangingService {
 
   private record(lineUp: string, label: string, before: Arrangement, after: Arrangement): void {
     this.history.record({ line: 'line-up', item: lineUp, label, slices: slicesOf(before, after, lineUp) });
-    this.live.changed('figures');
+    this.live.tellAfterwards('figures');
   }
 
   private recordInWorkroom(label: string, before: Arrangement, after: Arrangement): void {
     this.history.record({ line: 'workroom', item: ALL, label, slices: slicesOf(before, after, null) });
-    this.live.changed('figures');
+    this.live.tellAfterwards('figures');
   }
 
   private now(): string {

@@ -4,7 +4,7 @@ import { Database } from '../../platform/db/index.js';
 import { HistoryService } from '../../platform/history/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
-import { dressed, FiguresStore, lookColumns, lookOf, type Spots } from '../record/index.js';
+import { dressAs, FiguresStore, lookColumns, lookOf, type Spots } from '../record/index.js';
 import { type Arrangement, slicesOf, type Stance } from './arrangement.js';
 
 /**
@@ -26,7 +26,7 @@ export class LineUpDeeds {
     const before = this.before(after);
     this.put(after);
     this.history.record({ line: 'line-up', item: lineUp, label, slices: slicesOf(before, after, lineUp) });
-    this.live.changed('figures');
+    this.live.tellAfterwards('figures');
   }
 
   /** Puts figures, looks and plans as an arrangement says; orders are for whoever arranges. */
@@ -46,27 +46,27 @@ export class LineUpDeeds {
   }
 
   private putLook(id: string, spots: Spots): void {
-    this.store.updateLook(id, lookColumns(dressed(lookOf(this.store.look(id)), spots)));
+    this.store.updateLook(id, lookColumns(dressAs(lookOf(this.store.look(id)), spots)));
   }
 
   private before({ lineUps = {}, figures = {}, looks = {} }: Arrangement): Arrangement {
     return {
-      lineUps: mapped(lineUps, (id, set) => picked(this.store.lineUp(id, 'in the bin too'), Object.keys(set))),
-      figures: mapped(figures, (id, set) => {
+      lineUps: mapValues(lineUps, (id, set) => pick(this.store.lineUp(id, 'in the bin too'), Object.keys(set))),
+      figures: mapValues(figures, (id, set) => {
         const row = this.store.figure(id, 'in the bin too');
-        const brief = set.brief ? { brief: picked(completeBrief(row.brief), Object.keys(set.brief)) } : {};
-        return { ...picked(row, Object.keys(set)), ...brief };
+        const brief = set.brief ? { brief: pick(completeBrief(row.brief), Object.keys(set.brief)) } : {};
+        return { ...pick(row, Object.keys(set)), ...brief };
       }),
-      looks: mapped(looks, (id, spots) => {
+      looks: mapValues(looks, (id, spots) => {
         const { parts } = this.store.look(id);
-        return mapped(spots, (spot) => parts.find((part) => spotOf(part) === spot) ?? null);
+        return mapValues(spots, (spot) => parts.find((part) => spotOf(part) === spot) ?? null);
       }),
     };
   }
 }
 
-const mapped = <A, B>(all: Readonly<Record<string, A>>, to: (key: string, value: A) => B): Readonly<Record<string, B>> =>
+const mapValues = <A, B>(all: Readonly<Record<string, A>>, to: (key: string, value: A) => B): Readonly<Record<string, B>> =>
   Object.fromEntries(Object.entries(all).map(([key, value]) => [key, to(key, value)]));
 
-const picked = <T extends object>(row: T, keys: readonly string[]): Partial<T> =>
+const pick = <T extends object>(row: T, keys: readonly string[]): Partial<T> =>
   Object.fromEntries(Object.entries(row).filter(([key]) => keys.includes(key))) as Partial<T>;

@@ -37,7 +37,7 @@ export class AlternativesService {
   add(figure: string, { name, copyOf }: NewLookDto): Promise<FigureDto> {
     return this.database.write<FigureDto>(() => {
       this.store.figure(figure);
-      const model = copyOf === undefined ? undefined : this.standing(figure).find((look) => look.id === copyOf);
+      const model = copyOf === undefined ? undefined : this.looksOf(figure).find((look) => look.id === copyOf);
       if (copyOf !== undefined && !model) throw notFound('look', copyOf);
       this.insert(figure, name, model ? lookOf(model) : { parts: [], overrules: [] });
       return this.views.figure(figure);
@@ -67,7 +67,7 @@ export class AlternativesService {
     return this.database.write<FigureDto>(() => {
       const { chosenLook, version, brief } = this.store.figure(figure);
       refuseStale(brief.name, seen, version, () => this.views.figure(figure));
-      const look = this.standing(figure).find((row) => row.id === id);
+      const look = this.looksOf(figure).find((row) => row.id === id);
       if (!look) throw notFound('look', id);
       if (chosenLook !== id) {
         this.store.updateFigure(figure, { chosenLook: id });
@@ -108,12 +108,12 @@ export class AlternativesService {
   }
 
   /** The looks of a figure that are not in the bin. */
-  private standing(figure: string): LookEntity[] {
+  private looksOf(figure: string): LookEntity[] {
     return this.store.looksOf([figure]);
   }
 
   private insert(figure: string, name: string, look: Look): void {
-    if (this.standing(figure).length >= MOST_LOOKS)
+    if (this.looksOf(figure).length >= MOST_LOOKS)
       throw new Problem(409, `A figure has at most ${MOST_LOOKS} looks. Put one in the bin first.`);
     const id = randomUUID();
     this.store.insertLook({ id, figure, place: this.store.countOfLooks(figure), name }, look);
@@ -123,6 +123,6 @@ export class AlternativesService {
 
   private record(figure: string, label: string, before: FigureState, after: FigureState): void {
     this.history.record({ line: 'figure', item: figure, label, slices: [sliceOfFigure(figure, before, after)] });
-    this.live.changed('figures', figure);
+    this.live.tellAfterwards('figures', figure);
   }
 }

@@ -1,6 +1,6 @@
 import { type Look, type LookPart, spotOf } from '@outfit/core';
-import { type Document, patched, type Slice } from '../../platform/log/index.js';
-import { dressed, type Spots } from '../record/index.js';
+import { type Document, patch, type Slice } from '../../platform/log/index.js';
+import { dressAs, type Spots } from '../record/index.js';
 
 type Spotted = Readonly<Record<string, LookPart | null>>;
 
@@ -31,13 +31,13 @@ const besides = ({ parts: _, spots: __, ...rest }: Document): Document => rest;
 
 /** A look as it is now, with what differs between two states as it is in the one that is gone to. Parts stay in the order it has them in. */
 export function lookBetween(now: Look, from: Document, to: Document): Look {
-  const fields = patched({ ...besides({ ...now }) }, besides(from), besides(to)) as Omit<Look, 'parts'>;
+  const fields = patch({ ...besides({ ...now }) }, besides(from), besides(to)) as Omit<Look, 'parts'>;
   // Nothing was changed since: it is as it was, to the order.
   if ('parts' in to && JSON.stringify(from['parts']) === JSON.stringify(now.parts))
     return { ...fields, parts: to['parts'] as Look['parts'] };
   const spots = spotsBetween(from, to);
   const order = 'parts' in to ? (to['parts'] as readonly LookPart[]).map(spotOf) : [];
-  const { parts } = dressed(now, spots);
+  const { parts } = dressAs(now, spots);
   const rank = new Map(order.map((spot, i) => [spot, i]));
   // Where every part stands as the state told it, so does its order.
   const isKnown = parts.every((part) => rank.has(spotOf(part)));

@@ -1,4 +1,4 @@
-import { applyEdits, CHECK_IDS, type Catalogue, EditRefused, type Look, type LookEdit, quoted } from '@outfit/core';
+import { applyEdits, CHECK_IDS, type Catalogue, EditRefused, type Look, type LookEdit, quote } from '@outfit/core';
 import { Problem } from '../../platform/http/index.js';
 import type { LookEditDto } from '../record/index.js';
 
@@ -8,7 +8,7 @@ export function readEdit(edit: LookEditDto, index: number): LookEdit {
   const wanted = <K extends keyof LookEditDto>(key: K): NonNullable<LookEditDto[K]> => {
     const value = edit[key];
     if (value === undefined || value === null)
-      throw new Problem(400, `To ${quoted(action)}, ${key} is missing: say it.`, [
+      throw new Problem(400, `To ${quote(action)}, ${key} is missing: say it.`, [
         { path: `/edits/${index}/${key}`, sentence: 'It is missing: say it.' },
       ]);
     return value as NonNullable<LookEditDto[K]>;
@@ -27,7 +27,7 @@ export function readEdit(edit: LookEditDto, index: number): LookEdit {
     case 'overrule': {
       const key = wanted('key');
       if (!CHECK_IDS.some((id) => key.startsWith(id)))
-        throw new Problem(422, `There is no mark ${quoted(key)} to overrule.`, [
+        throw new Problem(422, `There is no mark ${quote(key)} to overrule.`, [
           { path: `/edits/${index}/key`, sentence: 'No check makes this mark.' },
         ]);
       return { action, key, reason: wanted('reason') };

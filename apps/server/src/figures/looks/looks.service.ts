@@ -42,7 +42,7 @@ export class LooksService {
       },
       touched: ({ before, after }) => (before && after ? touchedOfLook(before, after) : 'all'),
     });
-    hooks.addNamer('variants', (variant) => this.store.figuresNaming(variant).length > 0 || this.history.isPartOfALook(variant));
+    hooks.addNamer('variants', (variant) => this.store.namersOf(variant).length > 0 || this.history.isPartOfALook(variant));
     hooks.addNamer('systems', (system) => this.store.hasBriefOf(system));
   }
 
@@ -56,7 +56,7 @@ export class LooksService {
 
   /** Applies edits to the version the person saw; several are one deed. */
   edit(id: string, edits: readonly LookEdit[], label: string, { seen, on }: EditedOn = {}): Promise<LookDto> {
-    return this.changing(id, seen, (look) => {
+    return this.change(id, seen, (look) => {
       const before = lookOf(look);
       const after = applyAll(before, edits, this.catalogue.now());
       this.put(id, after);
@@ -70,18 +70,18 @@ export class LooksService {
 
   /** Takes back the last edit that stands, or brings back the last one taken back. */
   step(id: string, kind: 'undo' | 'redo'): Promise<LookDto> {
-    return this.changing(id, undefined, () => void this.history.step({ line: 'look', item: id }, kind));
+    return this.change(id, undefined, () => void this.history.step({ line: 'look', item: id }, kind));
   }
 
   /** Names the look as it stands, to come back to. */
   async snapshot(id: string, name: string): Promise<ChangeDto[]> {
-    await this.changing(id, undefined, (look) => this.history.snapshot({ line: 'look', item: id }, name, 'look', { ...lookOf(look) }));
+    await this.change(id, undefined, (look) => this.history.snapshot({ line: 'look', item: id }, name, 'look', { ...lookOf(look) }));
     return this.changes(id);
   }
 
   /** Goes back to how the look was after a change; that is an edit, and can be undone. */
   returnTo(id: string, change: number): Promise<LookDto> {
-    return this.changing(id, undefined, (look) => {
+    return this.change(id, undefined, (look) => {
       const past = this.history.past({ line: 'look', item: id }, change);
       const then = this.history.stateAfter(past, 'look');
       if (!then || !('parts' in then))
@@ -99,7 +99,7 @@ export class LooksService {
   }
 
   /** A unit of work on a look that stands. */
-  private changing(id: string, seen: number | undefined, work: (look: LookEntity) => void): Promise<LookDto> {
+  private change(id: string, seen: number | undefined, work: (look: LookEntity) => void): Promise<LookDto> {
     return this.database.write<LookDto>(() => {
       const look = this.store.look(id);
       if (look.removedAt !== null) throw new Problem(409, `“${look.name}” is in the bin. Take it out first.`);
@@ -111,6 +111,6 @@ export class LooksService {
 
   private put(id: string, look: Look): void {
     this.store.updateLook(id, lookColumns(look));
-    this.live.changed('figures', this.store.look(id).figure);
+    this.live.tellAfterwards('figures', this.store.look(id).figure);
   }
 }

@@ -29,7 +29,7 @@ export class NoticesService {
   async putAway(id: number): Promise<NoticeDto[]> {
     await this.database.write(() => {
       if (!this.store.putAway(id, this.clock.now().toISOString())) throw notFound('notice', String(id));
-      this.live.changed('notices');
+      this.live.tellAfterwards('notices');
     });
     return this.open();
   }
@@ -38,11 +38,11 @@ export class NoticesService {
   private hear(news: readonly MadeNewsEntity[]): number {
     let told = 0;
     for (const { at, variant, text } of news)
-      for (const figure of this.figures.figuresNaming(variant)) {
+      for (const figure of this.figures.namersOf(variant)) {
         this.store.add({ at, figure, variant, text });
         told += 1;
       }
-    if (told > 0) this.live.changed('notices');
+    if (told > 0) this.live.tellAfterwards('notices');
     return told;
   }
 }

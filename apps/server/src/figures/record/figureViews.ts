@@ -47,9 +47,9 @@ export class FigureViews {
   }
 
   /** The figures with a look that wears a variant, under whichever of its ids. */
-  wearing(variant: string): FigureNameDto[] {
+  wearersOf(variant: string): FigureNameDto[] {
     const catalogue = this.catalogue.now();
-    return this.store.figuresWearing(catalogue.namesOf(catalogue.resolve(variant))).map(nameDto);
+    return this.store.wearersOf(catalogue.namesOf(catalogue.resolve(variant))).map(nameDto);
   }
 
   lineUp(id: string): LineUpDto {

@@ -149,7 +149,7 @@ export class FiguresStore {
   }
 
   /** The figures with a look, not in the bin, that wears one of these variants. */
-  figuresWearing(variants: readonly string[]): FigureName[] {
+  wearersOf(variants: readonly string[]): FigureName[] {
     return this.database
       .prepare<FigureName>(
         `SELECT DISTINCT figure.id, figure.lineUp, figure.role, json_extract(figure.brief, '$.name') AS name,
@@ -225,7 +225,7 @@ export class FiguresStore {
   }
 
   /** The figures with a look that names a variant, in the bin or not. */
-  figuresNaming(variant: string): string[] {
+  namersOf(variant: string): string[] {
     return this.database
       .prepare<string>(
         `SELECT DISTINCT look.figure FROM look, json_each(look.parts) AS part WHERE json_extract(part.value, '$.variant') = ? ORDER BY look.figure`,

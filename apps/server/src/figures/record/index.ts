@@ -10,7 +10,7 @@ export {
   type Pin,
   ReferencePictureEntity,
 } from './figures.entities.js';
-export { dressed, type Spots } from './spots.js';
+export { dressAs, type Spots } from './spots.js';
 export { type FigureInLine, FiguresStore } from './figures.store.js';
 export { type FigureState, sliceOfFigure, stateBetween, touchedOfFigure } from './figureState.js';
 export { FigureViews } from './figureViews.js';

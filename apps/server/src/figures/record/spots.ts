@@ -4,7 +4,7 @@ import { type Look, type LookPart, spotOf } from '@outfit/core';
 export type Spots = Readonly<Record<string, LookPart | null>>;
 
 /** A look with other parts at some spots, where they were worn before. What is worn elsewhere stays. */
-export function dressed(look: Look, spots: Spots): Look {
+export function dressAs(look: Look, spots: Spots): Look {
   const parts = look.parts.flatMap((part) => (spotOf(part) in spots ? (spots[spotOf(part)] ?? []) : part));
   const worn = new Set(look.parts.map(spotOf));
   const more = Object.entries(spots).flatMap(([spot, part]) => (part && !worn.has(spot) ? [part] : []));

@@ -93,6 +93,6 @@ export class ReferencesService {
 
   private record(figure: string, label: string, before: FigureState, after: FigureState): void {
     this.history.record({ line: 'figure', item: figure, label, slices: [sliceOfFigure(figure, before, after)] });
-    this.live.changed('figures', figure);
+    this.live.tellAfterwards('figures', figure);
   }
 }

@@ -42,7 +42,7 @@ export class ByHandService {
       touched: () => 'all',
     });
     bin.register('seller', {
-      list: () => this.hand.binned().map(({ id, name, removedAt }) => ({ id, name, stoodIn: 'the market', at: removedAt })),
+      list: () => this.hand.binnedSellers().map(({ id, name, removedAt }) => ({ id, name, stoodIn: 'the market', at: removedAt })),
       bringBack: (id) => this.bringBack(id),
       throwAway: (id) => this.hand.throwAway(id),
     });
@@ -115,7 +115,7 @@ export class ByHandService {
   }
 
   private bringBack(id: string): void {
-    const { name } = this.hand.binned().find((row) => row.id === id) ?? { name: id };
+    const { name } = this.hand.binnedSellers().find((row) => row.id === id) ?? { name: id };
     this.do(`Brought ${name} back`, { binned: [id] }, {});
   }
 
@@ -149,7 +149,7 @@ export class ByHandService {
   private follow(items: Iterable<string>): void {
     const today = this.market.today();
     const all = [...items];
-    this.live.changed('market');
+    this.live.tellAfterwards('market');
     if (all.length === 0) return;
     new LowestStore(this.database).refresh(all, today);
     const offers = this.store.offersOf(all.map((id) => ({ kind: 'variant', id })));

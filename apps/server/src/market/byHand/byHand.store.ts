@@ -88,7 +88,7 @@ export class ByHandStore {
     this.database.table(BinnedSellerEntity).delete({ id });
   }
 
-  binned(): readonly Pick<BinnedSellerEntity, 'id' | 'name' | 'removedAt'>[] {
+  binnedSellers(): readonly Pick<BinnedSellerEntity, 'id' | 'name' | 'removedAt'>[] {
     return this.database.table(BinnedSellerEntity).find();
   }
 

@@ -145,7 +145,7 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
     const goOn = { from, seed, openedOn, revision: this.over.revision, news: sentences };
     await this.pool.run(WORKER, { databaseFile: this.database.file, day, goOn });
     return this.database.write<string[]>(() => {
-      this.live.changed('market');
+      this.live.tellAfterwards('market');
       return [...this.listeners.flatMap((hear) => hear(day)), ...this.watches.lookRound(day)];
     });
   }

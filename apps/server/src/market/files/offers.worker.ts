@@ -39,7 +39,10 @@ function kindsOf(connection: Connection): ReadonlyMap<string, YieldKind> {
   return kinds;
 }
 
-const listed = (report: TableReport<OfferRow>, kinds: ReadonlyMap<string, YieldKind>): readonly (Listed & { readonly line: number })[] =>
+const listingsOf = (
+  report: TableReport<OfferRow>,
+  kinds: ReadonlyMap<string, YieldKind>,
+): readonly (Listed & { readonly line: number })[] =>
   report.sound.map(({ line, row: { seller, item, condition, multiple, priceMinor, stock } }) => ({
     ...{ line, seller, item, condition, multiple, priceMinor, stock },
     kind: kinds.get(item) ?? 'variant',
@@ -49,7 +52,7 @@ const listed = (report: TableReport<OfferRow>, kinds: ReadonlyMap<string, YieldK
  * Offers by names that tell what they are: the seller, the item, its condition and its lots, and which of several such by price.
  * The next file of the seller, in whatever order, names the same offers so; what a person keeps or bans stays kept or banned.
  */
-function named(rows: readonly OfferRow[]): readonly { readonly id: string; readonly row: OfferRow }[] {
+function nameOffers(rows: readonly OfferRow[]): readonly { readonly id: string; readonly row: OfferRow }[] {
   const alike = new Map<string, number>();
   return [...rows]
     .sort((a, b) => a.priceMinor - b.priceMinor)
@@ -89,7 +92,7 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
       );
     },
     more(connection, report) {
-      const after = listed(report, kinds);
+      const after = listingsOf(report, kinds);
       const sellers = [...new Set(after.map((row) => row.seller))];
       const before = tablesOf(connection)
         .table(OfferEntity)
@@ -111,13 +114,13 @@ export default function importOffers(task: TableTask): TableOutcome<OfferChanges
       const tables = tablesOf(connection);
       const staged = new StagedRows(connection, tables.table(OfferEntity));
       connection.transaction(() => {
-        for (const { id, row } of named(rows.map(({ row }) => row)))
+        for (const { id, row } of nameOffers(rows.map(({ row }) => row)))
           staged.add({ ...row, id, kind: kinds.get(row.item) ?? 'variant', origin: 'imported' });
       })();
       return () => {
         // A file is all that its sellers offer by files.
         const replaced = `origin = 'imported' AND seller IN (SELECT DISTINCT seller FROM ${staged.name})`;
-        const slices = slicesOf(staged.leaving(replaced), staged.coming(replaced));
+        const slices = slicesOf(staged.rowsToLeave(replaced), staged.rowsToCome(replaced));
         connection.exec(
           `CREATE TEMP TABLE touched AS SELECT kind, item FROM main.offer WHERE ${replaced} UNION SELECT kind, item FROM ${staged.name};
            DELETE FROM main.offer WHERE ${replaced}`,

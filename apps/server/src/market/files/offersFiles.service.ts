@@ -55,7 +55,7 @@ export class OffersFilesService {
   private noteChanged(): Promise<void> {
     return this.database.write(() => {
       this.watches.lookRound(this.market.today());
-      this.live.changed('market');
+      this.live.tellAfterwards('market');
     });
   }
 }

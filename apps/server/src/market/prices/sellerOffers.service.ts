@@ -30,9 +30,9 @@ export class SellerOffersService {
     if (!this.store.hasSeller(seller)) throw notFound('seller', seller);
     const wanted = wordsOf(words);
     if (wanted.length === 0)
-      return { total: this.store.countOfSeller(seller), offers: this.priced(this.store.offersOfSeller(seller, offset, limit)) };
+      return { total: this.store.countOfSeller(seller), offers: this.rowsOf(this.store.offersOfSeller(seller, offset, limit)) };
     const places = await this.placesOf(seller, wanted);
-    return { total: places.length, offers: this.priced(this.store.offersAt(places.slice(offset, offset + limit))) };
+    return { total: places.length, offers: this.rowsOf(this.store.offersAt(places.slice(offset, offset + limit))) };
   }
 
   private async placesOf(seller: string, wanted: readonly string[]): Promise<readonly number[]> {
@@ -48,7 +48,7 @@ export class SellerOffersService {
     return places;
   }
 
-  private priced(offers: Parameters<MarketService['priced']>[0]): SellerOffersDto['offers'] {
-    return this.market.priced(offers, this.market.today()).offers;
+  private rowsOf(offers: Parameters<MarketService['viewOver']>[0]): SellerOffersDto['offers'] {
+    return this.market.viewOver(offers, this.market.today()).offers;
   }
 }

@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { lowestLanded } from '@outfit/core';
+import { lowestLandedOf } from '@outfit/core';
 import { Text } from '../../platform/http/index.js';
 import type { MarketService } from '../market.service.js';
 
@@ -16,6 +16,6 @@ export class WholePricesDto {
 export function wholePrices(ids: string, market: Pick<MarketService, 'viewOf'>): WholePricesDto {
   const figures = [...new Set(ids.split(',').filter((id) => id !== ''))];
   const { offers } = market.viewOf(figures.map((id) => ({ kind: 'figure', id })));
-  const lowest = lowestLanded(offers.map((offer) => ({ ...offer, variant: offer.item })));
+  const lowest = lowestLandedOf(offers.map((offer) => ({ ...offer, variant: offer.item })));
   return { figures, landedMinor: figures.map((id) => lowest.get(id)?.landedMinor ?? null) };
 }

@@ -1,4 +1,4 @@
-import { type LandedPrice, lowestLanded } from '@outfit/core';
+import { type LandedPrice, lowestLandedOf } from '@outfit/core';
 import type { EntityTable, Tables } from '../../platform/sqlite/index.js';
 import { LowestPriceDayEntity, LowestPriceEntity, OfferEntity } from '../market.entities.js';
 import { type PricedOffer, Pricing } from './pricing.js';
@@ -40,7 +40,7 @@ export class LowestStore {
    * transaction.
    */
   changesOn(day: string): () => void {
-    return this.changesTo(day, lowestLanded(this.priced(new Pricing(new TermsStore(this.tables).read(), day))));
+    return this.changesTo(day, lowestLandedOf(this.pricedOffers(new Pricing(new TermsStore(this.tables).read(), day))));
   }
 
   /** What a day's lowest prices change against those that stand, for whoever has worked them out; the answer writes it. */
@@ -59,7 +59,7 @@ export class LowestStore {
   }
 
   /** All offers of parts with their prices, in the order they lie in: by an index every one of them would be looked up apart. */
-  private *priced(pricing: Pricing): Iterable<PricedOffer & { readonly variant: string }> {
+  private *pricedOffers(pricing: Pricing): Iterable<PricedOffer & { readonly variant: string }> {
     for (const offer of this.tables.table(OfferEntity).iterate(`NOT INDEXED WHERE ${IS_SOLD}`)) {
       const price = pricing.price(offer);
       if (price) yield Object.assign(price, { variant: offer.item });
@@ -86,7 +86,7 @@ export class LowestStore {
 /** The lowest of one item's offers; null where it is no part, or nobody has it. */
 export function lowestOf(priced: readonly PricedOffer[]): LandedPrice | null {
   const sold = priced.filter((offer) => offer.kind === 'variant').map((offer) => Object.assign(offer, { variant: offer.item }));
-  return [...lowestLanded(sold).values()][0] ?? null;
+  return [...lowestLandedOf(sold).values()][0] ?? null;
 }
 
 const isSame = (a: LandedPrice, b: LandedPrice): boolean =>

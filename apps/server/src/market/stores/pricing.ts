@@ -1,4 +1,4 @@
-import { converted, isOldPrice, landed, type MarketOffer, perMinorOf, type Rate, rateFor, type Seller } from '@outfit/core';
+import { convert, isOldPrice, landedPrice, type MarketOffer, perMinorOf, type Rate, rateFor, type Seller } from '@outfit/core';
 import type { DiscountCodeEntity, LandedShareEntity, OfferEntity, SellerEntity } from '../market.entities.js';
 
 /** An offer with its price in the workspace's currency, and how it came to that. Money in minor units. */
@@ -59,7 +59,7 @@ export class Pricing {
   /** What a seller's asking comes to; null when its currency has no rate. */
   priceOf(seller: string, askedMinor: number): number | null {
     const terms = this.of.get(seller);
-    return terms ? converted(askedMinor * (1 - (terms.code?.percent ?? 0) / 100), terms.perMinor) : null;
+    return terms ? convert(askedMinor * (1 - (terms.code?.percent ?? 0) / 100), terms.perMinor) : null;
   }
 
   /** Those of some offers that have a price. */
@@ -83,7 +83,7 @@ export class Pricing {
       askedMinor: offer.priceMinor,
       currency: terms.currency,
       code: terms.code?.code ?? null,
-      landedMinor: share === undefined ? landed(priceMinor, terms.postageMinor) : priceMinor + share,
+      landedMinor: share === undefined ? landedPrice(priceMinor, terms.postageMinor) : priceMinor + share,
       stock: offer.stock,
       multiple: offer.multiple,
       condition: offer.condition,
@@ -120,7 +120,7 @@ export class MarketView {
 /** A seller's terms in the workspace's currency, in which a minor unit of its own is worth `perMinor`. */
 export function termsIn(seller: SellerEntity, perMinor: number): Seller {
   const { id, country, days, trusted, thirdParty, minimumMinor, handlingMinor, postage, freePostageFromMinor, duty } = seller;
-  const money = (minor: number): number => converted(minor, perMinor);
+  const money = (minor: number): number => convert(minor, perMinor);
   return {
     id,
     country,

@@ -2,14 +2,14 @@ import { Injectable } from '@nestjs/common';
 import {
   type Catalogue,
   holdersOf,
-  sighting,
+  lookFor,
   type Watch,
   type WatchedItem,
   watchInWords,
   type WatchView,
   type Way,
   money,
-  quoted,
+  quote,
 } from '@outfit/core';
 import { CatalogueService } from '../../catalogue/index.js';
 import { Clock } from '../../platform/clock/index.js';
@@ -65,7 +65,7 @@ export class WatchesService {
         this.store.open().filter((row) => row.id === id),
         this.market.today(),
       );
-      this.live.changed('watches');
+      this.live.tellAfterwards('watches');
     });
     return this.list();
   }
@@ -74,7 +74,7 @@ export class WatchesService {
   async end(id: number): Promise<WatchesDto> {
     await this.database.write(() => {
       if (!this.store.end(id, this.clock.now().toISOString())) throw notFound('watch', String(id));
-      this.live.changed('watches');
+      this.live.tellAfterwards('watches');
     });
     return this.list();
   }
@@ -82,7 +82,7 @@ export class WatchesService {
   async putAway(id: number): Promise<WatchesDto> {
     await this.database.write(() => {
       if (!this.store.putAway(id, this.clock.now().toISOString())) throw notFound('notice', String(id));
-      this.live.changed('watches');
+      this.live.tellAfterwards('watches');
     });
     return this.list();
   }
@@ -100,13 +100,13 @@ export class WatchesService {
     const view = this.viewOver(this.market.viewOf(uniqueItems(items)));
     const told: string[] = [];
     for (const row of watches) {
-      const { seen, tell } = sighting(row.watch, view, row.seen);
+      const { seen, tell } = lookFor(row.watch, view, row.seen);
       if (seen !== row.seen) this.store.note(row.id, seen);
       if (tell === null) continue;
       this.store.tell(row.id, day, tell);
       told.push(tell);
     }
-    if (told.length > 0) this.live.changed('watches');
+    if (told.length > 0) this.live.tellAfterwards('watches');
     return told;
   }
 
@@ -116,13 +116,12 @@ export class WatchesService {
       throw new Problem(422, sentence, [{ path, sentence }]);
     };
     if (watch.kind === 'exists') {
-      if (!catalogue.hasMould(watch.mould)) refuse('/mould', `There is no mould ${quoted(watch.mould)}.`);
-      if (!catalogue.hasColour(watch.colour)) refuse('/colour', `There is no colour ${quoted(watch.colour)}.`);
+      if (!catalogue.hasMould(watch.mould)) refuse('/mould', `There is no mould ${quote(watch.mould)}.`);
+      if (!catalogue.hasColour(watch.colour)) refuse('/colour', `There is no colour ${quote(watch.colour)}.`);
       return;
     }
-    if (!isItem(catalogue, watch.item)) refuse('/item', `There is no ${watch.item.kind} ${quoted(watch.item.id)}.`);
-    if (watch.kind === 'in stock' && !this.sellers.hasSeller(watch.seller))
-      refuse('/seller', `There is no seller ${quoted(watch.seller)}.`);
+    if (!isItem(catalogue, watch.item)) refuse('/item', `There is no ${watch.item.kind} ${quote(watch.item.id)}.`);
+    if (watch.kind === 'in stock' && !this.sellers.hasSeller(watch.seller)) refuse('/seller', `There is no seller ${quote(watch.seller)}.`);
     if (watch.kind === 'cheapest way' && watch.item.kind !== 'variant') refuse('/item', 'Only a single part has several ways to it.');
   }
 

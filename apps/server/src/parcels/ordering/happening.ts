@@ -1,4 +1,4 @@
-import { type Catalogue, dayNumber, isoDay, seeded, seedOf } from '@outfit/core';
+import { type Catalogue, dayNumber, isoDay, seededRandom, seedOf } from '@outfit/core';
 import type { Happens } from '../parcels.entities.js';
 
 /** What is known of a simulated seller: how long its parcels take, and how often all goes well, 0 to 1. */
@@ -23,7 +23,7 @@ export function happeningOf(
   today: string,
   catalogue: Catalogue,
 ): Happens {
-  const random = seeded(seedOf(seed, 'parcel', ordinal, id));
+  const random = seededRandom(seedOf(seed, 'parcel', ordinal, id));
   const whole = (most: number): number => Math.floor(random() * most);
   const sent = dayNumber(today) + 1 + whole(2);
   const arrives = sent + Math.max(1, days - 1 + whole(3));

@@ -35,12 +35,12 @@ export class OrdersService {
 
   /** Orders what an errand's plan buys: one parcel for each seller, its pieces on their way from now on. */
   order({ errand, sellers }: PlaceOrdersDto): Promise<OrderedParcelDto[]> {
-    const { title, problem, plan } = this.errands.bought(errand);
+    const { title, problem, plan } = this.errands.purchaseOf(errand);
     const wanted = plan.parcels.filter((parcel) => sellers.length === 0 || sellers.includes(parcel.seller));
     if (wanted.length === 0) throw new Problem(422, 'The plan buys nothing from there. Plan the errand again, or choose another seller.');
     const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
     const items = new Map(problem.items.map((item) => [item.id, item]));
-    return this.ledger.changing<OrderedParcelDto[]>(() => {
+    return this.ledger.change<OrderedParcelDto[]>(() => {
       const names = this.market.sellerNames();
       this.database.afterCommit(() => this.clock.priceAnew());
       for (const parcel of wanted) {
@@ -109,7 +109,7 @@ export class OrdersService {
       this.deeds.store.addLine({ ...line, parcel: id, lot });
       return { lot, quantity: line.quantity, from: OUTSIDE, to: place };
     });
-    const after = this.deeds.kept(id);
+    const after = this.deeds.keptParcel(id);
     const gone: KeptParcel = { row: { ...row, removedAt: this.ledger.now() }, lines: after.lines };
     this.ledger.enter('bought', `Ordered from ${order.sellerName}, ${why}`, movements, {
       ...{ slices: [parcelSlice(gone, after)], because: `parcel ${id}`, at },
@@ -151,6 +151,6 @@ export class OrdersService {
           ...{ quantity, priceMinor: lot.paidMinor ?? 0 },
         });
     }
-    this.live.changed('parcels');
+    this.live.tellAfterwards('parcels');
   }
 }

@@ -18,8 +18,8 @@ export class ClaimsService {
 
   /** Writes a claim down: asked and not answered yet, or settled at once. */
   claim(id: string, { isOpen = false, ...asked }: ClaimDto): Promise<OrderedParcelDto[]> {
-    return this.ledger.changing<OrderedParcelDto[]>(() => {
-      const before = this.deeds.kept(id);
+    return this.ledger.change<OrderedParcelDto[]>(() => {
+      const before = this.deeds.keptParcel(id);
       const line = this.deeds.lineOf(before, asked.line);
       const name = this.ledger.nameOf(line.lot);
       if (asked.quantity > line.quantity) throw new Problem(422, `${line.quantity} of ${name} were ordered, not ${asked.quantity}.`);
@@ -37,8 +37,8 @@ export class ClaimsService {
 
   /** Notes what came of a claim, and does what follows from it. */
   settle(id: string, claimId: number, how: SettleDto): Promise<OrderedParcelDto[]> {
-    return this.ledger.changing<OrderedParcelDto[]>(() => {
-      const before = this.deeds.kept(id);
+    return this.ledger.change<OrderedParcelDto[]>(() => {
+      const before = this.deeds.keptParcel(id);
       const claim = before.claims?.find((own) => own.id === claimId);
       if (!claim) throw notFound('claim', String(claimId));
       if (claim.outcome !== null) throw new Problem(409, 'This claim is settled already. Nothing was changed.');

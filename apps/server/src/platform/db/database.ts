@@ -94,7 +94,7 @@ export class Database implements Tables {
         this.connection.exec('BEGIN IMMEDIATE');
         return;
       } catch (error) {
-        if (!codeOf(error).startsWith('SQLITE_BUSY')) throw this.failed(error);
+        if (!codeOf(error).startsWith('SQLITE_BUSY')) throw this.problemOf(error);
         if (performance.now() > giveUpAt)
           throw new Problem(409, 'Something else has been writing for half a minute. Nothing was changed; try again in a moment.');
         await sleep(LOOK_AGAIN_MS);
@@ -112,7 +112,7 @@ export class Database implements Tables {
       if (typeof (result as { then?: unknown } | null)?.then === 'function') throw new Error('a unit of work awaits nothing');
       this.connection.exec('COMMIT');
     } catch (error) {
-      const failure = this.failed(error);
+      const failure = this.problemOf(error);
       for (const letGo of afterwards.undone) letGo();
       throw failure;
     } finally {
@@ -123,7 +123,7 @@ export class Database implements Tables {
   }
 
   /** Undoes what was begun, looks whether the connection is sound, and gives the error a sentence where it has none. */
-  private failed(error: unknown): unknown {
+  private problemOf(error: unknown): unknown {
     try {
       if (this.connection.inTransaction) this.connection.exec('ROLLBACK');
     } catch {
@@ -144,7 +144,7 @@ export class Database implements Tables {
     try {
       next = connect(this.file);
     } catch (error) {
-      throw this.failed(error);
+      throw this.problemOf(error);
     }
     const old = this.connection;
     this.connection = next;

@@ -193,15 +193,15 @@ export class HistoryService implements OnApplicationBootstrap {
   /** A later deed that touched the same would be undone with it: it is named, and goes first. */
   private refuseLater({ id }: Change, slices: readonly Slice[]): void {
     for (const slice of slices) {
-      const touched = this.touched(slice);
+      const touched = this.touchedBy(slice);
       if (touched.length === 0) continue;
-      const later = this.log.laterThan(id, slice).find((other) => meet(touched, this.touched(other)));
+      const later = this.log.laterThan(id, slice).find((other) => meet(touched, this.touchedBy(other)));
       if (later)
         throw new Problem(409, `“${later.label}” was done since, and changed the same. Take that back first; nothing was changed.`);
     }
   }
 
-  private touched(slice: Slice): readonly string[] | 'all' {
+  private touchedBy(slice: Slice): readonly string[] | 'all' {
     return this.restorerOf(slice.subject).touched?.(slice) ?? touchedFields(slice);
   }
 

@@ -31,7 +31,7 @@ const [QUOTE, BACKSLASH, BRACE, BRACE_END, BRACKET, BRACKET_END] = ['"', '\\', '
 /** Names that set the inner workings of an object, not what somebody means. */
 const OF_THE_MACHINE = new Set(['__proto__', 'constructor', 'prototype']);
 
-function parsed(bytes: Uint8Array): unknown {
+function parseJson(bytes: Uint8Array): unknown {
   if (depthOf(bytes) > MOST_DEPTH) throw new Problem(400, `What was sent is nested over ${MOST_DEPTH} deep. Nothing here is.`);
   let text: string;
   try {
@@ -61,7 +61,7 @@ export function jsonBody(limit: string): RequestHandler {
     read(request, response, (error?: unknown) => {
       if (error !== undefined || !Buffer.isBuffer(request.body)) return next(error);
       try {
-        request.body = request.body.length === 0 ? {} : parsed(request.body);
+        request.body = request.body.length === 0 ? {} : parseJson(request.body);
         next();
       } catch (fault) {
         if (!(fault instanceof Problem)) return next(fault);

@@ -1,6 +1,6 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, type ApiPropertyOptions } from '@nestjs/swagger';
-import { isDay, list, quoted, textFault, type TextRule } from '@outfit/core';
+import { isDay, list, quote, textFault, type TextRule } from '@outfit/core';
 import { Transform, Type } from 'class-transformer';
 import { IsOptional, registerDecorator, ValidateIf, ValidateNested, type ValidationArguments } from 'class-validator';
 
@@ -79,7 +79,7 @@ function numberCheck(least: number, most: number, isWhole: boolean): Check {
   return (value) => {
     const between = `give ${isWhole ? 'a whole number' : 'a number'} from ${least} to ${most}`;
     if (typeof value !== 'number' || !Number.isFinite(value)) return `is no number: ${between}`;
-    return value < least || value > most || (isWhole && !Number.isInteger(value)) ? `is ${quoted(value)}: ${between}` : null;
+    return value < least || value > most || (isWhole && !Number.isInteger(value)) ? `is ${quote(value)}: ${between}` : null;
   };
 }
 
@@ -98,17 +98,17 @@ export const Flag = (label: string, options: FieldOptions = {}): PropertyDecorat
 export const Day = (label: string, options: FieldOptions = {}): PropertyDecorator =>
   field(
     label,
-    (value) => (typeof value === 'string' && isDay(value) ? null : `is ${quoted(value)}, which is no day: write one such as 2026-12-24`),
+    (value) => (typeof value === 'string' && isDay(value) ? null : `is ${quote(value)}, which is no day: write one such as 2026-12-24`),
     { type: String },
     options,
   );
 
-const known = (words: readonly string[]): string => list(words.slice(0, 12)) + (words.length > 12 ? ' and others' : '');
+const wordsInList = (words: readonly string[]): string => list(words.slice(0, 12)) + (words.length > 12 ? ' and others' : '');
 
 export const OneOf = (label: string, words: readonly string[], options: FieldOptions = {}): PropertyDecorator =>
   field(
     label,
-    (value) => (typeof value === 'string' && words.includes(value) ? null : `is ${quoted(value)}; known are ${known(words)}`),
+    (value) => (typeof value === 'string' && words.includes(value) ? null : `is ${quote(value)}; known are ${wordsInList(words)}`),
     { enum: [...words] },
     options,
   );
@@ -120,7 +120,7 @@ export const SomeOf = (label: string, words: readonly string[], options: FieldOp
     (value) => {
       if (!Array.isArray(value)) return 'is no list: send one';
       const stranger = (value as unknown[]).find((word) => typeof word !== 'string' || !words.includes(word));
-      if (stranger !== undefined) return `holds ${quoted(stranger)}; known are ${known(words)}`;
+      if (stranger !== undefined) return `holds ${quote(stranger)}; known are ${wordsInList(words)}`;
       return twice(value as string[]);
     },
     { enum: [...words], isArray: true },
@@ -130,7 +130,7 @@ export const SomeOf = (label: string, words: readonly string[], options: FieldOp
 const twice = (values: readonly string[]): string | null => {
   const seen = new Set<string>();
   const doubled = values.find((value) => seen.size === seen.add(value).size);
-  return doubled === undefined ? null : `holds ${quoted(doubled)} twice: once is enough`;
+  return doubled === undefined ? null : `holds ${quote(doubled)} twice: once is enough`;
 };
 
 interface ListOptions extends FieldOptions {
@@ -156,7 +156,7 @@ export const Texts = (
       if (length !== null) return length;
       for (const text of value as unknown[]) {
         const fault = textCheck({ most: each, name: true })(text);
-        if (fault !== null) return `holds ${quoted(text)}, which ${fault}`;
+        if (fault !== null) return `holds ${quote(text)}, which ${fault}`;
       }
       return twice(value as string[]);
     },
@@ -176,7 +176,7 @@ export const Rows = (label: string, of: () => new () => object, options: ListOpt
       const length = lengthFault(value.length, options);
       if (length !== null) return length;
       const at = (value as unknown[]).findIndex((row) => !isRow(row));
-      return at < 0 ? null : `holds ${quoted((value as unknown[])[at])} in place ${at + 1}, which is no entry of it`;
+      return at < 0 ? null : `holds ${quote((value as unknown[])[at])} in place ${at + 1}, which is no entry of it`;
     },
     { type: () => [of()] } as unknown as ApiPropertyOptions,
     options,
@@ -188,7 +188,7 @@ export const Rows = (label: string, of: () => new () => object, options: ListOpt
 export const Row = (label: string, of: () => new () => object, options: FieldOptions = {}): PropertyDecorator =>
   field(
     label,
-    (value) => (isRow(value) ? null : `is ${quoted(value)}: send it with its fields`),
+    (value) => (isRow(value) ? null : `is ${quote(value)}: send it with its fields`),
     // The document's maker knows a type that comes later by the name of the function alone.
     { type: () => of() } as unknown as ApiPropertyOptions,
     options,
@@ -200,7 +200,7 @@ export const Row = (label: string, of: () => new () => object, options: FieldOpt
 export const Document = (label: string, options: FieldOptions = {}): PropertyDecorator =>
   field(
     label,
-    (value) => (isRow(value) ? null : `is ${quoted(value)}: send it with its fields`),
+    (value) => (isRow(value) ? null : `is ${quote(value)}: send it with its fields`),
     { type: 'object', additionalProperties: true } as ApiPropertyOptions,
     options,
   );

@@ -1,5 +1,5 @@
 import { HttpException } from '@nestjs/common';
-import { type Fault, quoted } from '@outfit/core';
+import { type Fault, quote } from '@outfit/core';
 
 /** What the client is told: a sentence a person can act on, and where each fault is. */
 export interface ProblemBody {
@@ -29,4 +29,4 @@ export class Conflict extends HttpException {
 }
 
 export const notFound = (kind: string, id: string): Problem =>
-  new Problem(404, `There is no ${kind} ${quoted(id)}. It may have been removed; go back and choose again.`);
+  new Problem(404, `There is no ${kind} ${quote(id)}. It may have been removed; go back and choose again.`);

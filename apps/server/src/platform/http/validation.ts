@@ -1,5 +1,5 @@
 import { ValidationPipe, type ValidationError } from '@nestjs/common';
-import { type Fault, quoted } from '@outfit/core';
+import { type Fault, quote } from '@outfit/core';
 import { Problem } from './problem.js';
 
 const MOST_FAULTS = 100;
@@ -7,10 +7,10 @@ const MOST_FAULTS = 100;
 /** A field of ours tells what is wrong with it; whatever else class-validator finds is a name nobody knows here. */
 function sentencesOf({ property, constraints = {}, value }: ValidationError): string[] {
   if (constraints['field'] !== undefined) return [constraints['field']];
-  if ('whitelistValidation' in constraints) return [`${quoted(property)} is not known here: leave it out.`];
+  if ('whitelistValidation' in constraints) return [`${quote(property)} is not known here: leave it out.`];
   // Nested rows tell their own faults; only one that is no row at all says it here.
   return 'nestedValidation' in constraints || 'unknownValue' in constraints
-    ? [`${quoted(property === '' ? value : property)} cannot be read: send it with its fields.`]
+    ? [`${quote(property === '' ? value : property)} cannot be read: send it with its fields.`]
     : [];
 }
 

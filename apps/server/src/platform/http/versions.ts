@@ -1,6 +1,6 @@
 import { createParamDecorator, type ExecutionContext } from '@nestjs/common';
 import { ApiQuery } from '@nestjs/swagger';
-import { quoted } from '@outfit/core';
+import { quote } from '@outfit/core';
 import { Conflict, Problem } from './problem.js';
 
 /** Refuses a write that saw another version than the one that stands, with what stands. A write that names none is let through. */
@@ -16,7 +16,7 @@ export const Seen = createParamDecorator((_: unknown, context: ExecutionContext)
   if (version === undefined) throw new Problem(428, 'Say which version of it you saw: read it once more, and send its version along.');
   const seen = typeof version === 'string' && /^\d{1,16}$/.test(version) ? Number(version) : Number.NaN;
   if (!Number.isSafeInteger(seen))
-    throw new Problem(400, `Version is ${quoted(version)}: a whole number from 0 to ${MOST_VERSION} belongs there.`);
+    throw new Problem(400, `Version is ${quote(version)}: a whole number from 0 to ${MOST_VERSION} belongs there.`);
   return seen;
 });
 

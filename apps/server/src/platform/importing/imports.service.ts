@@ -34,7 +34,7 @@ export class ImportsService implements OnApplicationShutdown {
     try {
       outcome = await this.pool.run(worker, task);
     } catch (error) {
-      throw refused(error);
+      throw problemOf(error);
     }
     if ('refused' in outcome) throw new Problem(422, outcome.refused);
     return outcome as { report: ImportReportDto; more: More };
@@ -45,7 +45,7 @@ export class ImportsService implements OnApplicationShutdown {
   }
 }
 
-function refused(error: unknown): unknown {
+function problemOf(error: unknown): unknown {
   const { code, message } = error as { code?: string; message?: string };
   if (/^SQLITE_(FULL|IOERR)/.test(code ?? ''))
     return new Problem(507, 'The disk is full, or cannot be written. Nothing was imported; make room and try again.');

@@ -9,11 +9,11 @@ export function readSmallTable<C extends Readonly<Record<string, Column<unknown>
   columns: C,
   maxRows: number,
 ): TableReport<RowOf<C>> {
-  return orRefused(() => readTable(bytes, columns, { maxBytes: MOST_BYTES, maxRows }));
+  return orRefuse(() => readTable(bytes, columns, { maxBytes: MOST_BYTES, maxRows }));
 }
 
 /** What reading a file comes to, or the refusal of one that cannot be read. */
-export function orRefused<T>(read: () => T): T {
+export function orRefuse<T>(read: () => T): T {
   try {
     return read();
   } catch (error) {

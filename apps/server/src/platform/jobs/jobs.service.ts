@@ -67,7 +67,7 @@ export class JobsService implements OnApplicationBootstrap, BeforeApplicationShu
     const sweepBefore = new Date(this.clock.now().getTime() - KEPT_MS).toISOString();
     await this.database.write(() => {
       for (const { id, kind } of table.find({ where: { state: 'running' } }))
-        table.update({ id }, { state: 'interrupted', endedAt, error: this.registry.wordsWhenClosed(kind) });
+        table.update({ id }, { state: 'interrupted', endedAt, error: this.registry.closingWords(kind) });
       this.database.prepare('DELETE FROM job WHERE owner IS NULL AND endedAt < ?').run(sweepBefore);
     });
   }
@@ -79,7 +79,7 @@ export class JobsService implements OnApplicationBootstrap, BeforeApplicationShu
     const table = this.database.table(JobEntity);
     await this.database.write(() => {
       for (const [id, { kind }] of this.live)
-        table.update({ id, state: 'running' }, { state: 'interrupted', endedAt, error: this.registry.wordsWhenClosed(kind) });
+        table.update({ id, state: 'running' }, { state: 'interrupted', endedAt, error: this.registry.closingWords(kind) });
     });
     this.closed.next();
     await this.pool.destroy();
@@ -143,7 +143,7 @@ export class JobsService implements OnApplicationBootstrap, BeforeApplicationShu
           await note({ state: 'failed', endedAt: endedAt(), error: words.broken });
         },
       )
-      .catch((error: unknown) => this.endUnsaved(job.id, error, endedAt()))
+      .catch((error: unknown) => this.endWithoutResult(job.id, error, endedAt()))
       .finally(() => {
         port1.close();
         this.stops.delete(job.id);
@@ -193,7 +193,7 @@ export class JobsService implements OnApplicationBootstrap, BeforeApplicationShu
   }
 
   /** A job whose end cannot be written (the disk is full) has ended all the same, and says so for as long as this server lives. */
-  private endUnsaved(id: string, error: unknown, endedAt: string): void {
+  private endWithoutResult(id: string, error: unknown, endedAt: string): void {
     if (this.isClosing) return;
     this.logger.error(error);
     const job = this.live.get(id);

@@ -34,7 +34,7 @@ export class JobRegistry {
     return kind;
   }
 
-  wordsWhenClosed(name: string): string {
+  closingWords(name: string): string {
     return this.kinds.get(name)?.words.closed ?? 'Outfit was closed while this ran.';
   }
 }

@@ -21,7 +21,7 @@ export class LiveService implements OnApplicationShutdown {
   constructor(private readonly database: Database) {}
 
   /** Within a unit of work: tells when it is done, and nothing when it is undone. */
-  changed(area: LiveArea, item: string | null = null): void {
+  tellAfterwards(area: LiveArea, item: string | null = null): void {
     const by = currentTab();
     this.database.afterCommit(() => this.tell({ area, item, by }));
   }

@@ -11,7 +11,7 @@ export function fieldsBetween(before: Document, after: Document): readonly strin
  * A state with the fields that differ between two others as they are in the one that is gone to: what was changed meanwhile and
  * is none of these stays.
  */
-export function patched<T extends Document>(now: T, from: Document, to: Document): T {
+export function patch<T extends Document>(now: T, from: Document, to: Document): T {
   const fields = fieldsBetween(from, to);
   const kept = Object.entries(now).filter(([key]) => !fields.includes(key) || to[key] !== undefined);
   return {

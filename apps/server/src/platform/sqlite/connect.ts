@@ -16,7 +16,7 @@ export function connect(file: string): Connection {
 }
 
 /** Statements of a connection, each prepared once. */
-export function preparing(connection: Connection): Prepare {
+export function prepareOn(connection: Connection): Prepare {
   const statements = new Map<string, Statement<unknown[], unknown>>();
   return <Row>(sql: string) => {
     let statement = statements.get(sql);

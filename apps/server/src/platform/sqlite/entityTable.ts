@@ -143,22 +143,23 @@ export class EntityTable<Row extends object> {
 
   /** Changes columns of the rows that match; how many there were. */
   update(where: Where<Row>, set: Partial<Row>): number {
-    const columns = this.given(set);
+    const columns = this.columnsOf(set);
     if (columns.length === 0) return 0;
     const matched = this.whereSql(where);
     const sets = columns.map(({ name }) => `"${name}" = ?`).join(', ');
-    return this.writing(`UPDATE "${this.name}" SET ${sets}${matched.sql}`).run(...this.valuesOf(set, columns), ...matched.values).changes;
+    return this.writeStatement(`UPDATE "${this.name}" SET ${sets}${matched.sql}`).run(...this.valuesOf(set, columns), ...matched.values)
+      .changes;
   }
 
   /** Takes rows away; how many there were. Says which, so that no table is emptied by a slip. */
   delete(where: Where<Row>): number {
     const { sql, values } = this.whereSql(where);
     if (sql === '') throw new RangeError(`which rows of ${this.name} go must be said`);
-    return this.writing(`DELETE FROM "${this.name}"${sql}`).run(...values).changes;
+    return this.writeStatement(`DELETE FROM "${this.name}"${sql}`).run(...values).changes;
   }
 
   /** A row as it is kept, in the order of the columns; what it does not say is null. For whoever compares many. */
-  stored(row: Row): readonly Stored[] {
+  storedOf(row: Row): readonly Stored[] {
     return this.columns.map((column) => storedIn(column, cellOf(row, column) ?? null));
   }
 
@@ -178,14 +179,14 @@ export class EntityTable<Row extends object> {
    * @throws UnreadableRow where a value is not what its column holds, or a needed one is missing
    */
   rowOf<K extends keyof Row & string = never>(document: Cells, ...needed: readonly K[]): Partial<Row> & Pick<Row, K> {
-    for (const name of needed) if (document[name] === undefined) this.told(this.column(name), null, document);
+    for (const name of needed) if (document[name] === undefined) this.readOrExplain(this.column(name), null, document);
     const said = this.columns.filter(({ name }) => document[name] !== undefined);
-    const cells = said.map((column) => [column.name, this.told(column, document[column.name], document)]);
+    const cells = said.map((column) => [column.name, this.readOrExplain(column, document[column.name], document)]);
     return Object.fromEntries(cells) as Partial<Row> & Pick<Row, K>;
   }
 
   /** Clauses for moving many rows at once from a temporary table of the same columns. */
-  staging(): { readonly names: string; readonly definition: string; readonly onConflict: string } {
+  stagingSql(): { readonly names: string; readonly definition: string; readonly onConflict: string } {
     const names = this.columns.map(({ name }) => `"${name}"`);
     return {
       names: names.join(', '),
@@ -207,7 +208,7 @@ export class EntityTable<Row extends object> {
     return this.prepare<StoredRow>(text);
   }
 
-  private writing(sql: string): Statement {
+  private writeStatement(sql: string): Statement {
     const statement = this.prepare(sql);
     if (!statement.database.inTransaction) throw new Error('rows are written inside a unit of work only');
     return statement;
@@ -233,7 +234,7 @@ export class EntityTable<Row extends object> {
       if (statement === null || !all.every((column, i) => (cellOf(row, column) !== undefined) === isGiven[i])) {
         isGiven = all.map((column) => cellOf(row, column) !== undefined);
         columns = all.filter((_, i) => isGiven[i]);
-        statement = this.writing(
+        statement = this.writeStatement(
           sql(
             columns.map(({ name }) => name),
             this.name,
@@ -244,7 +245,7 @@ export class EntityTable<Row extends object> {
     }
   }
 
-  private given(row: Partial<Row>): readonly ColumnDescription[] {
+  private columnsOf(row: Partial<Row>): readonly ColumnDescription[] {
     return this.columns.filter((column) => cellOf(row, column) !== undefined);
   }
 
@@ -272,17 +273,17 @@ export class EntityTable<Row extends object> {
   /** Numbers and texts are what they are: only what is kept as something else is put in its place, in the row as it was read. */
   private read(raw: StoredRow): Row {
     const row: Record<string, unknown> = raw;
-    for (const column of this.keptOtherwise) row[column.name] = this.hydrated(column, raw[column.name] ?? null, raw);
+    for (const column of this.keptOtherwise) row[column.name] = this.valueOf(column, raw[column.name] ?? null, raw);
     return row as Row;
   }
 
-  private hydrated(column: ColumnDescription, value: Stored, row: StoredRow): unknown {
+  private valueOf(column: ColumnDescription, value: Stored, row: StoredRow): unknown {
     if (column.kind === 'boolean') return value === null ? null : value !== 0;
-    return column.kind === 'simple-json' ? this.told(column, value, row) : value;
+    return column.kind === 'simple-json' ? this.readOrExplain(column, value, row) : value;
   }
 
   /** A value of a document or of a row. JSON comes as text out of a table and, of old, out of the history. */
-  private told(column: ColumnDescription, value: unknown, { ...row }: Cells): unknown {
+  private readOrExplain(column: ColumnDescription, value: unknown, { ...row }: Cells): unknown {
     const refuse = (reason: string): never => {
       throw new UnreadableRow(this.name, this.keys.map((key) => String(row[key])).join(' '), column.name, reason);
     };

@@ -17,22 +17,22 @@ export class StagedRows<Row extends object> {
     this.name = `temp."staged_${table.name}"`;
     // What was begun before on this connection, and broken off, is none of it.
     connection.exec(`DROP TABLE IF EXISTS ${this.name}`);
-    connection.exec(`CREATE TEMP TABLE "staged_${table.name}" (${table.staging().definition}) WITHOUT ROWID`);
+    connection.exec(`CREATE TEMP TABLE "staged_${table.name}" (${table.stagingSql().definition}) WITHOUT ROWID`);
     this.lay = connection.prepare(`INSERT OR REPLACE INTO ${this.name} VALUES (${table.columns.map(() => '?').join(', ')})`);
   }
 
   add(row: Row): void {
-    this.lay.run(...this.table.stored(row));
+    this.lay.run(...this.table.storedOf(row));
   }
 
   /** The rows that stand, of those a condition names, and that none on its way is the same as. */
-  leaving(where: string): Row[] {
-    return this.table.select(`WHERE ${where} EXCEPT SELECT ${this.table.staging().names} FROM ${this.name}`);
+  rowsToLeave(where: string): Row[] {
+    return this.table.select(`WHERE ${where} EXCEPT SELECT ${this.table.stagingSql().names} FROM ${this.name}`);
   }
 
   /** The rows on their way that are not the same as one that stands. */
-  coming(where: string): Row[] {
-    const { names } = this.table.staging();
+  rowsToCome(where: string): Row[] {
+    const { names } = this.table.stagingSql();
     return this.table.select(
       `WHERE false UNION ALL SELECT ${names} FROM (SELECT ${names} FROM ${this.name} EXCEPT SELECT ${names} FROM main."${this.table.name}" WHERE ${where})`,
     );
@@ -40,7 +40,7 @@ export class StagedRows<Row extends object> {
 
   /** Moves all of them in; those whose key is there take the new values. Within the caller's transaction. */
   move(): void {
-    const { names, onConflict } = this.table.staging();
+    const { names, onConflict } = this.table.stagingSql();
     this.connection.exec(`INSERT INTO main."${this.table.name}" (${names}) SELECT ${names} FROM ${this.name} WHERE true ${onConflict}`);
   }
 }

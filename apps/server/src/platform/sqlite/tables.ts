@@ -1,5 +1,5 @@
 import type { Database as Connection } from 'better-sqlite3';
-import { type Prepare, preparing } from './connect.js';
+import { type Prepare, prepareOn } from './connect.js';
 import { EntityTable } from './entityTable.js';
 
 /** The tables of a workspace, by their entities: of the server's one connection, or of a worker's own. */
@@ -24,6 +24,6 @@ export function tablesBy(prepare: Prepare): Tables['table'] {
 
 /** The tables on a connection of one's own. */
 export function tablesOf(connection: Connection): Tables {
-  const prepare = preparing(connection);
+  const prepare = prepareOn(connection);
   return { prepare, table: tablesBy(prepare) };
 }

@@ -25,7 +25,7 @@ export class ConsumablesService {
     history.register('consumable', {
       restore: (things) => {
         for (const { item, to, from } of things) this.restore(item, to as Consumed | null, from as Consumed | null);
-        live.changed('wardrobe');
+        live.tellAfterwards('wardrobe');
       },
       // What came and what was used adds up, in whatever order.
       touched: ({ before, after }) => (before?.['isAway'] === after?.['isAway'] ? [] : ['isAway']),
@@ -37,7 +37,7 @@ export class ConsumablesService {
   }
 
   add({ name, unit, quantity, lowAt, note }: NewConsumableDto): Promise<ConsumableDto[]> {
-    return this.ledger.changing<ConsumableDto[]>(() => {
+    return this.ledger.change<ConsumableDto[]>(() => {
       const twin = this.store.all().find((row) => row.name.toLowerCase() === name.trim().toLowerCase());
       if (twin) throw new Problem(409, `There is “${twin.name}” already: say how much more of it came.`);
       const id = randomUUID();
@@ -50,9 +50,9 @@ export class ConsumablesService {
 
   /** So much came, or, below nothing, was used up. */
   use(id: string, { quantity }: UsedDto): Promise<ConsumableDto[]> {
-    return this.ledger.changing<ConsumableDto[]>(() => {
-      const row = this.known(id);
-      const left = this.store.left(id);
+    return this.ledger.change<ConsumableDto[]>(() => {
+      const row = this.consumable(id);
+      const left = this.store.leftOf(id);
       if (quantity === 0) throw new Problem(422, 'Say how much of it came or was used.');
       if (left + quantity < 0) throw new Problem(409, `There are ${left} ${row.unit} of ${row.name}, and ${-quantity} were to be used.`);
       this.store.move(id, this.ledger.now(), quantity, quantity > 0 ? 'bought' : 'used');
@@ -63,8 +63,8 @@ export class ConsumablesService {
   }
 
   remove(id: string): Promise<ConsumableDto[]> {
-    return this.ledger.changing<ConsumableDto[]>(() => {
-      const row = this.known(id);
+    return this.ledger.change<ConsumableDto[]>(() => {
+      const row = this.consumable(id);
       this.store.setRemoved(id, this.ledger.now());
       this.ledger.keep(`Took ${row.name} off the list`, [consumedSlice(id, { quantity: 0, isAway: false }, { quantity: 0, isAway: true })]);
       return this.list();
@@ -74,7 +74,7 @@ export class ConsumablesService {
   /** So much more or less of it as lies between two states; what was used since stays used. */
   private restore(id: string, to: Consumed | null, from: Consumed | null): void {
     const quantity = (to?.quantity ?? 0) - (from?.quantity ?? 0);
-    const left = this.store.left(id);
+    const left = this.store.leftOf(id);
     if (left + quantity < 0)
       throw new Problem(
         409,
@@ -84,7 +84,7 @@ export class ConsumablesService {
     if (to?.isAway !== undefined) this.store.setRemoved(id, to.isAway ? this.ledger.now() : null);
   }
 
-  private known(id: string): ConsumableEntity {
+  private consumable(id: string): ConsumableEntity {
     const row = this.store.consumable(id);
     if (!row) throw notFound('consumable', id);
     return row;

@@ -18,7 +18,7 @@ export class ConsumablesStore {
     return this.tables.table(ConsumableEntity).first({ id });
   }
 
-  left(id: string): number {
+  leftOf(id: string): number {
     const left = this.tables.prepare<number>('SELECT COALESCE(SUM(quantity), 0) FROM consumable_movement WHERE consumable = ?');
     return left.pluck().get(id) ?? 0;
   }

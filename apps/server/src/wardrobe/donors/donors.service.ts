@@ -58,7 +58,7 @@ export class DonorsService {
   /** Puts loose pieces together as the whole figure they once were. */
   async together({ officialFigure, place }: TogetherDto): Promise<DonorDto[]> {
     const figure = this.figure(officialFigure);
-    await this.ledger.changing(() => {
+    await this.ledger.change(() => {
       const stands = this.madePlace(place);
       const catalogue = this.catalogue.now();
       const loose = this.store
@@ -88,7 +88,7 @@ export class DonorsService {
 
   /** Puts whole figures back into a box, which is sealed: owned, and out of reach. */
   async close({ name, donors, place }: CloseBoxDto): Promise<DonorDto[]> {
-    await this.ledger.changing(() => {
+    await this.ledger.change(() => {
       const stands = this.madePlace(place);
       const box = this.ledger.store.addPlace({
         kind: 'sealed',

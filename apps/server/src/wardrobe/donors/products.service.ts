@@ -26,13 +26,13 @@ export class ProductsService {
   /** Adds so many of a product, as one entry. */
   async add({ product, count, state, place, inside, missing }: AddProductDto): Promise<DonorDto[]> {
     const { name, contents } = this.contents(product);
-    const chosen = this.chosen(contents, count, state === 'sealed' ? null : inside);
-    await this.ledger.changing(() => {
+    const chosen = this.chooseOf(contents, count, state === 'sealed' ? null : inside);
+    await this.ledger.change(() => {
       const stands = this.donors.madePlace(place);
       const what = count === 1 ? name : `${count} × ${name}`;
       const movements =
         state === 'sealed'
-          ? Array.from({ length: count }, () => this.boxed(contents, product, name, stands)).flat()
+          ? Array.from({ length: count }, () => this.boxMovements(contents, product, name, stands)).flat()
           : this.laidOut(this.figuresOf(contents, count, chosen), this.looseOf(contents, count), missing, stands, product.id, []);
       if (movements.length === 0) throw new Problem(422, `Nothing of ${name} was there: tick off fewer pieces as missing.`);
       this.ledger.enter(state === 'sealed' ? 'received' : 'opened', `${what} came, ${state}`, movements);
@@ -43,14 +43,14 @@ export class ProductsService {
 
   /** Opens a sealed box: what is known to be in it is laid out, what a blind bag held is told now. */
   async open(box: string, { place, inside, missing }: OpenBoxDto): Promise<DonorDto[]> {
-    await this.ledger.changing(() => {
+    await this.ledger.change(() => {
       const sealed = this.ledger.place(box);
       if (sealed.kind !== 'sealed' || sealed.product === null)
         throw new Problem(409, `${sealed.name} is no sealed product. Move what lies in it instead.`);
       const stands = this.donors.madePlace(place);
       const product = this.productOf(sealed.product);
       const { contents } = this.contents(product);
-      const chosen = this.chosen(contents, 1, inside);
+      const chosen = this.chooseOf(contents, 1, inside);
       const there = this.ledger.store
         .heldIn(box)
         .map((row): InBox => ({ lot: row.lot, variant: this.ledger.lot(row.lot).variant, left: row.quantity }));
@@ -81,7 +81,7 @@ export class ProductsService {
   }
 
   /** The figure of each blind bag; null for bags that stay shut. */
-  private chosen({ asks }: Unpacked, count: number, inside: readonly string[] | null): readonly string[] {
+  private chooseOf({ asks }: Unpacked, count: number, inside: readonly string[] | null): readonly string[] {
     if (inside === null) return [];
     const bags = Array.from({ length: count }, () => asks).flat();
     if (inside.length !== bags.length)
@@ -104,7 +104,7 @@ export class ProductsService {
     loose.map((row) => ({ ...row, quantity: row.quantity * count }));
 
   /** A sealed box with all that is known to be in it. */
-  private boxed(contents: Unpacked, product: ProductDto, name: string, stands: PlaceRow): readonly Movement[] {
+  private boxMovements(contents: Unpacked, product: ProductDto, name: string, stands: PlaceRow): readonly Movement[] {
     const to = this.ledger.store.addPlace({
       ...{ kind: 'sealed' as const, name, parent: stands.id, path: `${stands.path} › ${name}`, product: product.id },
     });

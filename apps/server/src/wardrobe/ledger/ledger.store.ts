@@ -150,7 +150,7 @@ export class LedgerStore extends PlacesStore {
     return this.tables.table(PinEntity).find({ order: { lot: 'ASC', figure: 'ASC' } });
   }
 
-  held(id: number): BalanceEntity | null {
+  balanceOf(id: number): BalanceEntity | null {
     return this.tables.table(BalanceEntity).first({ id });
   }
 

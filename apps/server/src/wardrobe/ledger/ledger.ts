@@ -4,7 +4,7 @@ import { CatalogueService } from '../../catalogue/index.js';
 import { Clock } from '../../platform/clock/index.js';
 import { Database, type Now } from '../../platform/db/index.js';
 import { HistoryService, type Restoring } from '../../platform/history/index.js';
-import { patched, type Slice } from '../../platform/log/index.js';
+import { patch, type Slice } from '../../platform/log/index.js';
 import { notFound, Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
 import { WardrobeService } from '../wardrobe.service.js';
@@ -64,11 +64,11 @@ export class Ledger {
   }
 
   /** A unit of work that changes what is owned or what is said of it. */
-  changing<Answer>(work: () => Now<Answer>): Promise<Answer> {
+  change<Answer>(work: () => Now<Answer>): Promise<Answer> {
     return this.database.write<Answer>(() => {
       this.store.forgetMadePlaces();
       const answer = work();
-      this.touched();
+      this.noteChange();
       return answer;
     });
   }
@@ -104,8 +104,8 @@ export class Ledger {
     return place;
   }
 
-  held(id: number): BalanceEntity {
-    const held = this.store.held(id);
+  balanceOf(id: number): BalanceEntity {
+    const held = this.store.balanceOf(id);
     if (!held || held.quantity <= 0) throw notFound('run of pieces', String(id));
     return held;
   }
@@ -131,7 +131,7 @@ export class Ledger {
     return (things) => {
       for (const thing of things) put(thing);
       this.store.settlePlaces(this.now());
-      this.touched();
+      this.noteChange();
     };
   }
 
@@ -146,7 +146,7 @@ export class Ledger {
     if (to) {
       const standing = this.store.place(item);
       const now = standing ?? this.store.removedPlace(item);
-      this.store.restorePlace(now && from ? patched({ ...now }, from, to) : to);
+      this.store.restorePlace(now && from ? patch({ ...now }, from, to) : to);
       // One that comes back stands for itself from now on, whatever made it.
       if (!standing || to['isOnTheWay'] === true) this.store.leaveOver(item, false);
     } else if (from?.['isOnTheWay'] === true) this.store.leaveOver(item);
@@ -174,8 +174,8 @@ export class Ledger {
     }
   }
 
-  private touched(): void {
-    this.wardrobe.touched();
-    this.live.changed('wardrobe');
+  private noteChange(): void {
+    this.wardrobe.noteChange();
+    this.live.tellAfterwards('wardrobe');
   }
 }

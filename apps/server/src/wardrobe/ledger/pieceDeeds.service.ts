@@ -22,8 +22,8 @@ export class PieceDeeds {
 
   /** Does one deed on one run or many, as one entry. */
   do(deed: DeedDto): Promise<EntryDto> {
-    return this.ledger.changing(() => {
-      const held = deed.pieces.map((row) => ({ ...this.ledger.held(row.id), taken: row.quantity }));
+    return this.ledger.change(() => {
+      const held = deed.pieces.map((row) => ({ ...this.ledger.balanceOf(row.id), taken: row.quantity }));
       const twice = new Set(held.map((row) => row.id)).size < held.length;
       if (twice) throw new Problem(422, 'A run is named twice: say once how many of it.');
       for (const { taken, quantity, lot } of held)
@@ -46,10 +46,10 @@ export class PieceDeeds {
 
   /** Sets the runs of a place to what was counted there; the differences are one entry. */
   count({ place, runs }: CountDto): Promise<EntryDto> {
-    return this.ledger.changing(() => {
+    return this.ledger.change(() => {
       const at = this.ledger.place(place);
       const movements = runs.flatMap(({ id, quantity }): readonly Movement[] => {
-        const held = this.ledger.held(id);
+        const held = this.ledger.balanceOf(id);
         if (held.place !== place)
           throw new Problem(409, `${this.ledger.nameOf(held.lot)} does not lie in ${at.name}: count that place for itself.`);
         const off = quantity - held.quantity;
@@ -69,7 +69,7 @@ export class PieceDeeds {
   lines({ text, place, take }: LinesDto): Promise<LinesAnswerDto> | LinesAnswerDto {
     const lines = readLines(text, this.catalogue.now());
     if (!take || lines.length === 0 || lines.some((line) => line.variant === null)) return { lines, taken: false };
-    return this.ledger.changing(() => {
+    return this.ledger.change(() => {
       const { path } = this.ledger.place(place);
       const movements = lines.map(({ variant, quantity }): Movement => {
         const lot = this.ledger.store.addLot({ variant: variant ?? '', condition: 'used', note: '', addedAt: this.ledger.now() });
@@ -83,8 +83,8 @@ export class PieceDeeds {
 
   /** Keeps pieces of a run for a figure, whoever else would get them; none lets go of them. */
   pin({ id, figure, quantity }: PiecePinDto, figureName: string): Promise<EntryDto> {
-    return this.ledger.changing(() => {
-      const held = this.ledger.held(id);
+    return this.ledger.change(() => {
+      const held = this.ledger.balanceOf(id);
       if (quantity > held.quantity)
         throw new Problem(409, `There are ${held.quantity} of ${this.ledger.nameOf(held.lot)} there, and ${quantity} were asked for.`);
       const before = this.ledger.store.pins().find((pin) => pin.lot === held.lot && pin.figure === figure);
@@ -100,12 +100,12 @@ export class PieceDeeds {
 
   /** The part a run is of, by the number it is known by now. */
   variantOf(id: number): string {
-    return this.catalogue.now().resolve(this.ledger.lot(this.ledger.held(id).lot).variant);
+    return this.catalogue.now().resolve(this.ledger.lot(this.ledger.balanceOf(id).lot).variant);
   }
 
   /** What happened to a run, in sentences, the first first. */
   story(id: number): StoryLineDto[] {
-    const { lot } = this.ledger.held(id);
+    const { lot } = this.ledger.balanceOf(id);
     const places = new Map(this.ledger.store.everyPlace().map((place) => [place.id, place]));
     return this.ledger.store.trace(lot).map((row) => ({ at: row.at, sentence: storyLine(row, places), broughtMinor: row.broughtMinor }));
   }

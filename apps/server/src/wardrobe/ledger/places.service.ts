@@ -49,7 +49,7 @@ export class PlacesService {
   }
 
   add({ name, parent, isSealed = false }: NewPlaceDto): Promise<PlaceDto[]> {
-    return this.ledger.changing<PlaceDto[]>(() => {
+    return this.ledger.change<PlaceDto[]>(() => {
       const within = parent === null ? null : this.ownPlace(parent);
       const path = [...(within ? [within.path] : []), own(name)].join(PATH_SEPARATOR);
       this.refuseTwin(path, null);
@@ -63,7 +63,7 @@ export class PlacesService {
 
   /** Names a place anew, puts it elsewhere with all below, or notes something about it. */
   change(id: string, { name, parent, note, keepWhole }: PlaceChangeDto): Promise<PlaceDto[]> {
-    return this.ledger.changing<PlaceDto[]>(() => {
+    return this.ledger.change<PlaceDto[]>(() => {
       const place = this.changeable(id);
       if (keepWhole !== undefined && place.kind !== 'donor')
         throw new Problem(422, `${place.name} is no whole figure: there is nothing to keep whole.`);
@@ -100,7 +100,7 @@ export class PlacesService {
 
   /** Takes away a place that nothing lies in. What passed through it keeps its name in the story. */
   remove(id: string): Promise<PlaceDto[]> {
-    return this.ledger.changing<PlaceDto[]>(() => {
+    return this.ledger.change<PlaceDto[]>(() => {
       const place = this.ownPlace(id);
       const shown = this.list().find((row) => row.id === id);
       if ((shown?.pieces ?? 0) > 0) throw new Problem(409, `${shown?.pieces} pieces lie in ${place.name}. Move them first.`);

@@ -31,7 +31,7 @@ export class WardrobePicturesService {
     history.register('photograph', {
       restore: (things) => {
         for (const { item, to } of things) this.pictures.remove(item, (to?.['removedAt'] ?? null) as string | null);
-        live.changed('wardrobe');
+        live.tellAfterwards('wardrobe');
       },
     });
   }
@@ -60,7 +60,7 @@ export class WardrobePicturesService {
     const { data, width, height } = await this.rasters.redraw(body, LONGEST_SIDE);
     // The file is on the disk before any row names it.
     const file = await this.files.put(data);
-    return this.ledger.changing<WardrobePictureDto[]>(() => {
+    return this.ledger.change<WardrobePictureDto[]>(() => {
       const { key, name } = this.refuseMore(subject);
       const [id, addedAt] = [randomUUID(), this.ledger.now()];
       this.pictures.add({ id, subject: key, file, width, height, addedAt, removedAt: null });
@@ -70,7 +70,7 @@ export class WardrobePicturesService {
   }
 
   remove(id: string): Promise<WardrobePictureDto[]> {
-    return this.ledger.changing<WardrobePictureDto[]>(() => {
+    return this.ledger.change<WardrobePictureDto[]>(() => {
       const picture = this.pictures.picture(id);
       if (!picture) throw notFound('photograph', id);
       const removedAt = picture.removedAt ?? this.ledger.now();
@@ -104,7 +104,7 @@ export class WardrobePicturesService {
       const place = this.ledger.place(subject);
       return { key: `place ${place.id}`, name: place.name };
     }
-    const { lot } = this.ledger.held(Number(run));
+    const { lot } = this.ledger.balanceOf(Number(run));
     return { key: `lot ${lot}`, name: this.ledger.nameOf(lot) };
   }
 }

@@ -184,7 +184,7 @@ export class PromiseKeeper {
   }
 
   private saidNow(): ReadonlyMap<string, string> {
-    return new Map(this.store.said().map(({ key, variants }) => [key, variants]));
+    return new Map(this.store.keptWants().map(({ key, variants }) => [key, variants]));
   }
 
   private async readAllRuns(): Promise<void> {

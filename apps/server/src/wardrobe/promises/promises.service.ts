@@ -140,7 +140,7 @@ export class PromisesService {
   }
 
   /** How many pieces of each part all figures together still lack. */
-  async lacking(): Promise<ReadonlyMap<string, number>> {
+  async lackingOfAll(): Promise<ReadonlyMap<string, number>> {
     const { book } = await this.keeper.now();
     const lacking = new Map<string, number>();
     for (const variant of book.variants()) {
@@ -162,7 +162,7 @@ export class PromisesService {
     return {
       together: quantitiesOf(members),
       apart: quantitiesOf(members.map((member) => ({ ...member, group: null }))),
-      short: await this.lacking(),
+      short: await this.lackingOfAll(),
     };
   }
 
@@ -198,7 +198,7 @@ export class PromisesService {
   }
 
   /** Parts nobody wants: neither a look, chosen or not, nor a claim. */
-  async unwanted(): Promise<{ readonly book: PromiseBook; isWanted(variant: string): boolean }> {
+  async bookOfWants(): Promise<{ readonly book: PromiseBook; isWanted(variant: string): boolean }> {
     const { book } = await this.keeper.now();
     const worn = new Set<string>();
     for (let last: string | null = ''; last !== null;) {

@@ -58,7 +58,7 @@ export class PromisesStore {
   }
 
   /** Pins with the part each is about, and whole figures with how each is kept: what is said without moving anything. */
-  said(): readonly { readonly key: string; readonly variants: string }[] {
+  keptWants(): readonly { readonly key: string; readonly variants: string }[] {
     return this.tables
       .prepare<{ key: string; variants: string }>(
         `SELECT 'pin ' || pin.lot || ' ' || pin.figure || ' ' || pin.quantity AS key, json_array(lot.variant) AS variants

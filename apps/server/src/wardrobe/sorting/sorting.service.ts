@@ -52,7 +52,7 @@ export class SortingService implements OnApplicationShutdown {
     // Each looks through all lots: others are answered between.
     const unsure = { unsure: told(this.store.unsure(MOST_TOLD)), unsureCount: this.store.unsureCount() };
     await nextTurn();
-    const lent = this.loans(this.store.lent().map((run) => ({ run, person: run.placeName, dueOn: run.placeDueOn })));
+    const lent = this.loans(this.store.lentRuns().map((run) => ({ run, person: run.placeName, dueOn: run.placeDueOn })));
     await nextTurn();
     return {
       clashes: clashes.told,
@@ -61,7 +61,7 @@ export class SortingService implements OnApplicationShutdown {
       orphanCount: orphans.length,
       ...unsure,
       lent,
-      borrowed: this.loans(this.store.borrowed().map((run) => ({ run, person: run.owner, dueOn: run.dueOn }))),
+      borrowed: this.loans(this.store.borrowedRuns().map((run) => ({ run, person: run.owner, dueOn: run.dueOn }))),
     };
   }
 
@@ -97,7 +97,7 @@ export class SortingService implements OnApplicationShutdown {
 
   /** Runs that serve nobody, of parts that no look wants and no whole figure misses. */
   private async orphans(): Promise<readonly number[]> {
-    const { book, isWanted } = await this.promises.unwanted();
+    const { book, isWanted } = await this.promises.bookOfWants();
     const missed = new Set((await this.donors.list()).flatMap((donor) => donor.holes.map((hole) => hole.variant)));
     return [...book.variants()]
       .filter((variant) => !isWanted(variant) && !missed.has(variant))

@@ -22,11 +22,11 @@ export class SortingStore {
     return this.table.select(`WHERE ${IS_UNSURE} ORDER BY addedAt, id LIMIT ?`, most);
   }
 
-  lent(): RunEntity[] {
+  lentRuns(): RunEntity[] {
     return this.table.select(`WHERE placeKind = 'lent' ORDER BY placeDueOn IS NULL, placeDueOn, id`);
   }
 
-  borrowed(): RunEntity[] {
+  borrowedRuns(): RunEntity[] {
     return this.table.select(`WHERE ${IS_BORROWED} ORDER BY dueOn IS NULL, dueOn, id`);
   }
 

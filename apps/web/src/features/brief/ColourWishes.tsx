@@ -1,4 +1,4 @@
-import { type Look, nearestWorn, readDifference } from '@outfit/core';
+import { type Look, nearestWornTo, readDifference } from '@outfit/core';
 import { X } from 'lucide-react';
 import { ColourPicker, Swatch } from '@/parts';
 import { useWorkspace } from '@/workspace';
@@ -18,7 +18,7 @@ export function ColourWishes({ colours, look, onChange }: ColourWishesProps) {
       <ul className="space-y-1">
         {colours.map((id) => {
           const colour = catalogue.colour(id);
-          const near = nearestWorn(colour, look, catalogue);
+          const near = nearestWornTo(colour, look, catalogue);
           return (
             <li key={id} className="flex items-center justify-between">
               <Swatch

@@ -26,7 +26,7 @@ const WORDS: Readonly<Record<keyof BriefDto, string>> = {
   credit: 'Whose idea',
 };
 
-function said(brief: BriefDto, key: keyof BriefDto): string {
+function fieldWords(brief: BriefDto, key: keyof BriefDto): string {
   const value = brief[key];
   if (key === 'features') return brief.features.map((feature) => feature.label).join(', ') || 'none';
   if (Array.isArray(value)) return value.join(', ') || 'none';
@@ -53,8 +53,8 @@ export function TwoBriefs({ mine, theirs, onSettle }: TwoBriefsProps) {
               <th scope="row" className="py-1 pr-2 text-left font-medium">
                 {WORDS[key]}
               </th>
-              <td className="py-1 pr-2 break-words">{said(mine, key)}</td>
-              <td className="py-1 break-words">{said(theirs, key)}</td>
+              <td className="py-1 pr-2 break-words">{fieldWords(mine, key)}</td>
+              <td className="py-1 break-words">{fieldWords(theirs, key)}</td>
             </tr>
           ))}
         </tbody>

@@ -6,7 +6,7 @@ import { EarlierErrands } from './EarlierErrands';
 import { ErrandForm, linesFrom, sparesLine } from './form';
 import { PlanView } from './plan';
 import { useErrandEvents } from './useErrandEvents';
-import { useReplanning, withAsked } from './useReplanning';
+import { useReplanning, asAsked } from './useReplanning';
 
 /** An errand for one figure, or for a whole line-up and whoever else is added to it. */
 export function ErrandPage() {
@@ -68,7 +68,7 @@ function Errand({ scope, title, begin, earlier }: ErrandProps) {
       </ErrandForm>
       {shown && errand ? (
         <PlanView
-          errand={{ ...withAsked(shown, asked), ...(old && newest && !asked ? { adjustments: newest.adjustments } : {}) }}
+          errand={{ ...asAsked(shown, asked), ...(old && newest && !asked ? { adjustments: newest.adjustments } : {}) }}
           making={old || asked ? (newest ?? null) : null}
           earlier={again !== undefined}
           onReplan={replan}

@@ -4,7 +4,7 @@ import { Button, Empty, plural, sentenceOf, useAddress } from '@/ui';
 import { EarlierErrands } from './EarlierErrands';
 import { PlanView } from './plan';
 import { useErrandEvents } from './useErrandEvents';
-import { useReplanning, withAsked } from './useReplanning';
+import { useReplanning, asAsked } from './useReplanning';
 
 const SCOPE = 'wardrobe';
 
@@ -67,7 +67,7 @@ export function HolesErrandPage() {
         <EarlierErrands scope={SCOPE} open={newest?.id ?? null} />
       </form>
       {shown && newest ? (
-        <PlanView errand={withAsked(shown, asked)} making={old || asked ? newest : null} earlier={false} onReplan={replan} />
+        <PlanView errand={asAsked(shown, asked)} making={old || asked ? newest : null} earlier={false} onReplan={replan} />
       ) : (
         !isLoading && <Empty title="No errand yet">Choose the figures that are to be whole again, and plan what it takes.</Empty>
       )}

@@ -66,5 +66,5 @@ const askedOf = ({ scope, lines, settings, adjustments }: ErrandDto): NewErrandD
 });
 
 /** An errand as it stands on the screen: with what was asked for since. */
-export const withAsked = (errand: ErrandDto, asked: NewErrandDto | null): ErrandDto =>
+export const asAsked = (errand: ErrandDto, asked: NewErrandDto | null): ErrandDto =>
   asked ? { ...errand, adjustments: asked.adjustments ?? NOTHING } : errand;

@@ -11,7 +11,7 @@ import { LooksStrip, useLookEdits } from './looks';
 import { JudgementPanel, useMending } from './marks';
 import { Paper } from './paper';
 import { PartPanel, readTask, wornAt } from './part';
-import { type Preview, previewed } from './preview';
+import { type Preview, previewOf } from './preview';
 import { readSpot, writeSpot } from './spots';
 import { useFittingKeys } from './useFittingKeys';
 
@@ -183,7 +183,7 @@ interface PreviewedPaperProps {
 function PreviewedPaper({ preview, look, system, view, spot, marks, figureName, onChoose }: PreviewedPaperProps) {
   const { catalogue } = useWorkspace();
   const shown = useSharedValue(preview);
-  const drawn = useMemo(() => previewed(look, shown, catalogue), [shown, look, catalogue]);
+  const drawn = useMemo(() => previewOf(look, shown, catalogue), [shown, look, catalogue]);
   return (
     <Paper
       look={drawn.look}

@@ -8,13 +8,13 @@ import type { Lit } from '@outfit/drawing';
 export type Preview = { readonly edit: LookEdit; readonly variant?: Variant } | { readonly lit: Lit };
 
 /** The look with what is looked at done to it, and a catalogue that knows all its parts. */
-export function previewed(
+export function previewOf(
   look: Look,
   preview: Preview | null,
   catalogue: Catalogue,
 ): { readonly look: Look; readonly catalogue: Catalogue } {
   if (!preview || 'lit' in preview) return { look, catalogue };
-  const wider = preview.variant ? catalogue.picturing(preview.variant) : catalogue;
+  const wider = preview.variant ? catalogue.withVariant(preview.variant) : catalogue;
   try {
     return { look: applyEdit(look, preview.edit, wider), catalogue: wider };
   } catch (error) {

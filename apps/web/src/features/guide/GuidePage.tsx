@@ -10,13 +10,13 @@ const Text = lazy(() => import('react-markdown'));
 const TEXTS = import.meta.glob<string>('../../../../../docs/guide/*.md', { query: '?raw', import: 'default' });
 const PICTURES = import.meta.glob<string>('../../../../../docs/screenshots/*.png', { eager: true, query: '?url', import: 'default' });
 
-const named = <T,>(files: Readonly<Record<string, T>>, end: string): T | undefined =>
+const fileBy = <T,>(files: Readonly<Record<string, T>>, end: string): T | undefined =>
   Object.entries(files).find(([path]) => path.endsWith(`/${end}`))?.[1];
 
 /** The words and pictures of `docs/guide`, as they stand there. */
 const PARTS: ComponentProps<typeof Markdown>['components'] = {
   img: ({ src, alt }) => {
-    const picture = named(PICTURES, String(src).split('/').at(-1) ?? '');
+    const picture = fileBy(PICTURES, String(src).split('/').at(-1) ?? '');
     return picture === undefined ? null : <img src={picture} alt={alt} className="border-rule mt-3 w-full border" />;
   },
   h1: ({ children }) => <h1 className="mb-2 text-2xl">{children}</h1>,
@@ -28,7 +28,7 @@ const PARTS: ComponentProps<typeof Markdown>['components'] = {
 /** The guide, one page for each stage, served inside the application. */
 export function GuidePage() {
   const { page = 'begin' } = useParams();
-  const load = named(TEXTS, `${page}.md`);
+  const load = fileBy(TEXTS, `${page}.md`);
   const [read, setRead] = useState<{ readonly page: string; readonly text: string } | null>(null);
   useEffect(() => {
     let hasLeft = false;

@@ -44,7 +44,7 @@ function movedTo(ids: Ids, id: string, to: number): Ids {
 }
 
 /** What a drag is told of when it ends: the two things by their ids. Nothing where it was let go over nothing, or over itself. */
-export const whenDropped =
+export const onDrop =
   (act: (id: string, over: string) => void) =>
   ({ active, over }: DragEndEvent): void => {
     swallowClick();

@@ -33,10 +33,10 @@ export interface Told {
  */
 export function useTold(lineUp: LineUpDto, year: number | null): Told {
   const { catalogue } = useWorkspace();
-  return useMemo(() => told(lineUp, catalogue, year), [lineUp, catalogue, year]);
+  return useMemo(() => readPlan(lineUp, catalogue, year), [lineUp, catalogue, year]);
 }
 
-function told({ figures, plan }: LineUpDto, catalogue: Catalogue, year: number | null): Told {
+function readPlan({ figures, plan }: LineUpDto, catalogue: Catalogue, year: number | null): Told {
   const seen = figures
     .map((figure) => ({ ...figure, name: figure.brief.name, look: chosenLookOf(figure) }))
     .filter(({ look }) => look.parts.length > 0)

@@ -4,12 +4,13 @@ import { plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 
 const SHOWN = 40;
-const asked = (minor: number | null, currency: string): string => (minor === null ? '' : inUnits(minor, currency));
+const amountText = (minor: number | null, currency: string): string => (minor === null ? '' : inUnits(minor, currency));
 
 const wordsOf = ({ change, currency, beforeMinor, afterMinor, beforeStock, afterStock }: OfferChangeDto): string => {
-  if (change === 'new') return `new, ${asked(afterMinor, currency)}, ${afterStock} in stock`;
-  if (change === 'gone') return `gone, was ${asked(beforeMinor, currency)}`;
-  if (change === 'dearer' || change === 'cheaper') return `${change}: ${asked(beforeMinor, currency)} to ${asked(afterMinor, currency)}`;
+  if (change === 'new') return `new, ${amountText(afterMinor, currency)}, ${afterStock} in stock`;
+  if (change === 'gone') return `gone, was ${amountText(beforeMinor, currency)}`;
+  if (change === 'dearer' || change === 'cheaper')
+    return `${change}: ${amountText(beforeMinor, currency)} to ${amountText(afterMinor, currency)}`;
   return `${change}: ${beforeStock} to ${afterStock}`;
 };
 

@@ -16,7 +16,7 @@ function sampleOf(mould: Mould, catalogue: Catalogue): Variant | null {
 /** One part by its id, as small as lists have it. */
 export function SmallPart({ variant }: { readonly variant: Variant }) {
   const { catalogue } = useWorkspace();
-  const wider = useMemo(() => catalogue.picturing(variant), [catalogue, variant]);
+  const wider = useMemo(() => catalogue.withVariant(variant), [catalogue, variant]);
   const position = catalogue.mouldOf(variant).fills[0]?.[0] ?? 'beside';
   return <PartPicture variant={variant} position={position} catalogue={wider} size={PICTURE_PX} tacked={false} />;
 }

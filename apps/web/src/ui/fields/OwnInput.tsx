@@ -24,7 +24,7 @@ export function OwnInput({ value, asValue, onFollow, onFocus, onBlur, onKeyDown,
   const follow = useRef(onFollow);
   useEffect(() => void (follow.current = onFollow));
   useEffect(() => {
-    if (!own.arrived(value)) return;
+    if (!own.arrive(value)) return;
     clearTimeout(timer.current);
     timer.current = undefined;
   }, [own, value]);
@@ -32,7 +32,7 @@ export function OwnInput({ value, asValue, onFollow, onFocus, onBlur, onKeyDown,
     if (timer.current === undefined) return;
     clearTimeout(timer.current);
     timer.current = undefined;
-    own.asked();
+    own.ask();
     follow.current(own.text);
   };
   // A field that goes away in the middle of a word takes nothing with it: the address would be of another page by then.
@@ -48,7 +48,7 @@ export function OwnInput({ value, asValue, onFollow, onFocus, onBlur, onKeyDown,
       {...rest}
       value={text}
       onChange={(event) => {
-        own.typed(event.target.value);
+        own.type(event.target.value);
         clearTimeout(timer.current);
         timer.current = setTimeout(ask, RESTING_MS);
       }}
@@ -59,7 +59,7 @@ export function OwnInput({ value, asValue, onFollow, onFocus, onBlur, onKeyDown,
       onBlur={(event) => {
         ask();
         // Not while somebody types: however slow the machine, an answer may still be on its way.
-        settling.current = setTimeout(() => own.settled(), SETTLED_MS);
+        settling.current = setTimeout(() => own.settle(), SETTLED_MS);
         onBlur?.(event);
       }}
       onKeyDown={(event) => {

@@ -23,27 +23,27 @@ export class OwnText {
   };
 
   /** The person typed; nothing is asked for yet. */
-  typed(text: string): void {
+  type(text: string): void {
     this.text = text;
     this.hear();
   }
 
   /** The text is asked for. */
-  asked(): void {
+  ask(): void {
     this.underWay.push(this.asValue(this.text));
   }
 
   /** The value is this now. Tells whether the field shows another text because of it. */
-  arrived(value: string): boolean {
+  arrive(value: string): boolean {
     const at = this.underWay.indexOf(value);
     this.underWay = at < 0 ? [] : this.underWay.slice(at + 1);
     if (at >= 0 || value === this.asValue(this.text)) return false;
-    this.typed(value);
+    this.type(value);
     return true;
   }
 
   /** The field was left long ago: what has not come back by now was overtaken, and would be a stranger. */
-  settled(): void {
+  settle(): void {
     this.underWay = [];
   }
 }

@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { type KeyboardEvent, useEffect, useId, useMemo, useRef, useState } from 'react';
 import type { Pick, PickerProps } from './pick';
-import { saying } from './saying';
+import { optionsWith } from './saying';
 
 const ROW_PX = { plain: 32, pictured: 46 } as const;
 const SHOWN_ROWS = 7;
@@ -12,7 +12,7 @@ export function PickList<P extends Pick>({ label, value, options, onChoose, pict
   const [words, setWords] = useState('');
   const [at, setAt] = useState<number | null>(null);
   const scroller = useRef<HTMLDivElement>(null);
-  const rows = useMemo(() => (onWords ? options : saying(options, words)), [options, words, onWords]);
+  const rows = useMemo(() => (onWords ? options : optionsWith(options, words)), [options, words, onWords]);
   const active = Math.min(
     at ??
       Math.max(

@@ -17,7 +17,7 @@ export class LatestQuery {
   }
 
   /** The page shows this query now. One nobody here asked for, a link or the back button, replaces what was under way. */
-  arrived(shown: URLSearchParams): void {
+  arrive(shown: URLSearchParams): void {
     const at = this.#underWay.lastIndexOf(shown.toString());
     if (at < 0) this.#newest = shown;
     this.#underWay = at < 0 ? [] : this.#underWay.slice(at + 1);

@@ -10,7 +10,7 @@ export function useAddress(): readonly [URLSearchParams, (edit: (next: URLSearch
   const [params, setParams] = useSearchParams();
   const { key } = useLocation();
   const [latest] = useState(() => new LatestQuery(params));
-  useEffect(() => latest.arrived(params), [latest, params, key]);
+  useEffect(() => latest.arrive(params), [latest, params, key]);
   const change = useCallback(
     (edit: (next: URLSearchParams) => void): void => setParams(latest.edit(edit), { replace: true }),
     [latest, setParams],

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect, useState, useSyncExternalStore } from 'react';
-import { hasTold, onTold } from './tell';
+import { hasTold, onTell } from './tell';
 
 const Place = lazy(async () => ({ default: (await import('./place')).Place }));
 
@@ -8,7 +8,7 @@ const STANDS_AFTER_MS = 3000;
 
 /** Where what is said in passing stands. It waits until the page is there, or until there is something to say. */
 export function Toasts() {
-  const isNeeded = useSyncExternalStore(onTold, hasTold);
+  const isNeeded = useSyncExternalStore(onTell, hasTold);
   const [stands, setStands] = useState(false);
   useEffect(() => {
     const timer = setTimeout(() => setStands(true), STANDS_AFTER_MS);

@@ -22,7 +22,7 @@ export const tell = Object.assign(say('message'), { success: say('success'), err
 
 /** Has anything been said yet? With the way to hear when it first is. */
 export const hasTold = (): boolean => isNeeded;
-export function onTold(show: () => void): () => void {
+export function onTell(show: () => void): () => void {
   waiting.add(show);
   return () => waiting.delete(show);
 }

@@ -56,7 +56,7 @@ export function useJudged(lineUp: LineUpDto): readonly Judged[] {
     () =>
       subjects.map((subject): Judged => {
         const { figure, look, workspace: own, around } = subject;
-        return { figure, look, workspace: own, faces: around.faces, judgement: known(subject) };
+        return { figure, look, workspace: own, faces: around.faces, judgement: knownJudgement(subject) };
       }),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- each round has judged more of them
     [subjects, round],
@@ -69,7 +69,7 @@ export function useJudged(lineUp: LineUpDto): readonly Judged[] {
     const goOn = (): void => {
       const until = performance.now() + SLICE_MS;
       const next = subjects.find((subject) => {
-        if (known(subject)) return false;
+        if (knownJudgement(subject)) return false;
         if (performance.now() > until) return true;
         judgeNow(subject);
         return false;
@@ -99,7 +99,7 @@ function judgeNow({ figure, look, workspace: { catalogue, supply }, company, aro
   kept.set(figure.id, { look, brief: figure.brief, supply, company, judgement });
 }
 
-function known({ figure, look, workspace: { supply }, company }: Subject): Judgement | null {
+function knownJudgement({ figure, look, workspace: { supply }, company }: Subject): Judgement | null {
   const before = kept.get(figure.id);
   return before?.look === look && before.brief === figure.brief && before.supply === supply && before.company === company
     ? before.judgement

@@ -1,4 +1,4 @@
-import { carried, type Counts, countsOf } from './counts.js';
+import { carryOver, type Counts, countsOf } from './counts.js';
 import { type Decided, Decomposition, type Losses } from './decomposition.js';
 import type { MarketIndex } from '../reduce/index.js';
 
@@ -59,7 +59,7 @@ export class Ascent {
   static from(index: MarketIndex, worth: Float64Array): Ascent {
     const decomposition = new Decomposition(index, countsOf(index));
     const scale = unitCost(index, worth);
-    return new Ascent(decomposition, decomposition.priced(worth), FIRST_STEP * scale, LAST_STEP * scale, new Map());
+    return new Ascent(decomposition, decomposition.priceAt(worth), FIRST_STEP * scale, LAST_STEP * scale, new Map());
   }
 
   /** Two ascents from here on, of which every plan is bounded by one: a parcel comes from the seller, or none does. */
@@ -83,7 +83,7 @@ export class Ascent {
   }
 
   /** The seller of whom it is least clear whether a parcel should come from him; −1 where all are clear. */
-  undecided(): number {
+  countUndecided(): number {
     let which = -1;
     let least = 0.45;
     this.opened.forEach((share, s) => {
@@ -104,11 +104,11 @@ export class Ascent {
   climb({ rounds, halt, onBound }: ClimbEffort): number {
     const opened = new Float64Array(this.opened.length);
     let failures = 0;
-    this.reached(this.decomposition.evaluate(this.multipliers, this.slope, undefined, this.decided), onBound);
+    this.hasReached(this.decomposition.evaluate(this.multipliers, this.slope, undefined, this.decided), onBound);
     for (let round = 0; round < rounds && !this.isSpent; round += 1) {
       if (round % 16 === 0 && halt()) break;
       this.move();
-      const isBetter = this.reached(this.decomposition.evaluate(this.multipliers, this.slope, opened, this.decided), onBound);
+      const isBetter = this.hasReached(this.decomposition.evaluate(this.multipliers, this.slope, opened, this.decided), onBound);
       for (let s = 0; s < opened.length; s += 1)
         this.opened[s] = (this.opened[s] ?? 0) + ((opened[s] ?? 0) - (this.opened[s] ?? 0)) / REMEMBERED;
       if (isBetter) {
@@ -146,7 +146,7 @@ export class Ascent {
 
   private moveTo(decomposition: Decomposition): void {
     const moved = (values: Float64Array): Float64Array =>
-      carried(decomposition.index, values, this.decomposition.counts, decomposition.counts);
+      carryOver(decomposition.index, values, this.decomposition.counts, decomposition.counts);
     this.best = moved(this.best);
     this.multipliers = Float64Array.from(this.best);
     this.direction = moved(this.direction);
@@ -169,7 +169,7 @@ export class Ascent {
     }
   }
 
-  private reached(value: number, onBound: (boundMinor: number) => void): boolean {
+  private hasReached(value: number, onBound: (boundMinor: number) => void): boolean {
     if (value <= this.boundMinor) return false;
     this.boundMinor = value;
     this.best.set(this.multipliers);

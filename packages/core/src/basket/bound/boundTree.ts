@@ -61,7 +61,7 @@ export class BoundTree {
   }
 
   private split(leaf: Ascent): void {
-    const seller = leaf.undecided();
+    const seller = leaf.countUndecided();
     if (seller < 0 || this.leaves.length >= MOST_LEAVES) this.standing.add(leaf);
     else this.leaves = [...this.leaves.filter((other) => other !== leaf), ...leaf.split(seller)];
   }

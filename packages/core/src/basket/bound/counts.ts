@@ -92,7 +92,7 @@ export const parcelAt = (index: MarketIndex): number => index.variants.length;
 export const countsAt = (index: MarketIndex): number => index.variants.length + 1;
 
 /** What stands for each variant, for a parcel and for each count, moved from some counts to fewer of them. */
-export function carried(index: MarketIndex, values: Float64Array, from: Counts, to: Counts): Float64Array {
+export function carryOver(index: MarketIndex, values: Float64Array, from: Counts, to: Counts): Float64Array {
   const start = countsAt(index);
   const moved = new Float64Array(start + to.units.length);
   moved.set(values.subarray(0, start));

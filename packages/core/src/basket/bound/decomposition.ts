@@ -41,7 +41,7 @@ export class Decomposition {
   }
 
   /** Multipliers that price every count by its units, at so much a unit of each variant. */
-  priced(worth: Float64Array): Float64Array {
+  priceAt(worth: Float64Array): Float64Array {
     const { index, counts } = this;
     const priced = new Float64Array(this.size);
     priced.set(worth);

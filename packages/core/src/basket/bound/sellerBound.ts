@@ -91,7 +91,7 @@ export class SellerBound {
     }
     if (grams > weightMost) return this.cutTo(weightMost, weight, share);
     if (goods > goodsMost) return this.cutTo(goodsMost, price, share);
-    if (goods < goodsLeast) return gain - this.lossOfReaching(goodsLeast - goods, share);
+    if (goods < goodsLeast) return gain - this.lossFor(goodsLeast - goods, share);
     return gain;
   }
 
@@ -115,7 +115,7 @@ export class SellerBound {
   }
 
   /** The least that reaching so much more goods loses: units worth nearly their price first, then goods nobody wants. */
-  private lossOfReaching(lacking: number, share: number): number {
+  private lossFor(lacking: number, share: number): number {
     const { price, most, value, trial } = this;
     const lossOf = (i: number): number => ((price[i] ?? 0) * (1 + share) - (value[i] ?? 0)) / (price[i] ?? 1);
     const order = Array.from(trial.keys())

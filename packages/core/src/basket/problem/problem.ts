@@ -88,7 +88,7 @@ export const NO_RULES: Rules = {
 const MOST_MINOR = 1e11;
 
 /** Notes each variant that has more than one row. */
-function doubled(rows: readonly { readonly variant: string }[], path: string, faults: Fault[]): void {
+function noteTwins(rows: readonly { readonly variant: string }[], path: string, faults: Fault[]): void {
   const seen = new Set<string>();
   rows.forEach(({ variant }, i) => {
     if (seen.has(variant)) faults.push({ path: `${path}/${i}/variant`, sentence: `"${variant}" is there twice; one row says it all.` });
@@ -114,9 +114,9 @@ export function problemFaults(problem: BasketProblem): readonly Fault[] {
   ids(problem.offers, '/offers');
   const items = ids(problem.items, '/items');
   const sellers = ids(problem.sellers, '/sellers');
-  doubled(problem.owned, '/owned', faults);
-  doubled(problem.resale, '/resale', faults);
-  problem.needs.forEach(({ options }, n) => doubled(options, `/needs/${n}/options`, faults));
+  noteTwins(problem.owned, '/owned', faults);
+  noteTwins(problem.resale, '/resale', faults);
+  problem.needs.forEach(({ options }, n) => noteTwins(options, `/needs/${n}/options`, faults));
   problem.offers.forEach((offer, i) => {
     if (!items.has(offer.item)) faults.push({ path: `/offers/${i}/item`, sentence: `There is no item "${offer.item}".` });
     if (offer.priceMinor * offer.stock > MOST_MINOR)

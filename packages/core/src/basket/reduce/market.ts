@@ -34,7 +34,7 @@ export const fillingUpMayPay = ({ minimumMinor, freePostageFromMinor, postage }:
   postage.some((tier, i) => postage.slice(0, i).some((lighter) => lighter.costMinor > tier.costMinor));
 
 /** Units of each variant that can be of any use: what the needs that take it want, and what would be bought back. */
-function mostUsed({ needs, resale }: Pick<ReducedMarket, 'needs' | 'resale'>): ReadonlyMap<string, number> {
+function mostUsedOf({ needs, resale }: Pick<ReducedMarket, 'needs' | 'resale'>): ReadonlyMap<string, number> {
   const most = new Map<string, number>();
   for (const need of needs) for (const { variant } of need.options) most.set(variant, (most.get(variant) ?? 0) + need.quantity);
   for (const [variant, { upTo }] of resale) most.set(variant, (most.get(variant) ?? 0) + upTo);
@@ -50,7 +50,7 @@ export function reduceMarket(problem: BasketProblem): ReducedMarket {
       .filter((row) => resaleShare > 0 && row.valueMinor > 0 && row.upTo > 0)
       .map((row) => [row.variant, { valueMinor: row.valueMinor, upTo: row.upTo }]),
   );
-  const used = mostUsed({ needs, resale });
+  const used = mostUsedOf({ needs, resale });
   const wanted = new Set(needs.flatMap((need) => need.options.map((option) => option.variant)));
   const items = new Map(problem.items.map((item) => [item.id, item]));
   const sellers = new Map(problem.sellers.map((seller) => [seller.id, seller]));
@@ -65,7 +65,7 @@ export function reduceMarket(problem: BasketProblem): ReducedMarket {
     const lots = Math.max(0, ...[...yields].map(([variant, each]) => Math.ceil((used.get(variant) ?? 0) / (each * offer.multiple))));
     offers.push({ offer, seller, item, most, useful: Math.min(most, lots * offer.multiple), yields });
   }
-  const kept = withoutDominated(offers, used).filter((usable) => usable.useful > 0 || fillingUpMayPay(usable.seller));
+  const kept = leaveOutDominated(offers, used).filter((usable) => usable.useful > 0 || fillingUpMayPay(usable.seller));
   const useful = new Set(kept.filter((usable) => usable.yields.size > 0).map((usable) => usable.seller.id));
   const left = kept.filter((usable) => useful.has(usable.seller.id));
   return {
@@ -101,7 +101,7 @@ function groupBySeller(offers: readonly UsableOffer[]): ReadonlyMap<string, read
  * Of one item at one seller the cheaper offers are used up first, so a dearer one is of use only for what they leave.
  * Speaks of single pieces sold one by one; lots and bundles are left as they are.
  */
-function withoutDominated(offers: readonly UsableOffer[], used: ReadonlyMap<string, number>): readonly UsableOffer[] {
+function leaveOutDominated(offers: readonly UsableOffer[], used: ReadonlyMap<string, number>): readonly UsableOffer[] {
   const groups = new Map<string, UsableOffer[]>();
   for (const usable of offers) {
     const key = JSON.stringify([usable.seller.id, usable.item.id]);

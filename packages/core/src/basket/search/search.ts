@@ -1,4 +1,4 @@
-import { seeded } from '../../kernel/index.js';
+import { seededRandom } from '../../kernel/index.js';
 import type { Decision } from '../decision/index.js';
 import { type MarketIndex, shelfPrices } from '../reduce/index.js';
 import { fillUp } from './fillUp.js';
@@ -42,7 +42,7 @@ const COLD = 0.004;
  */
 export function searchBaskets(index: MarketIndex, effort: SearchEffort): Decision {
   const plan = new WorkingPlan(index);
-  const draw = seeded(index.variants.length * 7919 + index.offerSeller.length + (effort.seed ?? 0));
+  const draw = seededRandom(index.variants.length * 7919 + index.offerSeller.length + (effort.seed ?? 0));
   const pick = (count: number): number => Math.floor(draw() * count);
   const sellers = index.market.sellers.length;
   const needs = index.market.needs.map((_, n) => n);
@@ -52,7 +52,7 @@ export function searchBaskets(index: MarketIndex, effort: SearchEffort): Decisio
     plan.load(effort.start);
     for (let shelf = 0; shelf < index.shelfSeller.length; shelf += 1) giveBack(plan, shelf);
   }
-  recreate(plan, shuffled(needs, draw), nobody);
+  recreate(plan, shuffle(needs, draw), nobody);
   plan.settle();
   let best = plan.decision();
   let bestCost = plan.cost;
@@ -111,7 +111,7 @@ function change(plan: WorkingPlan, pick: (count: number) => number, draw: () => 
 
 /** Buys from a seller what costs less there, in place of another where one is given. */
 function open(plan: WorkingPlan, seller: number, closed: number, draw: () => number, nobody: RecreateOptions): void {
-  const moved = emptyForInvited(plan, seller, nobody);
+  const moved = emptyFor(plan, seller, nobody);
   const touched = closed >= 0 ? closeSeller(plan, closed) : [];
   recreateWithout(plan, closed, missingOf(plan, [...moved, ...touched], draw), { ...nobody, invited: seller });
 }
@@ -119,7 +119,7 @@ function open(plan: WorkingPlan, seller: number, closed: number, draw: () => num
 /** Buys nothing from a seller any more, and from another in his place where one is given. */
 function close(plan: WorkingPlan, seller: number, invited: number, draw: () => number, nobody: RecreateOptions): void {
   const touched = closeSeller(plan, seller);
-  const moved = invited >= 0 ? emptyForInvited(plan, invited, nobody) : [];
+  const moved = invited >= 0 ? emptyFor(plan, invited, nobody) : [];
   recreateWithout(plan, seller, missingOf(plan, [...touched, ...moved], draw), { ...nobody, invited });
 }
 
@@ -132,7 +132,7 @@ function lighten(plan: WorkingPlan, seller: number, others: readonly number[], d
 
 /** Has a parcel that is there carry all that costs less in it; mostly as much as its tier, or the one below, lets it. */
 function askForMore(plan: WorkingPlan, seller: number, draw: () => number, nobody: RecreateOptions): void {
-  const more = emptyForInvited(plan, seller, nobody);
+  const more = emptyFor(plan, seller, nobody);
   recreate(plan, missingOf(plan, more, draw), { ...nobody, invited: seller });
   if (draw() >= LEFT_HEAVY) lighten(plan, seller, more, draw, nobody);
 }
@@ -161,7 +161,7 @@ function openNeighbour(plan: WorkingPlan, seller: number, pick: (count: number) 
 }
 
 /** Empties the needs an invited seller could fill for less than their units cost now. */
-function emptyForInvited(plan: WorkingPlan, seller: number, { shelfPrice }: RecreateOptions): readonly number[] {
+function emptyFor(plan: WorkingPlan, seller: number, { shelfPrice }: RecreateOptions): readonly number[] {
   const { index } = plan;
   const moved: number[] = [];
   for (const shelf of index.sellerShelves[seller] ?? []) {
@@ -178,13 +178,13 @@ function emptyForInvited(plan: WorkingPlan, seller: number, { shelfPrice }: Recr
 }
 
 function missingOf(plan: WorkingPlan, needs: readonly number[], draw: () => number): readonly number[] {
-  return shuffled(
+  return shuffle(
     [...new Set(needs)].filter((need) => (plan.missing[need] ?? 0) > 0),
     draw,
   );
 }
 
-function shuffled(rows: readonly number[], draw: () => number): number[] {
+function shuffle(rows: readonly number[], draw: () => number): number[] {
   const turned = [...rows];
   for (let i = turned.length - 1; i > 0; i -= 1) {
     const j = Math.floor(draw() * (i + 1));

@@ -74,7 +74,7 @@ export class Best {
   }
 
   /** By how many minor units the bound, or else the best plan, misses the gap asked for. */
-  missing(): number {
+  missingUnits(): number {
     if (!this.found) return Infinity;
     const money = this.found.priced.costMinor - this.shortage();
     return this.found.priced.costMinor - this.boundMinor - this.problem.effort.gap * money;
@@ -132,7 +132,7 @@ export class Best {
   }
 
   plan(seconds: number, status?: PlanStatus): BasketPlan {
-    const found = this.found ?? { decision: emptyDecision, priced: nothingPriced(this.market) };
+    const found = this.found ?? { decision: emptyDecision, priced: priceNothing(this.market) };
     const { priced } = found;
     const { costMinor, shortageMinor, short } = this.found ? this.truly(found) : { costMinor: 0, shortageMinor: 0, short: [] };
     const { fillFirst } = this.problem.rules;
@@ -194,7 +194,7 @@ export class Best {
   }
 }
 
-const nothingPriced = (market: ReducedMarket): PricedDecision => ({ ...priceDecision(market, emptyDecision), costMinor: 0, paidMinor: 0 });
+const priceNothing = (market: ReducedMarket): PricedDecision => ({ ...priceDecision(market, emptyDecision), costMinor: 0, paidMinor: 0 });
 
 /** The least any plan can cost without looking further: nothing paid, and every leftover sold. */
 const mostCredit = ({ resale, problem }: ReducedMarket): number =>

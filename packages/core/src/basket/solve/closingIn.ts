@@ -1,12 +1,12 @@
 import { type Ascent, BoundTree } from '../bound/index.js';
 import type { Decision, Found } from '../decision/index.js';
-import { seeded } from '../../kernel/index.js';
+import { seededRandom } from '../../kernel/index.js';
 import type { ModelQuestion } from '../model/index.js';
 import type { MarketIndex } from '../reduce/index.js';
 import type { Best } from './best.js';
 import { Descents } from './descents.js';
 import { marketNear } from './nearby.js';
-import { isRuledOut, marketStillOpen, unitsUsed } from './stillOpen.js';
+import { isRuledOut, marketStillOpen, unitsUsedBy } from './stillOpen.js';
 
 export interface ClosingInControl {
   now(): number;
@@ -65,7 +65,7 @@ export async function closeIn(
     marketNear(index, found, root.losses(), root.opened),
     found,
     question,
-    seeded(index.offerSeller.length),
+    seededRandom(index.offerSeller.length),
     {
       now: () => control.now(),
       isOver: () => control.isOver(),
@@ -80,7 +80,7 @@ export async function closeIn(
     climb(tree, Infinity, control.now() + BOUND_SECONDS);
     tree.prune(best.found?.priced.costMinor ?? Infinity);
     if (!descents.isSpent) continue;
-    const isSlow = tree.isSpent || (tree.boundMinor - before) * TURNS_TO_GO < best.missing();
+    const isSlow = tree.isSpent || (tree.boundMinor - before) * TURNS_TO_GO < best.missingUnits();
     if (isSlow || marketStillOpen(index, best.found ?? found, root.losses()).offers.length <= FEW_OFFERS) return;
   }
 }
@@ -90,7 +90,7 @@ function narrow(bound: Ascent | BoundTree, root: Ascent, index: MarketIndex, bes
   const found: Found | null = best.found;
   if (!found || !best.isFilled()) return;
   const { boundMinor, counts, of } = root.losses();
-  const used = unitsUsed(index, found);
+  const used = unitsUsedBy(index, found);
   bound.narrow((count) => {
     const isUsed = used.get(of.shelf[count] ?? 0) === of.units[count];
     return isUsed || !isRuledOut(boundMinor, counts[count] ?? 0, found.priced.costMinor);

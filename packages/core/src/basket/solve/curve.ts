@@ -52,7 +52,7 @@ export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: C
     if (effort.isOver()) break;
     const start = soundOf(
       market,
-      [searched(market, plan.decision, parcels, effort), ...(parcels === least ? [fewest] : [])],
+      [search(market, plan.decision, parcels, effort), ...(parcels === least ? [fewest] : [])],
       parcels,
       maxShortageMinor,
     );
@@ -73,7 +73,7 @@ export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: C
 }
 
 /** A plan of at most so many parcels by search, begun from the plan that has more. */
-function searched(market: ReducedMarket, start: Decision, maxParcels: number, effort: CurveEffort): Decision {
+function search(market: ReducedMarket, start: Decision, maxParcels: number, effort: CurveEffort): Decision {
   const { problem } = market;
   const index = indexMarket({ ...market, problem: { ...problem, rules: { ...problem.rules, maxParcels } } });
   return searchBaskets(index, { tries: SEARCH_TRIES, worth: startingWorth(index), halt: () => effort.isOver(), start });

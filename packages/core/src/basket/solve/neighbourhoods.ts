@@ -33,7 +33,7 @@ export class Neighbourhoods {
       bought.set(usable.offer.id, quantity);
       lines.set(usable.seller.id, [...(lines.get(usable.seller.id) ?? []), usable]);
     }
-    const free = this.freed(lines, needs);
+    const free = this.needsToFree(lines, needs);
     const isFree = (usable: UsableOffer): boolean => (this.needsOf.get(usable.offer.id) ?? []).some((need) => free.has(need));
     const offers: UsableOffer[] = this.near.offers.filter((usable) => isFree(usable));
     const open = new Set(offers.map((usable) => usable.offer.id));
@@ -46,7 +46,7 @@ export class Neighbourhoods {
   }
 
   /** Needs to decide anew: those of a seller drawn at random, then of the parcels whose sellers could fill most of them. */
-  private freed(lines: ReadonlyMap<string, readonly UsableOffer[]>, least: number): ReadonlySet<number> {
+  private needsToFree(lines: ReadonlyMap<string, readonly UsableOffer[]>, least: number): ReadonlySet<number> {
     const { sellers, offersBySeller } = this.near;
     const free = new Set<number>();
     const take = (offers: readonly UsableOffer[]): void => {

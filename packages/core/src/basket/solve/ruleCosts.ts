@@ -22,14 +22,14 @@ export function setRules(problem: BasketProblem): readonly SetRule[] {
   return found;
 }
 
-const missing = (plan: BasketPlan): number => plan.short.reduce((all, row) => all + row.quantity, 0);
+const missingOf = (plan: BasketPlan): number => plan.short.reduce((all, row) => all + row.quantity, 0);
 
 /** What a rule costs: parts that could be had without it, or money it takes; null when it costs nothing. */
 function ruleCost({ fact: rule }: SetRule, plan: BasketPlan, without: BasketPlan): Reason | null {
   const { paidMinor } = without;
   if (without.status === 'infeasible') return null;
   if (plan.status === 'infeasible') return { kind: 'plan without', rule, paidMinor };
-  const parts = missing(plan) - missing(without);
+  const parts = missingOf(plan) - missingOf(without);
   if (parts > 0) return { kind: 'more without', rule, parts, paidMinor };
   // What is said is what would be paid: a plan without the rule may be better for what it leaves alone, and dearer.
   const minor = plan.paidMinor - paidMinor;

@@ -71,16 +71,16 @@ class Solve {
     const ascent = this.isLarge && !isOver() ? Ascent.from(this.index, worth) : null;
     if (ascent) await this.closeIn(ascent);
     if (ascent && !isOver()) await this.proveInPart(ascent, worth);
-    const hasTime = !this.isLarge || this.elapsed() < this.problem.effort.seconds * LATEST_START;
+    const hasTime = !this.isLarge || this.elapsedMs() < this.problem.effort.seconds * LATEST_START;
     const exact = !this.best.isDone() && hasTime ? await this.prove(ascent) : null;
-    const plan = this.best.found ? this.plan() : this.best.nothing(this.elapsed(), exact?.outcome === 'infeasible');
-    if (!comparisons || this.control.shouldStop()) return this.told(plan);
+    const plan = this.best.found ? this.plan() : this.best.nothing(this.elapsedMs(), exact?.outcome === 'infeasible');
+    if (!comparisons || this.control.shouldStop()) return this.showPlan(plan);
     this.tell('comparing');
     const rules = await this.ruleCosts(plan);
-    if (!this.best.found) return this.told({ ...plan, reasons: [...plan.reasons, ...rules] });
+    if (!this.best.found) return this.showPlan({ ...plan, reasons: [...plan.reasons, ...rules] });
     await this.drawCurve(this.best.found);
     const compared = this.plan();
-    return this.told({ ...compared, reasons: [...compared.reasons, ...rules] });
+    return this.showPlan({ ...compared, reasons: [...compared.reasons, ...rules] });
   }
 
   /**
@@ -96,7 +96,7 @@ class Solve {
       {
         gap: 0,
         seconds: until,
-        shouldStop: () => this.control.shouldStop() || this.elapsed() > until,
+        shouldStop: () => this.control.shouldStop() || this.elapsedMs() > until,
         onProgress: () => this.tell('searching'),
         onDecision: (found) => this.offer(found),
       },
@@ -116,7 +116,7 @@ class Solve {
    */
   private searchAndBound(): Float64Array {
     const { effort } = this.problem;
-    const halt = (): boolean => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds * SEARCH_SHARE;
+    const halt = (): boolean => this.control.shouldStop() || this.best.isDone() || this.elapsedMs() > effort.seconds * SEARCH_SHARE;
     let worth = startingWorth(this.index);
     const rounds = this.isLarge ? ROUND_SHARES.length : 1;
     for (let round = 0; round < rounds; round += 1) {
@@ -138,7 +138,7 @@ class Solve {
       searchBaskets(this.index, {
         tries,
         worth,
-        halt: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds * SEARCH_SHARE,
+        halt: () => this.control.shouldStop() || this.best.isDone() || this.elapsedMs() > effort.seconds * SEARCH_SHARE,
         seed: round,
         onBetter: (decision) => this.offer(decision),
         ...(start && { start }),
@@ -167,8 +167,8 @@ class Solve {
     const isTripBound = rules.budgetMinor !== null || needs.some((need) => need.sameSeller);
     const until = effort.seconds * (isTripBound ? CLOSE_IN_SHARE_OF_BOUND_TRIPS : CLOSE_IN_SHARE);
     await closeIn(this.index, this.best, root, this.asMuch(), {
-      now: () => this.elapsed(),
-      isOver: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > until,
+      now: () => this.elapsedMs(),
+      isOver: () => this.control.shouldStop() || this.best.isDone() || this.elapsedMs() > until,
       onProgress: (phase) => this.tell(phase),
       offer: (decision) => this.offer(decision),
     });
@@ -186,8 +186,8 @@ class Solve {
     const built = buildModel(this.stillOpen(ascent), question);
     const { bound, decision } = await solveExactly(built, this.best.found?.decision ?? null, {
       gap: this.best.gapFor(question),
-      seconds: until - this.elapsed(),
-      shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > until,
+      seconds: until - this.elapsedMs(),
+      shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsedMs() > until,
       onProgress: (_, value) => {
         this.best.raiseBy(question, value);
         this.tell('bounding');
@@ -202,7 +202,7 @@ class Solve {
         tries: MOST_TRIES / 3,
         worth,
         start,
-        halt: () => this.best.isDone() || this.control.shouldStop() || this.elapsed() > effort.seconds,
+        halt: () => this.best.isDone() || this.control.shouldStop() || this.elapsedMs() > effort.seconds,
         onBetter: (better) => this.offer(better),
       });
       this.offer(polished);
@@ -226,8 +226,8 @@ class Solve {
       this.best.found?.decision ?? null,
       {
         gap: this.best.gapFor(question),
-        seconds: effort.seconds - this.elapsed(),
-        shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsed() > effort.seconds,
+        seconds: effort.seconds - this.elapsedMs(),
+        shouldStop: () => this.control.shouldStop() || this.best.isDone() || this.elapsedMs() > effort.seconds,
         onProgress: (_, bound) => {
           this.best.raiseBy(question, bound);
           this.tell('proving');
@@ -240,13 +240,14 @@ class Solve {
     return exact;
   }
 
-  private told(plan: BasketPlan): BasketPlan {
+  private showPlan(plan: BasketPlan): BasketPlan {
     this.control.onPlan(plan);
     return plan;
   }
 
   /** Time for comparisons: some more than the plan itself was given, so that small trips are always compared. */
-  private hasTimeToCompare = (): boolean => !this.control.shouldStop() && this.elapsed() < this.problem.effort.seconds + COMPARING_SECONDS;
+  private hasTimeToCompare = (): boolean =>
+    !this.control.shouldStop() && this.elapsedMs() < this.problem.effort.seconds + COMPARING_SECONDS;
 
   private ruleCosts(plan: BasketPlan): Promise<readonly Reason[]> {
     const effort = { gap: this.problem.effort.gap, seconds: COMPARING_SECONDS / 4 };
@@ -275,7 +276,7 @@ class Solve {
     });
   }
 
-  private elapsed(): number {
+  private elapsedMs(): number {
     return Math.round((this.control.now() - this.startedAt) * 1000) / 1000;
   }
 
@@ -284,7 +285,7 @@ class Solve {
   }
 
   private plan(status?: PlanStatus): BasketPlan {
-    return this.best.plan(this.elapsed(), status);
+    return this.best.plan(this.elapsedMs(), status);
   }
 
   private tell(phase: SolveProgress['phase']): void {
@@ -295,7 +296,7 @@ class Solve {
       boundMinor: plan && this.best.isBounded ? Math.max(0, plan.boundMinor - (plan.leastShortageMinor ?? plan.shortageMinor)) : null,
       gap: plan && this.best.isBounded ? plan.gap : null,
       short: plan ? plan.short.reduce((all, row) => all + row.quantity, 0) : null,
-      seconds: this.elapsed(),
+      seconds: this.elapsedMs(),
     });
   }
 }

@@ -10,7 +10,7 @@ export const isRuledOut = (boundMinor: number, loss: number, bestMinor: number):
   boundMinor + loss > bestMinor - ONE_MINOR + ROUNDING;
 
 /** Units of each shelf that a plan uses. */
-export function unitsUsed(index: MarketIndex, { priced }: Found): ReadonlyMap<number, number> {
+export function unitsUsedBy(index: MarketIndex, { priced }: Found): ReadonlyMap<number, number> {
   const shelves = new Map(
     [...index.shelfSeller.keys()].map((shelf) => [
       keyOf(index.market.sellers[index.shelfSeller[shelf] ?? 0]?.id ?? '', index.variants[index.shelfVariant[shelf] ?? 0] ?? ''),

@@ -1,4 +1,4 @@
-import { plainShaping, type ShapeFamily, type Shaping } from '../shaping/index.js';
+import { plainShapingOf, type ShapeFamily, type Shaping } from '../shaping/index.js';
 
 /** Families that are drawn but not told by descriptors: the silhouette that stands for each. */
 export type DrawnKind = 'plume' | 'stand-plate';
@@ -10,12 +10,12 @@ type Rule = readonly [words: RegExp, placed: (said: string) => Placed];
 
 const say = (family: ShapeFamily, ...told: readonly (readonly [key: string, value: string, words: RegExp])[]) => {
   return (said: string): Placed => {
-    const values: Record<string, string> = { ...plainShaping(family).values };
+    const values: Record<string, string> = { ...plainShapingOf(family).values };
     for (const [key, value, words] of told) if (words.test(said)) values[key] = value;
     return { shaping: { family, values } };
   };
 };
-const drawn =
+const drawnAt =
   (kind: DrawnKind): ((said: string) => Placed) =>
   () => ({ drawn: kind });
 
@@ -52,7 +52,7 @@ const hat = say(
   ['flaps', 'yes', /\b(flaps|ushanka|trapper)\b/],
   ['hair', 'short', /\bwith hair\b/],
 );
-const held = (outline: string) =>
+const heldBy = (outline: string) =>
   say('held', ['outline', outline, /./], ['size', 'small', /\b(small|short|mini)\b/], ['size', 'large', /\b(large|long|big)\b/]);
 const beside = (outline: string) =>
   say('beside', ['outline', outline, /./], ['size', 'small', /\b(small|baby|mini)\b/], ['size', 'large', /\b(large|big)\b/]);
@@ -148,30 +148,30 @@ const RULES: readonly Rule[] = [
       ['kind', 'frame', /\b(bat|glider|mechanical)\b/],
     ),
   ],
-  [/\b(plume|feather)\b/, drawn('plume')],
-  [/\b(stand|base plate|display base)\b/, drawn('stand-plate')],
-  [/\b(sword|blade|dagger|knife|sabre|katana)\b/, held('blade')],
-  [/\b(axe|hatchet)\b/, held('axe')],
-  [/\b(hammer|mallet|mace)\b/, held('hammer')],
-  [/\b(bow|crossbow)\b/, held('bow')],
-  [/\b(oval|long|tower|kite) shield\b/, held('long shield')],
-  [/\bshield\b/, held('round shield')],
-  [/\b(staff|spear|pole|wand|stick|lance|trident|broom)\b/, held('staff')],
-  [/\b(oar|paddle)\b/, held('oar')],
-  [/\b(cup|mug|goblet|glass)\b/, held('cup')],
-  [/\b(bottle|flask|vial)\b/, held('bottle')],
-  [/\b(book|tome)\b/, held('book')],
-  [/\b(letter|envelope|paper|map|newspaper)\b/, held('letter')],
-  [/\b(lantern|lamp|torch|flashlight)\b/, held('lantern')],
-  [/\b(bag|suitcase|briefcase|handbag|purse|bucket)\b/, held('bag')],
-  [/\bbasket\b/, held('basket')],
-  [/\b(wrench|spanner|tool|screwdriver|drill|spade|shovel|saw)\b/, held('tool')],
-  [/\bwheel\b/, held('wheel')],
-  [/\b(rope|coil|lasso|whip)\b/, held('rope')],
-  [/\b(guitar|fiddle|violin|lute|instrument|drum|trumpet)\b/, held('instrument')],
-  [/\b(bread|loaf|food|croissant|fruit|apple|carrot)\b/, held('loaf')],
-  [/\b(flag|banner)\b/, held('flag')],
-  [/\b(umbrella|parasol)\b/, held('umbrella')],
+  [/\b(plume|feather)\b/, drawnAt('plume')],
+  [/\b(stand|base plate|display base)\b/, drawnAt('stand-plate')],
+  [/\b(sword|blade|dagger|knife|sabre|katana)\b/, heldBy('blade')],
+  [/\b(axe|hatchet)\b/, heldBy('axe')],
+  [/\b(hammer|mallet|mace)\b/, heldBy('hammer')],
+  [/\b(bow|crossbow)\b/, heldBy('bow')],
+  [/\b(oval|long|tower|kite) shield\b/, heldBy('long shield')],
+  [/\bshield\b/, heldBy('round shield')],
+  [/\b(staff|spear|pole|wand|stick|lance|trident|broom)\b/, heldBy('staff')],
+  [/\b(oar|paddle)\b/, heldBy('oar')],
+  [/\b(cup|mug|goblet|glass)\b/, heldBy('cup')],
+  [/\b(bottle|flask|vial)\b/, heldBy('bottle')],
+  [/\b(book|tome)\b/, heldBy('book')],
+  [/\b(letter|envelope|paper|map|newspaper)\b/, heldBy('letter')],
+  [/\b(lantern|lamp|torch|flashlight)\b/, heldBy('lantern')],
+  [/\b(bag|suitcase|briefcase|handbag|purse|bucket)\b/, heldBy('bag')],
+  [/\bbasket\b/, heldBy('basket')],
+  [/\b(wrench|spanner|tool|screwdriver|drill|spade|shovel|saw)\b/, heldBy('tool')],
+  [/\bwheel\b/, heldBy('wheel')],
+  [/\b(rope|coil|lasso|whip)\b/, heldBy('rope')],
+  [/\b(guitar|fiddle|violin|lute|instrument|drum|trumpet)\b/, heldBy('instrument')],
+  [/\b(bread|loaf|food|croissant|fruit|apple|carrot)\b/, heldBy('loaf')],
+  [/\b(flag|banner)\b/, heldBy('flag')],
+  [/\b(umbrella|parasol)\b/, heldBy('umbrella')],
   [/\b(dog|puppy|wolf|fox)\b/, beside('dog')],
   [/\b(cat|kitten|rabbit|squirrel)\b/, beside('cat')],
   [/\b(goat|sheep|pig|cow|horse|deer|donkey)\b/, beside('goat')],

@@ -1,6 +1,6 @@
 import { type Colour, type Finish, labDifference, labOf } from '../../colour/index.js';
 import { type Mould, type MouldGeometry, type Print, type Variant, variantIdOf } from '../entries.js';
-import { measuresOf, plainShaping, type ShapeFamily, writeShaping } from '../shaping/index.js';
+import { measuresOf, plainShapingOf, type ShapeFamily, writeShaping } from '../shaping/index.js';
 import type { ForeignField } from './fields.js';
 import { type DrawnKind, placeByWords, type Placed } from './place.js';
 import { type ForeignSize, placeBySize, sizeOf } from './sizes.js';
@@ -104,7 +104,7 @@ export function readForeignRows(
       const size = sizesOf(cells);
       const bySize = placeBySize(size);
       const placed = placeByWords(shapeName, category, decided[category]) ?? (bySize && { shaping: bySize });
-      moulds.set(number, measured(mouldOf(number, shapeName, placed), size));
+      moulds.set(number, measureAs(mouldOf(number, shapeName, placed), size));
       if (!placed) {
         const kind = unplaced.get(category) ?? { moulds: 0, names: [] };
         kind.moulds += 1;
@@ -143,7 +143,7 @@ function sizesOf({ width, height, depth, weight }: ForeignRow['cells']): Foreign
 }
 
 /** A mould with the sizes that its row told in the place of those that follow from its shape. */
-function measured(mould: Mould, { width, height, depth, massG }: ForeignSize): Mould {
+function measureAs(mould: Mould, { width, height, depth, massG }: ForeignSize): Mould {
   // How tall a part is counts for the figure where it stands in it; of headgear it says nothing yet about the rise.
   const stands = mould.geometry.heightMm !== undefined && height !== undefined;
   return {
@@ -178,7 +178,7 @@ function mouldOf(number: string, name: string, placed: Placed | null): Mould {
     const { family, fills, geometry } = DRAWN[placed.drawn];
     return { ...plain, family, fills, geometry, material: 'rigid', silhouette: placed.drawn, shape: { words: [] } };
   }
-  const shaping = placed?.shaping ?? { family: 'beside' as const, values: { ...plainShaping('beside').values, outline: 'box' } };
+  const shaping = placed?.shaping ?? { family: 'beside' as const, values: { ...plainShapingOf('beside').values, outline: 'box' } };
   const { family, fills, geometry, material, words, length, hairColour, skinColour, colourNames } = measuresOf(shaping);
   return {
     ...plain,

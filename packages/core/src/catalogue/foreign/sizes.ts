@@ -1,5 +1,5 @@
 import type { ShapeFamily, Shaping } from '../shaping/index.js';
-import { plainShaping } from '../shaping/index.js';
+import { plainShapingOf } from '../shaping/index.js';
 
 /** Outer sizes in mm, and mass in g, as far as a row tells them. */
 export interface ForeignSize {
@@ -50,12 +50,12 @@ export function placeBySize({ width, height, depth }: ForeignSize): Shaping | nu
   if (width === undefined || height === undefined || depth === undefined) return null;
   const off = (is: number, usual: number): number => Math.abs(is - usual) / usual;
   const fitting = USUAL.map(([family, usual, values]) => ({
-    shaping: { family, values: { ...plainShaping(family).values, ...values } },
+    shaping: { family, values: { ...plainShapingOf(family).values, ...values } },
     off: Math.max(off(width, usual[0]), off(height, usual[1]), off(depth, usual[2])),
   }))
     .filter((row) => row.off <= TOLERANCE)
     .sort((a, b) => a.off - b.off);
   const [best] = fitting;
   if (best) return best.shaping;
-  return height > SLENDER * Math.max(width, depth) ? plainShaping('held') : null;
+  return height > SLENDER * Math.max(width, depth) ? plainShapingOf('held') : null;
 }

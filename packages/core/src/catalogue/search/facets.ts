@@ -75,7 +75,7 @@ export class FacetIndex {
   ): { readonly rows: Int32Array; readonly counts: Readonly<Record<Facet, readonly FacetCount[]>> } {
     const columns = FACETS.map((facet) => ({
       column: this.columns[facet],
-      wanted: this.asked(facet, filter[facet]),
+      wanted: this.maskOf(facet, filter[facet]),
       counts: new Uint32Array(this.columns[facet].values.length),
     }));
     const narrowing = columns.filter(({ wanted }) => wanted !== null);
@@ -105,7 +105,7 @@ export class FacetIndex {
     return { rows: passing, counts: Object.fromEntries(named) as Record<Facet, FacetCount[]> };
   }
 
-  private asked(facet: Facet, values: readonly string[] | undefined): Uint8Array | null {
+  private maskOf(facet: Facet, values: readonly string[] | undefined): Uint8Array | null {
     if (!values || values.length === 0) return null;
     return Uint8Array.from(this.columns[facet].values, (value) => Number(values.includes(value)));
   }

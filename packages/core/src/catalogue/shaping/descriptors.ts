@@ -239,7 +239,7 @@ export interface Shaping {
 }
 
 /** What is taken while nothing is said. */
-export const plainShaping = (family: ShapeFamily): Shaping => ({
+export const plainShapingOf = (family: ShapeFamily): Shaping => ({
   family,
   values: Object.fromEntries(DESCRIPTORS[family].map(({ key, options }) => [key, options[0]?.[0] ?? ''])),
 });
@@ -257,7 +257,7 @@ export function readShaping(text: string): Shaping | null {
   const [head = '', tail] = text.split(': ');
   const family = SHAPE_FAMILIES.find((name) => name === head);
   if (!family || tail === undefined) return null;
-  const values: Record<string, string> = { ...plainShaping(family).values };
+  const values: Record<string, string> = { ...plainShapingOf(family).values };
   for (const word of tail.split(', ').filter(Boolean)) {
     const at = word.indexOf(' ');
     const [key, value] = [word.slice(0, at), word.slice(at + 1)];

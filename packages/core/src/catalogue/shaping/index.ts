@@ -4,7 +4,7 @@ export {
   DESCRIPTORS,
   isAsked,
   type HeldOutline,
-  plainShaping,
+  plainShapingOf,
   readShaping,
   SHAPE_FAMILIES,
   type ShapeFamily,

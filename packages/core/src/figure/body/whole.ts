@@ -1,4 +1,4 @@
-import { occupied, type Position, type System } from '../../anatomy/index.js';
+import { occupiedBy, type Position, type System } from '../../anatomy/index.js';
 import type { Worn } from '../look/index.js';
 
 /** How far a figure is all there: the places that lack a part, of how many. */
@@ -13,6 +13,6 @@ export interface Wholeness {
  */
 export function wholeness(worn: readonly Worn[], { needs }: Pick<System, 'needs'>): Wholeness {
   if (worn.some((item) => item.part.position === 'built')) return { lacking: [], places: needs.length };
-  const taken = new Set(worn.flatMap((item) => [...occupied(item.fills)]));
+  const taken = new Set(worn.flatMap((item) => [...occupiedBy(item.fills)]));
   return { lacking: needs.filter((position) => !taken.has(position)), places: needs.length };
 }

@@ -48,7 +48,7 @@ export function alterationWords({ kind, what }: Alteration): string {
 }
 
 /** The print that is left of a print after alterations; null when none is. */
-export function printLeft(print: Print | null, alterations: readonly Alteration[]): Print | null {
+export function printAfter(print: Print | null, alterations: readonly Alteration[]): Print | null {
   const removals = alterations.filter((alteration) => alteration.kind === 'remove print').map((alteration) => alteration.what);
   if (!print || removals.length === 0) return print;
   if (removals.includes('')) return null;
@@ -56,7 +56,7 @@ export function printLeft(print: Print | null, alterations: readonly Alteration[
 }
 
 /** The colours of a variant after paint: the last coat covers its first colour. */
-export function coloursLeft(variant: Variant, alterations: readonly Alteration[], isColour: (id: string) => boolean): readonly string[] {
+export function coloursAfter(variant: Variant, alterations: readonly Alteration[], isColour: (id: string) => boolean): readonly string[] {
   const coat = alterations.filter((alteration) => alteration.kind === 'paint' && isColour(alteration.what)).at(-1);
   return coat ? [coat.what, ...variant.colours.slice(1)] : variant.colours;
 }

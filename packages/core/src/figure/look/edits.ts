@@ -1,4 +1,4 @@
-import { occupied, type Position, shelfOf, STACKS } from '../../anatomy/index.js';
+import { occupiedBy, type Position, shelfOf, STACKS } from '../../anatomy/index.js';
 import type { Catalogue } from '../../catalogue/index.js';
 import type { SkinSchool } from '../../colour/index.js';
 import { ALTERATION_KINDS, type AlterationKind } from './alterations.js';
@@ -150,8 +150,8 @@ function changePart(look: Look, at: At, change: (part: LookPart) => LookPart): L
 /** Does a part come off when another goes on at a position? The same place of the body does, a single leg beside another does not. */
 function makesWay(part: LookPart, position: Position, fills: readonly Position[], catalogue: Catalogue): boolean {
   if (shelfOf(part.position) !== shelfOf(position)) return false;
-  const held = occupied(fillingAt(catalogue.mouldOf(catalogue.variant(part.variant)), part.position) ?? [part.position]);
-  return [...occupied(fills)].some((taken) => held.has(taken));
+  const held = occupiedBy(fillingAt(catalogue.mouldOf(catalogue.variant(part.variant)), part.position) ?? [part.position]);
+  return [...occupiedBy(fills)].some((taken) => held.has(taken));
 }
 
 function partAt(look: Look, at: At): LookPart {

@@ -8,7 +8,7 @@ export {
   alterationWords,
   cautionFor,
   isIrreversible,
-  printLeft,
+  printAfter,
 } from './alterations.js';
 export { editionIn, skinsFor } from './editions.js';
 export { applyEdit, applyEdits, EditRefused, LOOK_ACTIONS, type LookEdit } from './edits.js';

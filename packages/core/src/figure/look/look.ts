@@ -1,7 +1,7 @@
-import { occupied, type Position, POSITIONS, STACKS } from '../../anatomy/index.js';
+import { occupiedBy, type Position, POSITIONS, STACKS } from '../../anatomy/index.js';
 import type { Catalogue, Mould, Print, Variant } from '../../catalogue/index.js';
 import type { SkinSchool } from '../../colour/index.js';
-import { type Alteration, coloursLeft, printLeft } from './alterations.js';
+import { type Alteration, coloursAfter, printAfter } from './alterations.js';
 
 /** One part of a look. `position` is where it is anchored: the first of the positions it fills. */
 export interface LookPart {
@@ -95,14 +95,14 @@ export function wornPart(part: LookPart, catalogue: Catalogue): Worn {
   const known = catalogue.variant(part.variant);
   const mould = catalogue.mouldOf(known);
   const alterations = part.alterations ?? [];
-  const painted = alterations.length === 0 ? known.colours : coloursLeft(known, alterations, (id) => catalogue.hasColour(id));
+  const painted = alterations.length === 0 ? known.colours : coloursAfter(known, alterations, (id) => catalogue.hasColour(id));
   const [outside = '', inside = outside, ...rest] = painted;
   const colours = part.turned && isTwoSided(mould) ? [inside, outside, ...rest] : painted;
   return {
     part,
     variant: colours === known.colours ? known : { ...known, colours },
     mould,
-    print: printLeft(catalogue.printOf(known), alterations),
+    print: printAfter(catalogue.printOf(known), alterations),
     fills: fillingAt(mould, part.position) ?? [part.position],
   };
 }
@@ -119,7 +119,7 @@ export function wornParts(look: Look, catalogue: Catalogue): readonly Worn[] {
 export function claims(worn: readonly Worn[]): ReadonlyMap<Position, readonly Worn[]> {
   const claimed = new Map<Position, Worn[]>();
   for (const item of worn)
-    for (const position of occupied(item.fills))
+    for (const position of occupiedBy(item.fills))
       if (!STACKS.includes(position) || placeOf(item.part) === 0) claimed.set(position, [...(claimed.get(position) ?? []), item]);
   return claimed;
 }

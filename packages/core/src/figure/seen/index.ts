@@ -2,4 +2,4 @@ export { browColour, moodOf, shownFace, type ShownFace } from './face.js';
 export { inSight, LEAST_IN_SIGHT } from './inSight.js';
 export { Visibility } from './visibility.js';
 export { clothColours, visibleColours } from './visibleColours.js';
-export { nearestWorn } from './wornColours.js';
+export { nearestWornTo } from './wornColours.js';

@@ -3,7 +3,11 @@ import { type Colour, colourDifference } from '../../colour/index.js';
 import { type Look, wornParts } from '../look/index.js';
 
 /** The worn colour nearest to a wanted one, of parts and of their prints, with its ΔE; null when nothing is worn. */
-export function nearestWorn(wanted: Colour, look: Look, catalogue: Catalogue): { readonly colour: Colour; readonly deltaE: number } | null {
+export function nearestWornTo(
+  wanted: Colour,
+  look: Look,
+  catalogue: Catalogue,
+): { readonly colour: Colour; readonly deltaE: number } | null {
   let best: { colour: Colour; deltaE: number } | null = null;
   for (const { variant } of wornParts(look, catalogue)) {
     const printed = catalogue.printOf(variant)?.motifs.flatMap((motif) => motif.colours) ?? [];

@@ -1,6 +1,6 @@
 import type { Feature } from '../../brief/index.js';
 import type { Worn } from '../../figure/index.js';
-import { concerns, countedWishes, heightReading, isMissed, pointsOf, readPart, scoreOf, isLacking } from '../likeness/index.js';
+import { concerns, countedWishes, readHeight, isMissed, pointsOf, readPart, scoreOf, isLacking } from '../likeness/index.js';
 import type { Subject } from '../subject.js';
 import { COLOURS_OF_ROW, type VariantFacets } from './facets.js';
 
@@ -37,7 +37,7 @@ export class WishReader {
     for (const feature of wishes) {
       const others =
         feature.kind === 'height'
-          ? heightReading(subject, feature.target).s
+          ? readHeight(subject, feature.target).s
           : rest.reduce(
               (best, other) => (concerns(feature, other.part.position) ? Math.max(best, readPart(feature, other, subject).s) : best),
               0,

@@ -4,7 +4,7 @@ import { bodyHeight, wholeness } from '../../figure/index.js';
 import { mm } from '../../kernel/index.js';
 import type { Subject } from '../subject.js';
 import type { Reading } from './reading.js';
-import { concerns, readPart, unanswered } from './readings.js';
+import { concerns, readPart, readNothing } from './readings.js';
 import { isMissed, pointsOf, scoreOf } from './score.js';
 
 /** How far one wish is answered: `s` 0 to 1, and why in words. */
@@ -25,7 +25,7 @@ export interface Likeness {
   readonly missing: readonly Feature[];
 }
 
-export function heightReading({ worn, system, brief }: Pick<Subject, 'worn' | 'system' | 'brief'>, target: string): Reading {
+export function readHeight({ worn, system, brief }: Pick<Subject, 'worn' | 'system' | 'brief'>, target: string): Reading {
   const band = target === AS_ITS_AGE ? bandOf(brief, system) : AGE_BANDS.find((age) => age === target);
   if (!band) return { s: 0, why: () => `"${target}" is not an age band` };
   const height = bodyHeight(worn).total;
@@ -35,8 +35,8 @@ export function heightReading({ worn, system, brief }: Pick<Subject, 'worn' | 's
 
 /** The best any part answers; an absence is answered by what nothing shows. */
 function readWish(feature: Feature, subject: Subject): Reading {
-  if (feature.kind === 'height') return heightReading(subject, feature.target);
-  let best = unanswered(feature, subject.catalogue);
+  if (feature.kind === 'height') return readHeight(subject, feature.target);
+  let best = readNothing(feature, subject.catalogue);
   for (const item of subject.worn) {
     if (!concerns(feature, item.part.position)) continue;
     const reading = readPart(feature, item, subject);

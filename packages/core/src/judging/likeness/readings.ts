@@ -43,7 +43,7 @@ export const positionsOf = (area: Area): readonly Position[] => AREA_POSITIONS[a
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** What nobody in sight answers. */
-export function unanswered({ kind, target }: Feature, catalogue: Catalogue): Reading {
+export function readNothing({ kind, target }: Feature, catalogue: Catalogue): Reading {
   const nothing: Partial<Record<Feature['kind'], string>> = {
     motif: `nothing worn shows ${catalogue.motifName(target)}`,
     absence: 'nothing worn shows it',
@@ -64,21 +64,21 @@ export function readPart(feature: Feature, item: Worn, seen: Seen): Reading {
   switch (feature.kind) {
     case 'motif':
     case 'absence':
-      return motifReading(feature, item, seen);
+      return readMotif(feature, item, seen);
     case 'colour':
-      return colourReading(feature, item, seen);
+      return readColour(feature, item, seen);
     case 'shape':
-      return shapeReading(feature, item, seen);
+      return readShape(feature, item, seen);
     case 'expression':
-      return expressionReading(feature, item, seen);
+      return readExpression(feature, item, seen);
     case 'identity':
-      return identityReading(feature, item, seen);
+      return readIdentity(feature, item, seen);
     case 'any with':
-      return predicateReading(feature, item, seen);
+      return readByPredicate(feature, item, seen);
     case 'words':
-      return wordsReading(feature, item, seen);
+      return readWords(feature, item, seen);
     case 'height':
-      return unanswered(feature, seen.catalogue);
+      return readNothing(feature, seen.catalogue);
   }
 }
 
@@ -86,13 +86,13 @@ export function readPart(feature: Feature, item: Worn, seen: Seen): Reading {
  * The best sight of a motif on a part: match × visible, over its print and over a shape that is the motif. What is wanted absent is
  * there only when it is there itself: a relative of it is something else.
  */
-function motifReading(feature: Feature, item: Worn, seen: Seen): Reading {
+function readMotif(feature: Feature, item: Worn, seen: Seen): Reading {
   const { catalogue, visibility } = seen;
   const matchOf = (shown: string): number => {
     const match = catalogue.motifMatch(feature.target, shown);
     return feature.kind === 'absence' && match < 1 ? 0 : match;
   };
-  let best = unanswered(feature, catalogue);
+  let best = readNothing(feature, catalogue);
   for (const own of item.mould.motifs) {
     const match = matchOf(own);
     if (match > best.s)
@@ -114,10 +114,10 @@ function motifReading(feature: Feature, item: Worn, seen: Seen): Reading {
   return best;
 }
 
-function colourReading(feature: Feature, item: Worn, { catalogue, visibility }: Seen): Reading {
+function readColour(feature: Feature, item: Worn, { catalogue, visibility }: Seen): Reading {
   const target = catalogue.colour(feature.target);
   const visible = visibility.mean(AREA_REGIONS[feature.area]);
-  let best = unanswered(feature, catalogue);
+  let best = readNothing(feature, catalogue);
   for (const id of item.variant.colours) {
     const colour = catalogue.colour(id);
     const deltaE = colourDifference(target, colour);
@@ -132,7 +132,7 @@ function colourReading(feature: Feature, item: Worn, { catalogue, visibility }: 
 }
 
 /** Share of the wanted shape words a mould has; a length answers by 1 − |Δ|/4. Words are separated by commas. */
-function shapeReading(feature: Feature, { mould }: Worn, { catalogue }: Seen): Reading {
+function readShape(feature: Feature, { mould }: Worn, { catalogue }: Seen): Reading {
   const wanted = feature.target
     .split(',')
     .map((word) => word.trim())
@@ -143,13 +143,13 @@ function shapeReading(feature: Feature, { mould }: Worn, { catalogue }: Seen): R
     return mould.shape.length === undefined ? 0 : 1 - Math.abs(mould.shape.length - Number(length)) / 4;
   });
   const s = met.reduce((all: number, one) => all + one, 0) / Math.max(1, wanted.length);
-  if (s === 0) return unanswered(feature, catalogue);
+  if (s === 0) return readNothing(feature, catalogue);
   return { s, why: () => `${mould.name}: ${wanted.filter((_, i) => met[i] === 1).join(', ') || 'partly'} of ${wanted.join(', ')}` };
 }
 
-function expressionReading(feature: Feature, item: Worn, { catalogue, visibility }: Seen): Reading {
+function readExpression(feature: Feature, item: Worn, { catalogue, visibility }: Seen): Reading {
   const mood = moodOf(item);
-  if (mood === null || !isMood(feature.target)) return unanswered(feature, catalogue);
+  if (mood === null || !isMood(feature.target)) return readNothing(feature, catalogue);
   const visible = visibility.mean(FACE_REGIONS);
   return {
     s: moodAnswer(feature.target, mood) * visible,
@@ -157,17 +157,17 @@ function expressionReading(feature: Feature, item: Worn, { catalogue, visibility
   };
 }
 
-function identityReading(feature: Feature, item: Worn, { catalogue }: Seen): Reading {
-  if (!catalogue.isHeadOf(feature.target, item.variant.id)) return unanswered(feature, catalogue);
+function readIdentity(feature: Feature, item: Worn, { catalogue }: Seen): Reading {
+  if (!catalogue.isHeadOf(feature.target, item.variant.id)) return readNothing(feature, catalogue);
   return { s: 1, why: () => `this head has been ${feature.target} before` };
 }
 
 /** One part must have all of it, so it answers as far as the condition it meets least. */
-function predicateReading(feature: Feature, item: Worn, seen: Seen): Reading {
+function readByPredicate(feature: Feature, item: Worn, seen: Seen): Reading {
   const { conditions } = readPredicate(feature.target, seen.catalogue);
   const met = conditions.map((condition) => meets(condition, item, seen));
   const s = Math.min(1, ...met);
-  if (conditions.length === 0 || s === 0) return unanswered(feature, seen.catalogue);
+  if (conditions.length === 0 || s === 0) return readNothing(feature, seen.catalogue);
   return {
     s,
     why: () =>
@@ -175,8 +175,8 @@ function predicateReading(feature: Feature, item: Worn, seen: Seen): Reading {
   };
 }
 
-function wordsReading(feature: Feature, item: Worn, { catalogue }: Seen): Reading {
+function readWords(feature: Feature, item: Worn, { catalogue }: Seen): Reading {
   const { share, found } = shareOfWords(feature.target, item, catalogue);
-  if (share === 0) return unanswered(feature, catalogue);
+  if (share === 0) return readNothing(feature, catalogue);
   return { s: share, why: () => `${item.mould.name} is known by ${found.join(', ')}` };
 }

@@ -53,13 +53,13 @@ export const spot = ({ part }: Worn): SwapSpot =>
   part.place === undefined ? { position: part.position } : { position: part.position, place: part.place };
 
 /** The same mould and print in another choice of colours. */
-export const recoloured = (item: Worn, fits: (variant: Variant) => boolean): Wanted => ({
+export const inAnotherColour = (item: Worn, fits: (variant: Variant) => boolean): Wanted => ({
   mould: (mould) => mould.number === item.mould.number,
   fits: (variant) => variant.print === item.variant.print && fits(variant),
 });
 
 /** The same mould and colours with another print or none. */
-export const reprinted = (item: Worn, fits: (variant: Variant) => boolean): Wanted => ({
+export const withAnotherPrint = (item: Worn, fits: (variant: Variant) => boolean): Wanted => ({
   mould: (mould) => mould.number === item.mould.number,
   fits: (variant) => variant.id !== item.variant.id && variant.colours[0] === item.variant.colours[0] && fits(variant),
 });

@@ -72,7 +72,7 @@ export function bestFix(figure: FixSubject, catalogue: Catalogue): Fix {
   };
   if (look.verdict?.leave === true || look.parts.length === 0) return nothing;
   const fixes = [...swaps(figure, now, catalogue), ...remedies(now)].flatMap(({ label, edits }) => {
-    const fix = judged(label, edits, figure, now, catalogue);
+    const fix = judgeFix(label, edits, figure, now, catalogue);
     return fix && gainOf(fix) > HARDLY ? [fix] : [];
   });
   return fixes.sort((a, b) => worth(b) - worth(a) || (a.label < b.label ? -1 : 1))[0] ?? nothing;
@@ -133,7 +133,7 @@ function remedies(now: Judgement): readonly Proposed[] {
     .map(({ label, edits }: Remedy) => ({ label, edits }));
 }
 
-function judged(label: string, edits: readonly LookEdit[], figure: FixSubject, now: Judgement, catalogue: Catalogue): Fix | null {
+function judgeFix(label: string, edits: readonly LookEdit[], figure: FixSubject, now: Judgement, catalogue: Catalogue): Fix | null {
   const { look, brief, system, supply, company } = figure;
   let next: Look;
   try {

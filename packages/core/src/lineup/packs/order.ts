@@ -1,7 +1,7 @@
-import { seeded, shuffled } from '../../kernel/index.js';
+import { seededRandom, shuffle } from '../../kernel/index.js';
 
 /** An order drawn by a seed: the same seed gives the same order. */
-export const shuffledOrder = (figures: readonly string[], seed: number): readonly string[] => shuffled(figures, seeded(seed));
+export const shuffledOrder = (figures: readonly string[], seed: number): readonly string[] => shuffle(figures, seededRandom(seed));
 
 /** Faction by faction, in the order factions stand in; leaders first, who is in none last; else as they stood. */
 export function orderByFaction(

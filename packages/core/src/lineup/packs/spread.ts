@@ -1,4 +1,4 @@
-import { count, seeded, shuffled } from '../../kernel/index.js';
+import { count, seededRandom, shuffle } from '../../kernel/index.js';
 import type { SharedBuild, Tokens } from '../plan/index.js';
 import type { Pack } from './packs.js';
 
@@ -26,7 +26,7 @@ export function spreadEvenly(total: number, packs: readonly Pack[], bounds: read
     sizes.set(group, (sizes.get(group) ?? 0) + 1);
     inGroup.set(group, (inGroup.get(group) ?? 0) + (held[i] ?? 0));
   }
-  const order = shuffled([...packs.keys()], seeded(seed));
+  const order = shuffle([...packs.keys()], seededRandom(seed));
   const groupAdds = (i: number): number => {
     const group = packs[i]?.group ?? '';
     return (2 * (inGroup.get(group) ?? 0) + 1) / (sizes.get(group) ?? 1);

@@ -1,4 +1,4 @@
-import { quoted } from '../../kernel/index.js';
+import { quote } from '../../kernel/index.js';
 import type { LineUpPlan } from './plan.js';
 
 /** Why a plan cannot be kept, at which place of it. */
@@ -7,7 +7,7 @@ export interface PlanFault {
   readonly sentence: string;
 }
 
-function repeated(words: readonly string[]): string | null {
+function firstTwin(words: readonly string[]): string | null {
   const seen = new Set<string>();
   for (const word of words) {
     const key = word.trim().toLowerCase();
@@ -25,8 +25,8 @@ export function planFaults(plan: LineUpPlan): readonly PlanFault[] {
   const faults: PlanFault[] = [];
   const add = (at: string, sentence: string): void => void faults.push({ at, sentence });
   const twice = (at: string, what: string, words: readonly string[]): void => {
-    const word = repeated(words);
-    if (word !== null) add(at, `There are two ${what} called ${quoted(word)}. Give each a name of its own.`);
+    const word = firstTwin(words);
+    if (word !== null) add(at, `There are two ${what} called ${quote(word)}. Give each a name of its own.`);
   };
   twice(
     'roles',
@@ -41,14 +41,14 @@ export function planFaults(plan: LineUpPlan): readonly PlanFault[] {
   for (const { name, least, most } of plan.roles)
     if (most !== null && most < least) add('roles', `${name}: at most ${most} is less than at least ${least}.`);
   const led = plan.factions.map(({ leader }) => leader).filter(Boolean);
-  if (repeated(led) !== null) add('factions', 'One figure leads two factions. Choose another leader for one of them.');
+  if (firstTwin(led) !== null) add('factions', 'One figure leads two factions. Choose another leader for one of them.');
   for (const { scope } of [...plan.uniform, ...plan.spares])
     if (scope.kind === 'faction' && !plan.factions.some(({ id }) => id === scope.of))
       add('uniform', 'A part is for a faction that is not there any more.');
   const worn = plan.uniform.map(({ scope, part }) => `${scope.kind} ${scope.of} ${part.position} ${part.place ?? 0}`);
-  if (repeated(worn) !== null) add('uniform', 'The uniform has two parts at one place for the same figures. Take one of them off.');
+  if (firstTwin(worn) !== null) add('uniform', 'The uniform has two parts at one place for the same figures. Take one of them off.');
   for (const { name, places } of plan.seatings) {
-    if (repeated(places.map(({ figure }) => figure).filter(Boolean)) !== null) add('seatings', `In ${quoted(name)} somebody sits twice.`);
+    if (firstTwin(places.map(({ figure }) => figure).filter(Boolean)) !== null) add('seatings', `In ${quote(name)} somebody sits twice.`);
   }
   for (const { name, packs, elements } of plan.builds) {
     const pieces = elements.reduce((all, { count }) => all + count, 0);

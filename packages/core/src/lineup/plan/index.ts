@@ -30,6 +30,6 @@ export {
   type Tokens,
   type UniformPart,
 } from './plan.js';
-export { placesChanged, type SeatAt, type Sitter } from './seating.js';
+export { exchangePlaces, type SeatAt, type Sitter } from './seating.js';
 export { lineUpOfSpares, sparesId, sparesOf } from './spares.js';
 export { type Counted, promisedAndActual, type PromisedAndActual, type Quota } from './promised.js';

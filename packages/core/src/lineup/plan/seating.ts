@@ -19,7 +19,7 @@ export interface Sitter {
  *
  * For example: bow: Ibbe, stern: Marta, and the two change places gives bow: Marta, stern: Ibbe.
  */
-export function placesChanged(seatings: LineUpPlan['seatings'], one: Sitter, other: Sitter): LineUpPlan['seatings'] {
+export function exchangePlaces(seatings: LineUpPlan['seatings'], one: Sitter, other: Sitter): LineUpPlan['seatings'] {
   const moves = [
     { to: one.at, figure: other.figure },
     { to: other.at, figure: one.figure },

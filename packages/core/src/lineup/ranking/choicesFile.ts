@@ -1,4 +1,4 @@
-import { quoted } from '../../kernel/index.js';
+import { quote } from '../../kernel/index.js';
 import { type Outcome, OUTCOMES, type PairChoice } from './strengths.js';
 
 /** A choice of somebody as a row of a file tells it, or why it tells none. */
@@ -24,13 +24,12 @@ export function readChoice(
   idOf: (figure: string) => string | null,
 ): ChoiceRow {
   const [first, second] = [idOf(row.first), idOf(row.second)];
-  if (first === null) return { field: 'first', reason: `Nobody here is called ${quoted(row.first)}.` };
-  if (second === null) return { field: 'second', reason: `Nobody here is called ${quoted(row.second)}.` };
+  if (first === null) return { field: 'first', reason: `Nobody here is called ${quote(row.first)}.` };
+  if (second === null) return { field: 'second', reason: `Nobody here is called ${quote(row.second)}.` };
   if (first === second) return { field: 'second', reason: 'A figure is not compared with itself.' };
   const said = row.chosen.trim();
   const chosen = idOf(said);
   const outcome = chosen === first ? 'first' : chosen === second ? 'second' : WORDS[said.toLowerCase()];
-  if (!outcome || !OUTCOMES.includes(outcome))
-    return { field: 'chosen', reason: `${quoted(said)} is neither of the two, nor tie or skip.` };
+  if (!outcome || !OUTCOMES.includes(outcome)) return { field: 'chosen', reason: `${quote(said)} is neither of the two, nor tie or skip.` };
   return { choice: { who: row.who.trim(), first, second, outcome } };
 }

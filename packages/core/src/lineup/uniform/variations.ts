@@ -1,6 +1,6 @@
 import type { Catalogue } from '../../catalogue/index.js';
 import { applyEdits, EditRefused, type Look, type LookEdit } from '../../figure/index.js';
-import { seeded, shuffled } from '../../kernel/index.js';
+import { seededRandom, shuffle } from '../../kernel/index.js';
 import type { CopyVariation } from '../plan/index.js';
 
 /**
@@ -11,9 +11,9 @@ import type { CopyVariation } from '../plan/index.js';
  */
 export function spreadKinds(kinds: number, places: number, isApart: boolean, seed: number): readonly number[] {
   if (kinds < 1) return [];
-  const draw = seeded(seed);
+  const draw = seededRandom(seed);
   const left = new Array<number>(kinds).fill(Math.floor(places / kinds));
-  const order = shuffled([...left.keys()], draw);
+  const order = shuffle([...left.keys()], draw);
   for (let extra = 0; extra < places % kinds; extra += 1) left[order[extra] ?? 0] = (left[order[extra] ?? 0] ?? 0) + 1;
   const row: number[] = [];
   for (let at = 0; at < places; at += 1) {
@@ -34,9 +34,9 @@ export function spreadKinds(kinds: number, places: number, isApart: boolean, see
 /**
  * A row of kinds, each as often as it is counted, spread along it: who is farthest behind its share comes next.
  *
- * @example arranged([4, 1]) // [0, 1, 0, 0, 0]
+ * @example spreadOut([4, 1]) // [0, 1, 0, 0, 0]
  */
-export function arranged(counts: readonly number[]): readonly number[] {
+export function spreadOut(counts: readonly number[]): readonly number[] {
   const total = counts.reduce((all, count) => all + count, 0);
   const placed = counts.map(() => 0);
   return Array.from({ length: total }, (_, i) => {
@@ -52,7 +52,7 @@ export function arranged(counts: readonly number[]): readonly number[] {
 function someOf(free: readonly number[], wanted: number, seed: number): readonly number[] {
   const take = Math.min(wanted, free.length);
   if (take === 0) return [];
-  const shift = Math.floor(seeded(seed)() * free.length);
+  const shift = Math.floor(seededRandom(seed)() * free.length);
   return Array.from({ length: take }, (_, i) => free[(Math.floor((i * free.length) / take) + shift) % free.length] ?? 0).sort(
     (a, b) => a - b,
   );
@@ -92,12 +92,12 @@ export function copiesOf(look: Look, copies: number, variations: readonly CopyVa
   return edits.map((own, i) => {
     const key = JSON.stringify(own);
     let made = known.get(key);
-    if (!made) known.set(key, (made = varied(look, own, catalogue)));
+    if (!made) known.set(key, (made = vary(look, own, catalogue)));
     return { look: made, by: made === look ? [] : (names[i] ?? []) };
   });
 }
 
-function varied(look: Look, edits: readonly LookEdit[], catalogue: Catalogue): Look {
+function vary(look: Look, edits: readonly LookEdit[], catalogue: Catalogue): Look {
   if (edits.length === 0) return look;
   try {
     return applyEdits(look, edits, catalogue);

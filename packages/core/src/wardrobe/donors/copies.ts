@@ -32,7 +32,7 @@ export function leastCopies(wanted: ReadonlyMap<string, number>, yielders: reado
   const without = [...wanted.keys()].filter((variant) => !had.has(variant));
   const copies = new Map<string, number>();
   let isProven = true;
-  for (const component of componentsOf(undominated(useful))) {
+  for (const component of componentsOf(leaveOutDominated(useful))) {
     const needs = new Map([...wanted].filter(([variant]) => component.some(({ yields }) => yields.has(variant))));
     const search = new CoverSearch(component, needs);
     const best = search.best();
@@ -43,7 +43,7 @@ export function leastCopies(wanted: ReadonlyMap<string, number>, yielders: reado
 }
 
 /** Without those that another yielder has at least as much of everything of; of equals the first stays. */
-const undominated = (yielders: readonly Yielder[]): readonly Yielder[] =>
+const leaveOutDominated = (yielders: readonly Yielder[]): readonly Yielder[] =>
   yielders.filter((own, i) => !yielders.some((other, k) => k !== i && hasAllOf(other, own) && (!hasAllOf(own, other) || k < i)));
 
 const hasAllOf = (other: Yielder, own: Yielder): boolean =>

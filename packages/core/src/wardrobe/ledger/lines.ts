@@ -36,7 +36,7 @@ function readLine(text: string, catalogue: Catalogue): TypedLine {
   if (!mould) return refused(`“${number}” is the number of no mould.`);
   const wanted = words.map((word) => word.toLowerCase());
   const fitting = catalogue.variantsOf(mould.number).filter((variant) => says(variant, wanted, catalogue));
-  const [only, ...others] = narrowed(fitting, wanted);
+  const [only, ...others] = narrowBy(fitting, wanted);
   if (!only) return refused(`No part of ${mould.number} ${mould.name} is “${words.join(' ')}”.`);
   if (others.length > 0)
     return refused(
@@ -60,7 +60,7 @@ const says = (variant: Variant, words: readonly string[], catalogue: Catalogue):
 };
 
 /** Of several parts that fit, the plain ones in just the colours that were said go before those that say more. */
-function narrowed(fitting: readonly Variant[], words: readonly string[]): readonly Variant[] {
+function narrowBy(fitting: readonly Variant[], words: readonly string[]): readonly Variant[] {
   const just = fitting.filter((variant) => variant.print === undefined && new Set(variant.colours).size <= Math.max(1, words.length));
   const plain = just.filter((variant) => words.length > 0 && variant.colours[0]?.toLowerCase() === words[0]);
   return plain.length === 1 ? plain : just.length === 1 ? just : fitting;

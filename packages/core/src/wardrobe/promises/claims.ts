@@ -15,7 +15,7 @@ export interface Claimant {
 
 /** Days after every day: who is not due at all comes last. */
 const NEVER = '9999-12-31';
-const padded = (place: number): string => String(place).padStart(6, '0');
+const padIndex = (place: number): string => String(place).padStart(6, '0');
 
 /**
  * Where a figure stands in line: by the day it is due, then by its line-up's place, then by its own.
@@ -23,7 +23,7 @@ const padded = (place: number): string => String(place).padStart(6, '0');
  * @example orderOf('2026-03-01', 0, 2, 'a') < orderOf(null, 0, 0, 'b') // true
  */
 export const orderOf = (dueOn: string | null, lineUpPlace: number, figurePlace: number, id: string): string =>
-  [dueOn ?? NEVER, padded(lineUpPlace), padded(figurePlace), id].join(' ');
+  [dueOn ?? NEVER, padIndex(lineUpPlace), padIndex(figurePlace), id].join(' ');
 
 /** Who claims pieces together: a figure by itself, or its whole group. */
 export const partyOf = ({ id, group }: Pick<Claimant, 'id' | 'group'>): string => (group === null ? `figure ${id}` : `group ${group}`);

@@ -1,7 +1,7 @@
 import type { OfficialFigure, Source, SourceKind, Yield } from '@outfit/core';
 import { parts } from './parts.js';
 
-const made = (
+const sourceOf = (
   id: string,
   name: string,
   kind: SourceKind,
@@ -23,19 +23,19 @@ const made = (
 });
 
 export const SOURCES: readonly Source[] = [
-  made('LR-01', 'Midsummer mooring', 'boxed set', 'Lantern Regatta', 2013, 'a b'),
-  made('LR-21', 'Toll jetty', 'boxed set', 'Lantern Regatta', 2016, 'a'),
-  made('LR-07', 'Lanterns on the water', 'boxed set', 'Lantern Regatta', 2019, 'a b', [
+  sourceOf('LR-01', 'Midsummer mooring', 'boxed set', 'Lantern Regatta', 2013, 'a b'),
+  sourceOf('LR-21', 'Toll jetty', 'boxed set', 'Lantern Regatta', 2016, 'a'),
+  sourceOf('LR-07', 'Lanterns on the water', 'boxed set', 'Lantern Regatta', 2019, 'a b', [
     { kind: 'variant', item: 'HE-904·teak+chalk', quantity: 2, certainty: 'sure' },
   ]),
-  made('LR-09', 'Heron boathouse', 'event exclusive', 'Lantern Regatta', 2020, 'a b'),
-  made('LR-11', 'River people, bag 2', 'blind bag', 'Lantern Regatta', 2021, 'a b'),
-  made('MP-02', 'The sorting loft', 'boxed set', 'Meridian Post', 2017, 'a'),
-  made('MP-05', 'Airship mail', 'boxed set', 'Meridian Post', 2019, 'a b', [
+  sourceOf('LR-09', 'Heron boathouse', 'event exclusive', 'Lantern Regatta', 2020, 'a b'),
+  sourceOf('LR-11', 'River people, bag 2', 'blind bag', 'Lantern Regatta', 2021, 'a b'),
+  sourceOf('MP-02', 'The sorting loft', 'boxed set', 'Meridian Post', 2017, 'a'),
+  sourceOf('MP-05', 'Airship mail', 'boxed set', 'Meridian Post', 2019, 'a b', [
     { kind: 'variant', item: 'HE-915·chalk+madder', quantity: 3, certainty: 'think so' },
   ]),
-  made('MP-08', 'Weather station', 'magazine gift', 'Meridian Post', 2020, 'a'),
-  made('MP-21', 'The courier who came through', 'event exclusive', 'Meridian Post', 2022, 'a'),
+  sourceOf('MP-08', 'Weather station', 'magazine gift', 'Meridian Post', 2020, 'a'),
+  sourceOf('MP-21', 'The courier who came through', 'event exclusive', 'Meridian Post', 2022, 'a'),
 ];
 
 const figure = (id: string, name: string, worn: string, person?: string): OfficialFigure => ({

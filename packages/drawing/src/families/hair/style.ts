@@ -3,7 +3,7 @@ import {
   edge,
   ellipse,
   onward,
-  outlined,
+  outlineOf,
   resample,
   sample,
   type Shape,
@@ -228,7 +228,7 @@ export const twoKnots = (y: number, r = 17) => ({
   side: knot(6, y - 2, r, Z.headgear + 2),
 });
 
-const tie = (x: number, y: number, r = 7): Shape => outlined(ellipse(x, y, r, r), 'c1', Z.headgear + 4);
+const tie = (x: number, y: number, r = 7): Shape => outlineOf(ellipse(x, y, r, r), 'c1', Z.headgear + 4);
 
 /** A tail that starts at a height behind the head and falls to `end`. */
 export function tail(start: number, end: number, texture: Texture = 'smooth') {

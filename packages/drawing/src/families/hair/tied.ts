@@ -1,11 +1,11 @@
-import { creases, outlined, type Silhouette, stroke, Z } from '../../shape/index.js';
+import { creases, outlineOf, type Silhouette, stroke, Z } from '../../shape/index.js';
 
 /** Tied hair, drawn around the head as loose hair is. The smooth back of the head shows under it. */
 const UNDER = 'M-55,-30 C-62,-92 -34,-116 0,-116 C34,-116 62,-92 55,-30 L44,-24 C20,-18 -20,-18 -44,-24 Z';
 
 const lowKnot: Silhouette = {
   front: [
-    outlined(
+    outlineOf(
       'M-56,-46 C-62,-92 -36,-117 2,-117 C40,-117 62,-92 56,-46 C54,-58 50,-68 42,-78 C24,-80 8,-88 -2,-98 C-10,-86 -26,-76 -42,-72 C-50,-66 -54,-58 -56,-46 Z',
       'c0',
       Z.headgear,
@@ -14,47 +14,47 @@ const lowKnot: Silhouette = {
     stroke('M16,-110 C28,-107 38,-101 45,-91', 'light', 2.4, Z.headgear + 1),
   ],
   back: [
-    outlined(UNDER, 'c0', Z.headgear),
+    outlineOf(UNDER, 'c0', Z.headgear),
     creases(
       'M0,-116 C-2,-90 -2,-66 0,-44 M-30,-108 C-34,-80 -26,-52 -12,-36 M30,-108 C34,-80 26,-52 12,-36 M-50,-74 C-48,-52 -36,-38 -20,-30 M50,-74 C48,-52 36,-38 20,-30',
       'c0',
       Z.headgear + 1,
     ),
-    outlined('M0,-48 C20,-50 30,-38 28,-24 C26,-8 14,-2 0,-2 C-14,-2 -26,-8 -28,-24 C-30,-38 -20,-50 0,-48 Z', 'c0', Z.headgear + 2),
+    outlineOf('M0,-48 C20,-50 30,-38 28,-24 C26,-8 14,-2 0,-2 C-14,-2 -26,-8 -28,-24 C-30,-38 -20,-50 0,-48 Z', 'c0', Z.headgear + 2),
     creases('M-18,-34 C-10,-42 10,-42 18,-34 M-20,-20 C-8,-30 10,-28 18,-16 M-8,-8 C0,-14 8,-12 12,-8', 'c0', Z.headgear + 3),
   ],
 };
 
 const sideTail: Silhouette = {
   front: [
-    outlined('M-46,-72 C-78,-74 -98,-44 -92,-12 C-90,2 -78,8 -70,-2 C-60,-14 -52,-34 -50,-52 Z', 'c0', Z.behind),
+    outlineOf('M-46,-72 C-78,-74 -98,-44 -92,-12 C-90,2 -78,8 -70,-2 C-60,-14 -52,-34 -50,-52 Z', 'c0', Z.behind),
     creases('M-64,-62 C-80,-48 -86,-26 -82,-6 M-56,-58 C-68,-42 -72,-24 -72,-6', 'c0', Z.behind + 1),
-    outlined(
+    outlineOf(
       'M-55,-42 C-63,-92 -36,-118 2,-118 C42,-118 62,-92 56,-34 C54,-46 52,-58 46,-68 C40,-78 30,-82 22,-84 C4,-80 -26,-76 -44,-66 C-50,-60 -53,-52 -55,-42 Z',
       'c0',
       Z.headgear,
     ),
     creases('M22,-84 C6,-92 -22,-92 -44,-76 M22,-84 C10,-98 -12,-104 -34,-96 M22,-84 C30,-92 34,-100 34,-108', 'c0', Z.headgear + 1),
     stroke('M-14,-111 C-24,-108 -33,-102 -39,-94', 'light', 2.4, Z.headgear + 1),
-    outlined('M-60,-74 C-52,-78 -44,-74 -44,-66 C-44,-58 -52,-54 -59,-58 C-66,-62 -67,-70 -60,-74 Z', 'c1', Z.headgear + 2),
+    outlineOf('M-60,-74 C-52,-78 -44,-74 -44,-66 C-44,-58 -52,-54 -59,-58 C-66,-62 -67,-70 -60,-74 Z', 'c1', Z.headgear + 2),
   ],
   back: [
-    outlined('M48,-74 C80,-78 100,-46 94,-12 C92,4 78,10 70,-2 C60,-16 50,-34 48,-52 Z', 'c0', Z.headgear + 1),
+    outlineOf('M48,-74 C80,-78 100,-46 94,-12 C92,4 78,10 70,-2 C60,-16 50,-34 48,-52 Z', 'c0', Z.headgear + 1),
     creases('M66,-64 C82,-48 88,-26 84,-6 M58,-58 C70,-42 74,-24 74,-6', 'c0', Z.headgear + 2),
-    outlined(UNDER, 'c0', Z.headgear),
+    outlineOf(UNDER, 'c0', Z.headgear),
     creases('M-44,-92 C-16,-88 20,-82 48,-66 M-54,-62 C-24,-60 20,-62 48,-60 M-48,-30 C-18,-34 24,-46 48,-56', 'c0', Z.headgear + 1),
-    outlined('M60,-74 C52,-78 44,-74 44,-66 C44,-58 52,-54 59,-58 C66,-62 67,-70 60,-74 Z', 'c1', Z.headgear + 3),
+    outlineOf('M60,-74 C52,-78 44,-74 44,-66 C44,-58 52,-54 59,-58 C66,-62 67,-70 60,-74 Z', 'c1', Z.headgear + 3),
   ],
 };
 
 const crownBraid: Silhouette = {
   front: [
-    outlined(
+    outlineOf(
       'M-55,-40 C-60,-92 -36,-112 0,-112 C36,-112 60,-92 55,-40 C52,-56 46,-68 36,-74 C18,-80 -18,-80 -36,-74 C-46,-68 -52,-56 -55,-40 Z',
       'c0',
       Z.headgear,
     ),
-    outlined(
+    outlineOf(
       'M-58,-66 C-70,-72 -66,-88 -56,-88 C-58,-102 -44,-110 -36,-104 C-34,-118 -16,-122 -10,-114 C-4,-124 12,-124 16,-114 C24,-122 40,-116 40,-104 C50,-108 62,-98 58,-86 C68,-84 70,-70 58,-66 C56,-76 46,-86 34,-92 C14,-100 -14,-100 -34,-92 C-46,-86 -56,-76 -58,-66 Z',
       'c0',
       Z.headgear + 1,
@@ -74,8 +74,8 @@ const crownBraid: Silhouette = {
     },
   ],
   back: [
-    outlined(UNDER, 'c0', Z.headgear),
-    outlined(
+    outlineOf(UNDER, 'c0', Z.headgear),
+    outlineOf(
       'M-58,-66 C-70,-72 -66,-88 -56,-88 C-58,-102 -44,-110 -36,-104 C-34,-118 -16,-122 -10,-114 C-4,-124 12,-124 16,-114 C24,-122 40,-116 40,-104 C50,-108 62,-98 58,-86 C68,-84 70,-70 58,-66 C54,-82 30,-92 0,-92 C-30,-92 -54,-82 -58,-66 Z',
       'c0',
       Z.headgear + 1,
@@ -111,7 +111,7 @@ const twoPlaits: Silhouette = {
       mirror: true,
     },
     { d: 'M44,38 C50,41 55,41 59,38 L58,46 C54,48 50,48 45,46 Z', fill: 'c1', line: 'outer', z: Z.headgear, mirror: true },
-    outlined(
+    outlineOf(
       'M-56,-26 C-64,-92 -38,-117 0,-117 C38,-117 64,-92 56,-26 C50,-30 48,-40 46,-52 C42,-70 22,-84 0,-100 C-22,-84 -42,-70 -46,-52 C-48,-40 -50,-30 -56,-26 Z',
       'c0',
       Z.headgear + 1,
@@ -136,7 +136,7 @@ const twoPlaits: Silhouette = {
       mirror: true,
     },
     { d: 'M44,38 C50,41 55,41 59,38 L58,46 C54,48 50,48 45,46 Z', fill: 'c1', line: 'outer', z: Z.headgear + 2, mirror: true },
-    outlined(UNDER, 'c0', Z.headgear),
+    outlineOf(UNDER, 'c0', Z.headgear),
     creases(
       'M0,-116 L0,-20 M-6,-90 C-30,-80 -46,-58 -50,-34 M6,-90 C30,-80 46,-58 50,-34 M-6,-56 C-24,-50 -36,-40 -44,-28 M6,-56 C24,-50 36,-40 44,-28',
       'c0',

@@ -1,11 +1,11 @@
-import { allRound, creases, outlined, type Silhouette, Z } from '../../shape/index.js';
+import { allRound, creases, outlineOf, type Silhouette, Z } from '../../shape/index.js';
 import { inner, shade, solid } from './strokes.js';
 
 export const boater: Silhouette = {
   front: [
-    outlined('M-44,-74 L-42,-108 C-24,-115 24,-115 42,-108 L44,-74 Z', 'c0', Z.headgear),
-    outlined('M-44,-74 L-43,-90 C-24,-97 24,-97 43,-90 L44,-74 Z', 'c1', Z.headgear + 1),
-    outlined('M-76,-70 C-60,-82 60,-82 76,-70 C72,-60 44,-63 0,-64 C-44,-63 -72,-60 -76,-70 Z', 'c0', Z.headgear + 2),
+    outlineOf('M-44,-74 L-42,-108 C-24,-115 24,-115 42,-108 L44,-74 Z', 'c0', Z.headgear),
+    outlineOf('M-44,-74 L-43,-90 C-24,-97 24,-97 43,-90 L44,-74 Z', 'c1', Z.headgear + 1),
+    outlineOf('M-76,-70 C-60,-82 60,-82 76,-70 C72,-60 44,-63 0,-64 C-44,-63 -72,-60 -76,-70 Z', 'c0', Z.headgear + 2),
     creases(
       'M-60,-71 C-30,-76 30,-76 60,-71 M-30,-106 C-10,-109 10,-109 30,-106 M-34,-101 C-12,-104 12,-104 34,-101',
       'c0',
@@ -13,10 +13,10 @@ export const boater: Silhouette = {
     ),
   ],
   back: [
-    outlined('M-44,-74 L-42,-108 C-24,-115 24,-115 42,-108 L44,-74 Z', 'c0', Z.headgear),
-    outlined('M-44,-74 L-43,-90 C-24,-97 24,-97 43,-90 L44,-74 Z', 'c1', Z.headgear + 1),
-    outlined('M-76,-68 C-60,-80 60,-80 76,-68 C72,-56 44,-56 0,-56 C-44,-56 -72,-56 -76,-68 Z', 'c0', Z.headgear + 2),
-    outlined('M-8,-60 L-16,-30 L-6,-34 L0,-24 L4,-34 L12,-30 L6,-60 Z', 'c1', Z.headgear + 1),
+    outlineOf('M-44,-74 L-42,-108 C-24,-115 24,-115 42,-108 L44,-74 Z', 'c0', Z.headgear),
+    outlineOf('M-44,-74 L-43,-90 C-24,-97 24,-97 43,-90 L44,-74 Z', 'c1', Z.headgear + 1),
+    outlineOf('M-76,-68 C-60,-80 60,-80 76,-68 C72,-56 44,-56 0,-56 C-44,-56 -72,-56 -76,-68 Z', 'c0', Z.headgear + 2),
+    outlineOf('M-8,-60 L-16,-30 L-6,-34 L0,-24 L4,-34 L12,-30 L6,-60 Z', 'c1', Z.headgear + 1),
     creases('M-60,-68 C-30,-72 30,-72 60,-68', 'c0', Z.headgear + 3),
   ],
 };

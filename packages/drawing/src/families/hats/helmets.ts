@@ -1,4 +1,4 @@
-import { ellipse, outlined, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
+import { ellipse, outlineOf, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
 import { glint, inner, shade, solid } from './strokes.js';
 
 /** Fitted helmets: a shell, a rim, and what is let into it. */
@@ -35,7 +35,7 @@ const GLOBE = 'M0,-132 C46,-132 70,-100 68,-56 C66,-20 46,8 0,8 C-46,8 -66,-20 -
 const collarRing: Shape = solid('M-52,2 C-24,14 24,14 52,2 L56,16 C26,28 -26,28 -56,16 Z', Z.headgear + 3, 'c1');
 const porthole = (x: number, rx: number): readonly Shape[] => [
   { d: `${GLOBE} ${ellipse(x, -48, rx, -34)}`, fill: 'c0', z: Z.headgear },
-  outlined(GLOBE, 'none', Z.headgear + 0.5),
+  outlineOf(GLOBE, 'none', Z.headgear + 0.5),
   { d: ellipse(x, -48, rx - 1, 33), fill: 'c2', z: Z.headgear - 0.5, opacity: 0.3 },
   stroke(ellipse(x, -48, rx, 34), 'ink', 9, Z.headgear + 1),
   stroke(ellipse(x, -48, rx, 34), 'c1', 5, Z.headgear + 1.2),

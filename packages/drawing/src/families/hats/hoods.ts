@@ -1,17 +1,17 @@
-import { creases, edge, onward, outlined, type Silhouette, tone, Z } from '../../shape/index.js';
+import { creases, edge, onward, outlineOf, type Silhouette, tone, Z } from '../../shape/index.js';
 import { wideBrim } from './brimmed.js';
 import { inner, solid } from './strokes.js';
 
 export const souwester: Silhouette = {
   front: [
-    outlined(
+    outlineOf(
       'M-54,-74 C-66,-50 -64,-22 -56,-4 C-48,-6 -43,-20 -44,-44 Z M54,-74 C66,-50 64,-22 56,-4 C48,-6 43,-20 44,-44 Z',
       'c1',
       Z.headgear,
     ),
-    outlined('M-50,-72 C-52,-102 -32,-122 0,-122 C32,-122 52,-102 50,-72 Z', 'c0', Z.headgear + 1),
+    outlineOf('M-50,-72 C-52,-102 -32,-122 0,-122 C32,-122 52,-102 50,-72 Z', 'c0', Z.headgear + 1),
     tone('M26,-117 C40,-110 43,-92 40,-74 L50,-72 C51,-96 42,-112 26,-117 Z', 'shade', Z.headgear + 2),
-    outlined(
+    outlineOf(
       'M-84,-42 C-74,-74 -34,-88 0,-88 C34,-88 74,-74 84,-42 C74,-38 62,-48 48,-60 C26,-72 -26,-72 -48,-60 C-62,-48 -74,-38 -84,-42 Z',
       'c0',
       Z.headgear + 3,
@@ -23,9 +23,9 @@ export const souwester: Silhouette = {
     ),
   ],
   back: [
-    outlined('M-50,-40 C-60,-20 -56,-2 -46,4 C-20,10 20,10 46,4 C56,-2 60,-20 50,-40 Z', 'c1', Z.headgear),
-    outlined('M-52,-60 C-56,-110 -34,-130 0,-130 C34,-130 56,-110 52,-60 Z', 'c0', Z.headgear + 1),
-    outlined(
+    outlineOf('M-50,-40 C-60,-20 -56,-2 -46,4 C-20,10 20,10 46,4 C56,-2 60,-20 50,-40 Z', 'c1', Z.headgear),
+    outlineOf('M-52,-60 C-56,-110 -34,-130 0,-130 C34,-130 56,-110 52,-60 Z', 'c0', Z.headgear + 1),
+    outlineOf(
       'M-70,-60 C-50,-72 50,-72 70,-60 C76,-40 60,-20 44,-14 C20,-8 -20,-8 -44,-14 C-60,-20 -76,-40 -70,-60 Z',
       'c0',
       Z.headgear + 2,
@@ -37,9 +37,9 @@ export const souwester: Silhouette = {
     ),
   ],
   side: [
-    outlined('M0,-66 C-6,-40 0,-10 20,0 C40,2 54,-14 56,-44 Z', 'c1', Z.headgear),
-    outlined('M-48,-70 C-50,-108 -20,-124 6,-124 C42,-124 58,-98 56,-62 Z', 'c0', Z.headgear + 1),
-    outlined(
+    outlineOf('M0,-66 C-6,-40 0,-10 20,0 C40,2 54,-14 56,-44 Z', 'c1', Z.headgear),
+    outlineOf('M-48,-70 C-50,-108 -20,-124 6,-124 C42,-124 58,-98 56,-62 Z', 'c0', Z.headgear + 1),
+    outlineOf(
       'M-72,-58 C-56,-78 -10,-84 20,-78 C50,-72 84,-44 92,-14 C74,-18 50,-44 20,-58 C-10,-68 -50,-66 -72,-58 Z',
       'c0',
       Z.headgear + 3,
@@ -50,9 +50,9 @@ export const souwester: Silhouette = {
 
 export const cowl: Silhouette = {
   front: [
-    outlined('M-50,6 C-74,14 -84,36 -80,52 C-50,66 50,66 80,52 C84,36 74,14 50,6 Z', 'c0', Z.neck),
+    outlineOf('M-50,6 C-74,14 -84,36 -80,52 C-50,66 50,66 80,52 C84,36 74,14 50,6 Z', 'c0', Z.neck),
     creases('M-40,34 C-20,44 20,44 40,34', 'c0', Z.neck + 1),
-    outlined(
+    outlineOf(
       'M-48,14 C-72,-20 -72,-90 -34,-114 C-16,-126 16,-128 32,-116 C72,-92 72,-20 48,14 C44,6 44,-4 45,-16 C50,-50 40,-80 0,-82 C-40,-80 -50,-50 -45,-16 C-44,-4 -44,6 -48,14 Z',
       'c0',
       Z.headgear,
@@ -61,13 +61,13 @@ export const cowl: Silhouette = {
     tone('M34,-114 C60,-94 66,-40 50,10 L48,14 C72,-20 72,-92 32,-116 Z', 'shade', Z.headgear + 1),
   ],
   back: [
-    outlined('M-50,6 C-74,14 -84,36 -80,52 C-50,66 50,66 80,52 C84,36 74,14 50,6 Z', 'c0', Z.neck),
-    outlined('M-52,20 C-72,-20 -70,-92 -32,-114 C-16,-126 16,-128 32,-114 C70,-92 72,-20 52,20 C24,34 -24,34 -52,20 Z', 'c0', Z.headgear),
+    outlineOf('M-50,6 C-74,14 -84,36 -80,52 C-50,66 50,66 80,52 C84,36 74,14 50,6 Z', 'c0', Z.neck),
+    outlineOf('M-52,20 C-72,-20 -70,-92 -32,-114 C-16,-126 16,-128 32,-114 C70,-92 72,-20 52,20 C24,34 -24,34 -52,20 Z', 'c0', Z.headgear),
     creases('M0,-120 C-4,-80 -4,-30 0,26 M-30,-100 C-40,-60 -38,-20 -30,18 M30,-100 C40,-60 38,-20 30,18', 'c0', Z.headgear + 1),
   ],
   side: [
-    outlined('M-34,8 C-20,4 24,2 44,10 C58,22 62,40 58,52 C26,64 -24,64 -44,52 C-48,36 -44,18 -34,8 Z', 'c0', Z.hands + 2.5),
-    outlined(
+    outlineOf('M-34,8 C-20,4 24,2 44,10 C58,22 62,40 58,52 C26,64 -24,64 -44,52 C-48,36 -44,18 -34,8 Z', 'c0', Z.hands + 2.5),
+    outlineOf(
       'M-44,-82 C-36,-116 0,-128 22,-122 C58,-110 72,-66 62,-18 C56,8 38,18 16,18 L-18,10 C-4,-18 -14,-62 -44,-82 Z',
       'c0',
       Z.headgear,
@@ -87,13 +87,13 @@ export const beeVeil: Silhouette = {
   front: [
     { d: NET, fill: 'c1', z: Z.headgear - 1, opacity: 0.28 },
     { ...inner(MESH, Z.headgear - 0.5, 'c1'), opacity: 0.5 },
-    outlined(NET, 'none', Z.headgear - 0.4),
+    outlineOf(NET, 'none', Z.headgear - 0.4),
     ...wideBrim.front,
   ],
   back: [
     { d: NET, fill: 'c1', z: Z.headgear - 1, opacity: 0.6 },
     { ...inner(MESH, Z.headgear - 0.5, 'c1'), opacity: 0.6 },
-    outlined(NET, 'none', Z.headgear - 0.4),
+    outlineOf(NET, 'none', Z.headgear - 0.4),
     ...wideBrim.back,
   ],
 };

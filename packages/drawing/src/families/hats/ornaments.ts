@@ -1,4 +1,4 @@
-import { allRound, edge, ellipse, outlined, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
+import { allRound, edge, ellipse, outlineOf, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
 import { glint, inner, solid } from './strokes.js';
 
 const FLOWERS = [-46, -24, 0, 24, 46];
@@ -22,7 +22,7 @@ const flower = (x: number, y: number, r: number, z: number): readonly Shape[] =>
   tone(ellipse(x, y, r * 0.34, r * 0.34), 'c2', z + 0.2),
 ];
 export const wreath: Silhouette = allRound([
-  outlined('M-54,-72 C-30,-90 30,-90 54,-72 C30,-82 -30,-82 -54,-72 Z', 'c1', Z.headgear + 1),
+  outlineOf('M-54,-72 C-30,-90 30,-90 54,-72 C30,-82 -30,-82 -54,-72 Z', 'c1', Z.headgear + 1),
   {
     d: FLOWERS.map((x) => `M${x + 10},-${80 - Math.abs(x) / 6} c6,-8 12,-6 12,0 c-4,5 -9,4 -12,0 Z`).join(' '),
     fill: 'c1',

@@ -1,40 +1,40 @@
-import { allRound, creases, ellipse, outlined, type Silhouette, Z } from '../../shape/index.js';
+import { allRound, creases, ellipse, outlineOf, type Silhouette, Z } from '../../shape/index.js';
 import { hollow, inner, same, shaft, solid, tilt } from './strokes.js';
 
 const lanternPole = same([
   { d: 'M-3.5,{ground} L-3.5,-120 L3.5,-120 L3.5,{ground} Z', fill: 'c0', line: 'outer', z: Z.held },
-  outlined('M-20,-156 L20,-156 L26,-116 L-26,-116 Z', 'c1', Z.held + 1),
-  outlined('M-26,-116 L26,-116 L16,-104 L-16,-104 Z', 'c0', Z.held + 1),
-  outlined('M-22,-156 L22,-156 L12,-168 L-12,-168 Z', 'c0', Z.held + 1),
+  outlineOf('M-20,-156 L20,-156 L26,-116 L-26,-116 Z', 'c1', Z.held + 1),
+  outlineOf('M-26,-116 L26,-116 L16,-104 L-16,-104 Z', 'c0', Z.held + 1),
+  outlineOf('M-22,-156 L22,-156 L12,-168 L-12,-168 Z', 'c0', Z.held + 1),
   { d: 'M0,-148 C9,-138 8,-128 0,-124 C-8,-128 -9,-138 0,-148 Z', fill: 'white', z: Z.held + 2, opacity: 0.75 },
   creases('M-9,-156 L-12,-116 M9,-156 L12,-116', 'c1', Z.held + 2),
 ]);
 
 const oar = same([
   { d: 'M-3.5,{ground} L-3.5,-140 L3.5,-140 L3.5,{ground} Z', fill: 'c0', line: 'outer', z: Z.held },
-  outlined(
+  outlineOf(
     'M0,-238 C15,-236 19,-214 17,-190 C15,-168 10,-150 3.5,-138 L-3.5,-138 C-10,-150 -15,-168 -17,-190 C-19,-214 -15,-236 0,-238 Z',
     'c1',
     Z.held + 1,
   ),
-  outlined('M-17,-206 C-6,-200 6,-200 17,-206 L16,-184 C6,-178 -6,-178 -16,-184 Z', 'c0', Z.held + 2),
+  outlineOf('M-17,-206 C-6,-200 6,-200 17,-206 L16,-184 C6,-178 -6,-178 -16,-184 Z', 'c0', Z.held + 2),
 ]);
 
 const drumsticks = same([
-  outlined('M-3,6 L26,-64 L32,-62 L4,10 Z', 'c0', Z.held),
-  outlined('M30,-76 C37,-76 40,-70 38,-64 C36,-59 28,-59 25,-63 C22,-69 24,-76 30,-76 Z', 'c1', Z.held + 1),
+  outlineOf('M-3,6 L26,-64 L32,-62 L4,10 Z', 'c0', Z.held),
+  outlineOf('M30,-76 C37,-76 40,-70 38,-64 C36,-59 28,-59 25,-63 C22,-69 24,-76 30,-76 Z', 'c1', Z.held + 1),
 ]);
 
 const letter = same([
-  outlined('M-6,-10 L38,-18 L44,12 L0,20 Z', 'c0', Z.held),
+  outlineOf('M-6,-10 L38,-18 L44,12 L0,20 Z', 'c0', Z.held),
   creases('M-6,-10 L20,6 L38,-18', 'c0', Z.held + 1),
-  outlined('M20,0 C25,-1 28,3 27,8 C26,12 20,13 17,10 C14,6 15,1 20,0 Z', 'c1', Z.held + 2),
+  outlineOf('M20,0 C25,-1 28,3 27,8 C26,12 20,13 17,10 C14,6 15,1 20,0 Z', 'c1', Z.held + 2),
 ]);
 
 const spyglass = same([
-  outlined(tilt('M-7,14 L-9,-20 L9,-20 L7,14 Z', 28), 'c0', Z.held),
-  outlined(tilt('M-10,-18 L-11,-54 L11,-54 L10,-18 Z', 28), 'c1', Z.held + 1),
-  outlined(tilt('M-14,-52 L-14,-66 L14,-66 L14,-52 Z', 28), 'c0', Z.held + 2),
+  outlineOf(tilt('M-7,14 L-9,-20 L9,-20 L7,14 Z', 28), 'c0', Z.held),
+  outlineOf(tilt('M-10,-18 L-11,-54 L11,-54 L10,-18 Z', 28), 'c1', Z.held + 1),
+  outlineOf(tilt('M-14,-52 L-14,-66 L14,-66 L14,-52 Z', 28), 'c0', Z.held + 2),
 ]);
 
 /** Held things, by the name of the silhouette. */

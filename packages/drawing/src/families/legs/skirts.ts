@@ -1,4 +1,4 @@
-import { creases, outlined, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
+import { creases, outlineOf, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
 import { both } from './strokes.js';
 
 /** A one-piece lower body that hangs as cloth: outline, hem band, folds, and shoes under it. */
@@ -11,12 +11,12 @@ interface Cloth {
 }
 
 const SHOES: readonly Shape[] = both([
-  outlined('M12,-34 L40,-34 L40,-12 L12,-12 Z', 'c2', Z.legs),
-  outlined('M8,-18 C20,-23 34,-23 45,-17 C50,-8 47,0 39,0 L14,0 C6,0 5,-9 8,-18 Z', 'c1', Z.legs + 1),
+  outlineOf('M12,-34 L40,-34 L40,-12 L12,-12 Z', 'c2', Z.legs),
+  outlineOf('M8,-18 C20,-23 34,-23 45,-17 C50,-8 47,0 39,0 L14,0 C6,0 5,-9 8,-18 Z', 'c1', Z.legs + 1),
 ]);
 const SIDE_SHOES: readonly Shape[] = [
-  outlined('M-12,-34 L16,-34 L16,-12 L-12,-12 Z', 'c2', Z.legs),
-  outlined('M-16,-18 C-4,-23 12,-23 22,-17 C27,-8 24,0 18,0 L-28,0 C-38,0 -34,-14 -16,-18 Z', 'c1', Z.legs + 1),
+  outlineOf('M-12,-34 L16,-34 L16,-12 L-12,-12 Z', 'c2', Z.legs),
+  outlineOf('M-16,-18 C-4,-23 12,-23 22,-17 C27,-8 24,0 18,0 L-28,0 C-38,0 -34,-14 -16,-18 Z', 'c1', Z.legs + 1),
 ];
 
 function cloth({ outline, sideOutline, folds, sideFolds, shoes }: Cloth): Silhouette {

@@ -1,4 +1,4 @@
-import { creases, outlined, type Shape, type Silhouette, Z } from '../../shape/index.js';
+import { creases, outlineOf, type Shape, type Silhouette, Z } from '../../shape/index.js';
 import { both } from './strokes.js';
 
 /** One leg at +x of a given height, flared at the hem, in a round-toed shoe. Heights in tenths of a mm. */
@@ -43,8 +43,8 @@ const sideLeg = (top: number): string =>
   `M-27,${top} C-10,${top - 5} 10,${top - 5} 27,${top} C29,${top * 0.6} 25,${top * 0.36} 30,-18 L-32,-18 C-26,${top * 0.36} -29,${top * 0.6} -27,${top} Z`;
 
 const sideShapes = (top: number): readonly Shape[] => [
-  outlined(sideLeg(top), 'c0', Z.legs),
-  outlined('M-34,-20 C-20,-25 14,-25 30,-20 C34,-12 34,0 28,0 L-42,0 C-52,0 -50,-14 -34,-20 Z', 'c1', Z.legs + 2),
+  outlineOf(sideLeg(top), 'c0', Z.legs),
+  outlineOf('M-34,-20 C-20,-25 14,-25 30,-20 C34,-12 34,0 28,0 L-42,0 C-52,0 -50,-14 -34,-20 Z', 'c1', Z.legs + 2),
   creases('M-46,-6 C-24,-4 10,-4 31,-7', 'c1', Z.legs + 3),
 ];
 
@@ -73,13 +73,13 @@ export function trousers(height: number): Silhouette {
 export const hips: Silhouette = {
   front: hipShapes(-130),
   back: hipShapes(-130),
-  side: [outlined('M-27,-130 C-10,-135 10,-135 27,-130 L28,-104 C10,-100 -10,-100 -28,-104 Z', 'c0', Z.legs + 3)],
+  side: [outlineOf('M-27,-130 C-10,-135 10,-135 27,-130 L28,-104 C10,-100 -10,-100 -28,-104 Z', 'c0', Z.legs + 3)],
 };
 export const leg: Silhouette = { front: legShapes(-130), back: legShapes(-130), side: sideShapes(-130) };
 const PEG: readonly Shape[] = [
-  outlined('M2,-128 L50,-128 L46,-84 C38,-76 18,-76 10,-84 Z', 'c0', Z.legs),
-  outlined('M20,-80 L36,-80 L33,0 L23,0 Z', 'c1', Z.legs + 1),
-  outlined('M14,-86 L42,-86 L42,-76 L14,-76 Z', 'c2', Z.legs + 2),
+  outlineOf('M2,-128 L50,-128 L46,-84 C38,-76 18,-76 10,-84 Z', 'c0', Z.legs),
+  outlineOf('M20,-80 L36,-80 L33,0 L23,0 Z', 'c1', Z.legs + 1),
+  outlineOf('M14,-86 L42,-86 L42,-76 L14,-76 Z', 'c2', Z.legs + 2),
   creases('M26,-70 L27,-6', 'c1', Z.legs + 2),
 ];
 export const peg: Silhouette = {

@@ -1,19 +1,19 @@
-import { creases, ellipse, outlined, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
+import { creases, ellipse, outlineOf, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
 import { inner, NEAR, solid } from './strokes.js';
 
 /** Waist pieces lie at the torso's hem: y = 0. */
 export const sash: Silhouette = {
   front: [
-    outlined('M-56,-12 C-30,-4 30,-4 56,-12 L58,3 C30,11 -30,11 -58,3 Z', 'c0', Z.waist),
-    outlined('M30,-2 C40,-4 46,2 44,8 L50,58 L34,62 L30,10 C26,6 26,0 30,-2 Z', 'c0', Z.waist + 1),
+    outlineOf('M-56,-12 C-30,-4 30,-4 56,-12 L58,3 C30,11 -30,11 -58,3 Z', 'c0', Z.waist),
+    outlineOf('M30,-2 C40,-4 46,2 44,8 L50,58 L34,62 L30,10 C26,6 26,0 30,-2 Z', 'c0', Z.waist + 1),
     creases('M-52,-4 C-28,4 26,4 52,-4 M36,12 L40,54', 'c0', Z.waist + 2),
   ],
   back: [
-    outlined('M-56,-12 C-30,-4 30,-4 56,-12 L58,3 C30,11 -30,11 -58,3 Z', 'c0', Z.waist),
+    outlineOf('M-56,-12 C-30,-4 30,-4 56,-12 L58,3 C30,11 -30,11 -58,3 Z', 'c0', Z.waist),
     creases('M-52,-4 C-28,4 26,4 52,-4', 'c0', Z.waist + 1),
   ],
   side: [
-    outlined('M-31,-11 C-12,-4 14,-4 31,-11 L33,3 C14,10 -14,10 -33,3 Z', 'c0', Z.waist),
+    outlineOf('M-31,-11 C-12,-4 14,-4 31,-11 L33,3 C14,10 -14,10 -33,3 Z', 'c0', Z.waist),
     creases('M-30,-4 C-12,3 12,3 30,-4', 'c0', Z.waist + 1),
   ],
 };

@@ -1,4 +1,4 @@
-import { creases, ellipse, outlined, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
+import { creases, ellipse, outlineOf, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
 import { BELT } from './bands.js';
 import { inner, NEAR, OVER, solid } from './strokes.js';
 
@@ -10,13 +10,13 @@ const drape = (d: string, folds: string): readonly Shape[] => [
 /** Neck layers hang from the top of the torso: y = 0 is the neck's base. */
 export const shortCape: Silhouette = {
   front: [
-    outlined('M-44,-2 C-72,18 -86,50 -88,84 C-62,98 62,98 88,84 C86,50 72,18 44,-2 Z', 'c0', Z.farBehind),
-    outlined('M-44,4 C-30,-13 30,-13 44,4 C34,18 -34,18 -44,4 Z', 'c0', Z.neck),
-    outlined('M-44,4 C-60,14 -66,24 -66,34 C-50,30 -40,22 -34,12 Z M44,4 C60,14 66,24 66,34 C50,30 40,22 34,12 Z', 'c0', Z.neck),
-    outlined('M0,6 C6,6 9,10 9,15 C9,20 6,23 0,23 C-6,23 -9,20 -9,15 C-9,10 -6,6 0,6 Z', 'c1', Z.neck + 1),
+    outlineOf('M-44,-2 C-72,18 -86,50 -88,84 C-62,98 62,98 88,84 C86,50 72,18 44,-2 Z', 'c0', Z.farBehind),
+    outlineOf('M-44,4 C-30,-13 30,-13 44,4 C34,18 -34,18 -44,4 Z', 'c0', Z.neck),
+    outlineOf('M-44,4 C-60,14 -66,24 -66,34 C-50,30 -40,22 -34,12 Z M44,4 C60,14 66,24 66,34 C50,30 40,22 34,12 Z', 'c0', Z.neck),
+    outlineOf('M0,6 C6,6 9,10 9,15 C9,20 6,23 0,23 C-6,23 -9,20 -9,15 C-9,10 -6,6 0,6 Z', 'c1', Z.neck + 1),
   ],
   back: [
-    outlined('M-44,-6 C-72,14 -86,50 -90,86 C-60,100 60,100 90,86 C86,50 72,14 44,-6 C20,-14 -20,-14 -44,-6 Z', 'c0', Z.neck),
+    outlineOf('M-44,-6 C-72,14 -86,50 -90,86 C-60,100 60,100 90,86 C86,50 72,14 44,-6 C20,-14 -20,-14 -44,-6 Z', 'c0', Z.neck),
     creases('M-20,0 C-32,30 -38,62 -40,92 M20,0 C32,30 38,62 40,92 M0,0 L0,94', 'c0', Z.neck + 1),
     tone('M-40,-4 C-70,16 -84,52 -86,84 L-72,90 C-70,52 -58,20 -34,0 Z', 'shade', Z.neck + 1),
   ],
@@ -28,13 +28,13 @@ export const shortCape: Silhouette = {
 
 export const longCape: Silhouette = {
   front: [
-    outlined('M-44,-2 C-74,46 -86,140 -92,222 C-62,234 62,234 92,222 C86,140 74,46 44,-2 Z', 'c0', Z.farBehind),
+    outlineOf('M-44,-2 C-74,46 -86,140 -92,222 C-62,234 62,234 92,222 C86,140 74,46 44,-2 Z', 'c0', Z.farBehind),
     creases('M-66,220 L-60,90 M66,220 L60,90', 'c0', Z.farBehind + 1),
-    outlined('M-46,4 C-30,-14 30,-14 46,4 C34,19 -34,19 -46,4 Z', 'c0', Z.neck),
-    outlined('M0,6 C6,6 9,10 9,15 C9,20 6,23 0,23 C-6,23 -9,20 -9,15 C-9,10 -6,6 0,6 Z', 'c1', Z.neck + 1),
+    outlineOf('M-46,4 C-30,-14 30,-14 46,4 C34,19 -34,19 -46,4 Z', 'c0', Z.neck),
+    outlineOf('M0,6 C6,6 9,10 9,15 C9,20 6,23 0,23 C-6,23 -9,20 -9,15 C-9,10 -6,6 0,6 Z', 'c1', Z.neck + 1),
   ],
   back: [
-    outlined('M-46,-6 C-76,44 -88,140 -94,224 C-62,236 62,236 94,224 C88,140 76,44 46,-6 C20,-14 -20,-14 -46,-6 Z', 'c0', Z.neck),
+    outlineOf('M-46,-6 C-76,44 -88,140 -94,224 C-62,236 62,236 94,224 C88,140 76,44 46,-6 C20,-14 -20,-14 -46,-6 Z', 'c0', Z.neck),
     creases('M-20,2 C-34,80 -40,150 -44,226 M20,2 C34,80 40,150 44,226 M0,4 L0,228', 'c0', Z.neck + 1),
     tone('M-44,0 C-74,50 -84,140 -90,222 L-76,226 C-72,140 -64,50 -38,2 Z', 'shade', Z.neck + 1),
   ],

@@ -1,23 +1,23 @@
-import { creases, outlined, type Silhouette, stroke, Z } from '../../shape/index.js';
+import { creases, outlineOf, type Silhouette, stroke, Z } from '../../shape/index.js';
 import { inner, NEAR, solid } from './strokes.js';
 
 export const satchel: Silhouette = {
   front: [
-    outlined('M-40,-2 L-28,-6 L58,100 L48,108 Z', 'c0', Z.torso + 4),
-    outlined('M34,92 L84,92 C88,112 86,128 82,136 L38,136 C32,126 32,108 34,92 Z', 'c0', Z.hands + 2),
-    outlined('M32,90 L86,90 C88,104 84,114 76,116 L44,116 C34,114 30,104 32,90 Z', 'c0', Z.hands + 2),
-    outlined('M54,108 L66,108 L66,122 L54,122 Z', 'c1', Z.hands + 3),
+    outlineOf('M-40,-2 L-28,-6 L58,100 L48,108 Z', 'c0', Z.torso + 4),
+    outlineOf('M34,92 L84,92 C88,112 86,128 82,136 L38,136 C32,126 32,108 34,92 Z', 'c0', Z.hands + 2),
+    outlineOf('M32,90 L86,90 C88,104 84,114 76,116 L44,116 C34,114 30,104 32,90 Z', 'c0', Z.hands + 2),
+    outlineOf('M54,108 L66,108 L66,122 L54,122 Z', 'c1', Z.hands + 3),
   ],
   back: [
-    outlined('M40,-2 L28,-6 L-58,100 L-48,108 Z', 'c0', Z.torso + 4),
-    outlined('M-34,92 L-84,92 C-88,112 -86,128 -82,136 L-38,136 C-32,126 -32,108 -34,92 Z', 'c0', Z.arms - 1),
+    outlineOf('M40,-2 L28,-6 L-58,100 L-48,108 Z', 'c0', Z.torso + 4),
+    outlineOf('M-34,92 L-84,92 C-88,112 -86,128 -82,136 L-38,136 C-32,126 -32,108 -34,92 Z', 'c0', Z.arms - 1),
   ],
   side: [
-    outlined('M-30,92 L34,92 C38,112 36,128 32,136 L-28,136 C-34,126 -32,108 -30,92 Z', 'c0', Z.hands + 2),
-    outlined('M-32,90 L36,90 C38,104 34,114 26,116 L-20,116 C-30,114 -34,104 -32,90 Z', 'c0', Z.hands + 2),
-    outlined('M-4,108 L8,108 L8,122 L-4,122 Z', 'c1', Z.hands + 3),
+    outlineOf('M-30,92 L34,92 C38,112 36,128 32,136 L-28,136 C-34,126 -32,108 -30,92 Z', 'c0', Z.hands + 2),
+    outlineOf('M-32,90 L36,90 C38,104 34,114 26,116 L-20,116 C-30,114 -34,104 -32,90 Z', 'c0', Z.hands + 2),
+    outlineOf('M-4,108 L8,108 L8,122 L-4,122 Z', 'c1', Z.hands + 3),
   ],
-  rightSide: [outlined('M-22,-4 L-12,-8 L4,-10 L22,-6 L26,4 L-20,6 Z', 'c0', NEAR)],
+  rightSide: [outlineOf('M-22,-4 L-12,-8 L4,-10 L22,-6 L26,4 L-20,6 Z', 'c0', NEAR)],
 };
 
 export const backpack: Silhouette = {
@@ -29,18 +29,18 @@ export const backpack: Silhouette = {
       z: Z.torso + 4,
       mirror: true,
     },
-    outlined('M-60,8 C-70,20 -70,70 -64,92 L64,92 C70,70 70,20 60,8 Z', 'c0', Z.behind),
+    outlineOf('M-60,8 C-70,20 -70,70 -64,92 L64,92 C70,70 70,20 60,8 Z', 'c0', Z.behind),
   ],
   back: [
-    outlined('M-48,2 C-62,8 -64,80 -56,104 C-30,112 30,112 56,104 C64,80 62,8 48,2 C20,-6 -20,-6 -48,2 Z', 'c0', Z.neck),
-    outlined('M-52,6 C-50,34 -40,46 0,46 C40,46 50,34 52,6 C20,-6 -20,-6 -52,6 Z', 'c0', Z.neck + 1),
+    outlineOf('M-48,2 C-62,8 -64,80 -56,104 C-30,112 30,112 56,104 C64,80 62,8 48,2 C20,-6 -20,-6 -48,2 Z', 'c0', Z.neck),
+    outlineOf('M-52,6 C-50,34 -40,46 0,46 C40,46 50,34 52,6 C20,-6 -20,-6 -52,6 Z', 'c0', Z.neck + 1),
     creases('M-30,64 L30,64 L28,98 L-28,98 Z', 'c0', Z.neck + 1),
-    outlined('M-7,38 L7,38 L7,56 L-7,56 Z', 'c1', Z.neck + 2),
+    outlineOf('M-7,38 L7,38 L7,56 L-7,56 Z', 'c1', Z.neck + 2),
   ],
   side: [
-    outlined('M22,2 C40,-2 62,6 66,30 C70,60 68,90 62,104 C48,110 30,108 24,100 Z', 'c0', NEAR),
-    outlined('M24,6 C44,0 64,10 66,40 C52,46 34,46 24,40 Z', 'c0', NEAR + 1),
-    outlined('M-20,-2 C-8,-10 14,-10 26,2 L24,12 C12,2 -8,2 -20,8 Z', 'c1', NEAR),
+    outlineOf('M22,2 C40,-2 62,6 66,30 C70,60 68,90 62,104 C48,110 30,108 24,100 Z', 'c0', NEAR),
+    outlineOf('M24,6 C44,0 64,10 66,40 C52,46 34,46 24,40 Z', 'c0', NEAR + 1),
+    outlineOf('M-20,-2 C-8,-10 14,-10 26,2 L24,12 C12,2 -8,2 -20,8 Z', 'c1', NEAR),
   ],
 };
 

@@ -1,24 +1,24 @@
-import { creases, edge, onward, outlined, type Silhouette, tone, Z } from '../../shape/index.js';
+import { creases, edge, onward, outlineOf, type Silhouette, tone, Z } from '../../shape/index.js';
 import { inner, NEAR, OVER, solid } from './strokes.js';
 
 export const scarf: Silhouette = {
   front: [
-    outlined('M18,12 L36,14 C40,36 40,58 36,78 L16,76 C20,54 20,34 18,12 Z', 'c0', Z.neck),
-    outlined('M17,66 L37,68 L36,78 L16,76 Z', 'c1', Z.neck + 1),
-    outlined('M-44,2 C-50,-10 -32,-18 0,-16 C32,-18 50,-10 44,2 C48,18 28,26 0,24 C-28,26 -48,18 -44,2 Z', 'c0', Z.neck + 2),
+    outlineOf('M18,12 L36,14 C40,36 40,58 36,78 L16,76 C20,54 20,34 18,12 Z', 'c0', Z.neck),
+    outlineOf('M17,66 L37,68 L36,78 L16,76 Z', 'c1', Z.neck + 1),
+    outlineOf('M-44,2 C-50,-10 -32,-18 0,-16 C32,-18 50,-10 44,2 C48,18 28,26 0,24 C-28,26 -48,18 -44,2 Z', 'c0', Z.neck + 2),
     creases('M-38,2 C-18,12 18,12 38,-2 M-34,12 C-14,20 14,20 34,10', 'c0', Z.neck + 3),
     { d: 'M-30,-14 L-24,23 L-12,24 L-18,-16 Z M8,-16 L14,24 L26,22 L20,-16 Z', fill: 'c1', z: Z.neck + 2, opacity: 0.95 },
   ],
   back: [
-    outlined('M-44,2 C-50,-10 -32,-18 0,-16 C32,-18 50,-10 44,2 C48,18 28,26 0,24 C-28,26 -48,18 -44,2 Z', 'c0', Z.neck + 2),
+    outlineOf('M-44,2 C-50,-10 -32,-18 0,-16 C32,-18 50,-10 44,2 C48,18 28,26 0,24 C-28,26 -48,18 -44,2 Z', 'c0', Z.neck + 2),
     tone('M-30,-14 L-24,23 L-12,24 L-18,-16 Z M8,-16 L14,24 L26,22 L20,-16 Z', 'c1', Z.neck + 2),
     creases('M-38,4 C-18,12 18,12 38,4', 'c0', Z.neck + 3),
   ],
   side: [
-    outlined('M-30,2 C-34,-10 -20,-18 2,-16 C24,-16 34,-8 30,4 C32,20 18,26 0,24 C-20,26 -34,18 -30,2 Z', 'c0', Z.neck + 2),
+    outlineOf('M-30,2 C-34,-10 -20,-18 2,-16 C24,-16 34,-8 30,4 C32,20 18,26 0,24 C-20,26 -34,18 -30,2 Z', 'c0', Z.neck + 2),
     { d: 'M-22,-14 L-16,23 L-4,24 L-10,-16 Z M10,-16 L14,24 L24,21 L20,-14 Z', fill: 'c1', z: Z.neck + 2, opacity: 0.95 },
     creases('M-26,4 C-8,14 14,14 28,4', 'c0', Z.neck + 3),
-    outlined('M-34,14 L-20,12 C-18,34 -20,56 -24,78 L-38,74 C-34,54 -34,34 -34,14 Z', 'c0', NEAR),
+    outlineOf('M-34,14 L-20,12 C-18,34 -20,56 -24,78 L-38,74 C-34,54 -34,34 -34,14 Z', 'c0', NEAR),
   ],
 };
 
@@ -64,7 +64,7 @@ export const beard: Silhouette = {
       'M-24,-4 C-22,20 -14,40 -4,60 M24,-4 C22,20 14,40 4,60 M0,-4 L0,58 M-36,-6 C-36,12 -30,26 -22,38 M36,-6 C36,12 30,26 22,38',
       Z.head + 6.5,
     ),
-    outlined('M0,-18 C10,-26 24,-22 30,-12 C18,-8 8,-10 0,-14 C-8,-10 -18,-8 -30,-12 C-24,-22 -10,-26 0,-18 Z', 'c0', Z.head + 7),
+    outlineOf('M0,-18 C10,-26 24,-22 30,-12 C18,-8 8,-10 0,-14 C-8,-10 -18,-8 -30,-12 C-24,-22 -10,-26 0,-18 Z', 'c0', Z.head + 7),
   ],
   back: [solid('M-30,-4 L30,-4 L26,8 L-26,8 Z', Z.neckPost + 1)],
   side: [

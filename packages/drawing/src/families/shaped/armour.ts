@@ -1,4 +1,4 @@
-import { creases, outlined, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
+import { creases, outlineOf, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
 import { OVER } from '../neck/index.js';
 
 type Read = (key: string) => string;
@@ -46,25 +46,25 @@ export function shapedArmour(read: Read): Silhouette {
   const lines = SURFACE[read('surface')] ?? (SURFACE['smooth'] as (typeof SURFACE)[string]);
   const isOn = (part: string): boolean => kind === 'both' || kind === part;
   const breast: readonly Shape[] = [
-    outlined(PLATE, 'c0', Z.neck),
+    outlineOf(PLATE, 'c0', Z.neck),
     tone('M18,4 C34,30 36,66 22,100 L34,98 C46,72 52,20 34,-4 Z', 'shade', Z.neck + 0.5),
     creases(lines.front, 'c0', Z.neck + 0.6),
   ];
   const shoulders: readonly Shape[] = [
-    { ...outlined(SHOULDER, 'c0', Z.neck + 1), mirror: true },
+    { ...outlineOf(SHOULDER, 'c0', Z.neck + 1), mirror: true },
     { ...creases(lines.shoulder, 'c0', Z.neck + 1.5), mirror: true },
   ];
-  const collar = outlined('M-26,-7 C-12,4 12,4 26,-7 L21,8 C8,14 -8,14 -21,8 Z', 'c1', Z.neck + 2);
+  const collar = outlineOf('M-26,-7 C-12,4 12,4 26,-7 L21,8 C8,14 -8,14 -21,8 Z', 'c1', Z.neck + 2);
   return {
     front: [...(isOn('breast') ? breast : []), ...(isOn('shoulders') ? shoulders : []), collar],
     back: [
       ...(isOn('breast') ? breast : []),
       ...(isOn('shoulders') ? shoulders : []),
-      outlined('M-28,-8 L28,-8 L24,10 L-24,10 Z', 'c1', Z.neck + 2),
+      outlineOf('M-28,-8 L28,-8 L24,10 L-24,10 Z', 'c1', Z.neck + 2),
     ],
     side: [
-      ...(isOn('breast') ? [outlined(SIDE_PLATE, 'c0', Z.torso + 4), creases(lines.side, 'c0', Z.torso + 4.5)] : []),
-      ...(isOn('shoulders') ? [outlined(SIDE_SHOULDER, 'c0', OVER), creases(lines.sideShoulder, 'c0', OVER + 0.1)] : []),
+      ...(isOn('breast') ? [outlineOf(SIDE_PLATE, 'c0', Z.torso + 4), creases(lines.side, 'c0', Z.torso + 4.5)] : []),
+      ...(isOn('shoulders') ? [outlineOf(SIDE_SHOULDER, 'c0', OVER), creases(lines.sideShoulder, 'c0', OVER + 0.1)] : []),
     ],
   };
 }

@@ -1,8 +1,8 @@
 import type { BesideOutline } from '@outfit/core';
-import { allRound, creases, ellipse, outlined, scaled, type Shape, type Silhouette, Z } from '../../shape/index.js';
+import { allRound, creases, ellipse, outlineOf, scale, type Shape, type Silhouette, Z } from '../../shape/index.js';
 import { BESIDE } from '../held/index.js';
 
-const near = (d: string, fill: Shape['fill'] = 'c0', over = 0): Shape => outlined(d, fill, Z.front + over);
+const near = (d: string, fill: Shape['fill'] = 'c0', over = 0): Shape => outlineOf(d, fill, Z.front + over);
 const lines = (d: string, of: Shape['fill'] = 'c0'): Shape => creases(d, of, Z.front + 2);
 const eye = (x: number, y: number): Shape => ({ d: ellipse(x, y, 3, 3.6), fill: 'ink', z: Z.front + 3 });
 
@@ -65,5 +65,5 @@ export function shapedBeside(read: (key: string) => string): Silhouette {
   const outline = read('outline') as BesideOutline;
   const art = DRAWN[outline] ?? BESIDE[KNOWN[outline] ?? ''];
   if (!art) throw new RangeError(`nobody has drawn a ${outline}`);
-  return scaled(art, SIZE[read('size')] ?? 1);
+  return scale(art, SIZE[read('size')] ?? 1);
 }

@@ -1,4 +1,4 @@
-import { flipped, outlined, type Shape, type Silhouette, type Texture, Z } from '../../shape/index.js';
+import { flip, outlineOf, type Shape, type Silhouette, type Texture, Z } from '../../shape/index.js';
 import { knotBehind, loose, plait, plaitInFront, sideTail, tail, topKnot, twoKnots, withMore } from '../hair/index.js';
 
 type Read = (key: string) => string;
@@ -25,9 +25,9 @@ function hairlineOf(read: Read) {
 }
 
 const bandOver: Partial<Pick<Silhouette, 'front' | 'back' | 'side'>> = {
-  front: [outlined('M-55,-78 C-34,-98 34,-98 55,-78 L52,-66 C32,-86 -32,-86 -52,-66 Z', 'c1', Z.headgear + 5)],
-  back: [outlined('M-56,-76 C-34,-92 34,-92 56,-76 L54,-63 C32,-80 -32,-80 -54,-63 Z', 'c1', Z.headgear + 5)],
-  side: [outlined('M-10,-118 C-4,-90 -2,-60 0,-34 L12,-36 C10,-62 8,-92 2,-118 Z', 'c1', Z.headgear + 5)],
+  front: [outlineOf('M-55,-78 C-34,-98 34,-98 55,-78 L52,-66 C32,-86 -32,-86 -52,-66 Z', 'c1', Z.headgear + 5)],
+  back: [outlineOf('M-56,-76 C-34,-92 34,-92 56,-76 L54,-63 C32,-80 -32,-80 -54,-63 Z', 'c1', Z.headgear + 5)],
+  side: [outlineOf('M-10,-118 C-4,-90 -2,-60 0,-34 L12,-36 C10,-62 8,-92 2,-118 Z', 'c1', Z.headgear + 5)],
 };
 
 /** Where tied hair is gathered behind, and what hangs or sits there. */
@@ -36,17 +36,17 @@ const TIES: Readonly<
 > = {
   tail: (end, texture) => ({ gathered: -82, more: [tail(-82, end, texture)] }),
   'side-tail': (end) => ({ gathered: -44, more: [sideTail(end)] }),
-  'two-tails': (end) => ({ gathered: -50, more: [sideTail(end), mirrored(sideTail(end))] }),
+  'two-tails': (end) => ({ gathered: -50, more: [sideTail(end), mirror(sideTail(end))] }),
   plait: (end) => ({ gathered: -34, more: [plait(Math.max(20, end))] }),
-  'two-plaits': (end) => ({ gathered: -36, more: [plaitInFront(Math.max(10, end)), mirrored(plaitInFront(Math.max(10, end)))] }),
+  'two-plaits': (end) => ({ gathered: -36, more: [plaitInFront(Math.max(10, end)), mirror(plaitInFront(Math.max(10, end)))] }),
   knot: () => ({ gathered: -106, more: [topKnot(-124)] }),
   'low-knot': () => ({ gathered: -34, more: [knotBehind(-34)] }),
   'two-knots': () => ({ gathered: -90, more: [twoKnots(-112)] }),
 };
 
-const mirrored = ({ front = [], back = [] }: { readonly front?: readonly Shape[]; readonly back?: readonly Shape[] }) => ({
-  front: flipped(front),
-  back: flipped(back),
+const mirror = ({ front = [], back = [] }: { readonly front?: readonly Shape[]; readonly back?: readonly Shape[] }) => ({
+  front: flip(front),
+  back: flip(back),
 });
 
 /** Hair by its descriptors, from four sides. */
@@ -76,5 +76,5 @@ export function shapedHair(read: Read): Silhouette {
   );
   // Drawn parted on the figure's left; parted on its right it is the mirror of that.
   if (read('parting') !== 'right') return whole;
-  return { ...whole, front: flipped(whole.front), back: flipped(whole.back) };
+  return { ...whole, front: flip(whole.front), back: flip(whole.back) };
 }

@@ -1,4 +1,4 @@
-import { creases, outlined, recoloured, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
+import { creases, outlineOf, recolour, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
 import { loose } from '../hair/index.js';
 
 type Read = (key: string) => string;
@@ -52,8 +52,8 @@ const SIDE_FLAP = 'M-16,-74 C-18,-50 -14,-30 -2,-20 C12,-24 16,-50 16,-74 Z';
 
 const crownOf = (read: Read): readonly Shape[] => {
   const crown = CROWNS[read('crown')];
-  if (!crown) return [outlined(RING, 'c0', HAT)];
-  return [outlined(crown.d, 'c0', HAT), tone(crown.shade, 'shade', HAT + 1.2), creases(crown.lines, 'c0', HAT + 1)];
+  if (!crown) return [outlineOf(RING, 'c0', HAT)];
+  return [outlineOf(crown.d, 'c0', HAT), tone(crown.shade, 'shade', HAT + 1.2), creases(crown.lines, 'c0', HAT + 1)];
 };
 
 /** The shoulders of the crown just above the brim, which a band follows. */
@@ -62,26 +62,26 @@ const BAND = 'M-51,-70 L-51,-85 C-30,-93 30,-93 51,-85 L51,-70 C30,-77 -30,-77 -
 /** A hat by its descriptors: a crown, a brim, a band, flaps, and the hair it brings along. */
 export function shapedHat(read: Read): Silhouette {
   const crown = crownOf(read);
-  const band = read('band') === 'yes' ? [outlined(read('crown') === 'none' ? RING : BAND, 'c1', HAT + 1.5)] : [];
+  const band = read('band') === 'yes' ? [outlineOf(read('crown') === 'none' ? RING : BAND, 'c1', HAT + 1.5)] : [];
   const brim = BRIMS[read('brim')];
-  const drawn = (d: string | undefined): readonly Shape[] => (d === undefined ? [] : [outlined(d, 'c0', HAT + 2)]);
+  const drawn = (d: string | undefined): readonly Shape[] => (d === undefined ? [] : [outlineOf(d, 'c0', HAT + 2)]);
   const flaps = read('flaps') === 'yes';
   const hat: Silhouette = {
-    front: [...crown, ...band, ...drawn(brim?.front), ...(flaps ? [{ ...outlined(FLAP, 'c0', HAT - 0.5), mirror: true }] : [])],
+    front: [...crown, ...band, ...drawn(brim?.front), ...(flaps ? [{ ...outlineOf(FLAP, 'c0', HAT - 0.5), mirror: true }] : [])],
     back: [
       ...crown,
       ...band,
       ...drawn(read('brim') === 'peak' ? undefined : brim?.front),
-      ...(flaps ? [{ ...outlined(FLAP, 'c0', HAT - 0.5), mirror: true }] : []),
+      ...(flaps ? [{ ...outlineOf(FLAP, 'c0', HAT - 0.5), mirror: true }] : []),
     ],
-    side: [...crown, ...band, ...drawn(brim?.side ?? brim?.front), ...(flaps ? [outlined(SIDE_FLAP, 'c0', HAT - 0.5)] : [])],
+    side: [...crown, ...band, ...drawn(brim?.side ?? brim?.front), ...(flaps ? [outlineOf(SIDE_FLAP, 'c0', HAT - 0.5)] : [])],
   };
   if (read('hair') === 'none') return hat;
   const hair =
     read('hair') === 'long'
       ? loose({ volume: 20, sides: 26, back: 50, hairline: 'centre', texture: 'wavy', width: 6 })
       : loose({ volume: 20, sides: -6, back: 2, hairline: 'side', texture: 'smooth', width: 3 });
-  const under = (shapes: readonly Shape[] = []): readonly Shape[] => recoloured(shapes, 'c0', 'c2');
+  const under = (shapes: readonly Shape[] = []): readonly Shape[] => recolour(shapes, 'c0', 'c2');
   return {
     front: [...under(hair.front), ...hat.front],
     back: [...under(hair.back), ...hat.back],
@@ -105,15 +105,15 @@ export function shapedHelmet(read: Read): Silhouette {
       ? `L58,-4 C30,6 -30,6 -58,-4`
       : `L57,-22 C52,-14 46,-16 45,-26 L44,${low} C30,${low - 10} -30,${low - 10} -44,${low} L-45,-26 C-46,-16 -52,-14 -57,-22`;
   const front: Shape[] = [
-    outlined(`M-58,-60 ${shell} 58,-60 ${opening} Z`, 'c0', HAT),
+    outlineOf(`M-58,-60 ${shell} 58,-60 ${opening} Z`, 'c0', HAT),
     tone('M32,-120 C52,-106 52,-70 50,-30 L58,-30 C64,-80 56,-112 32,-120 Z', 'shade', HAT + 1),
     ...(face === 'full'
       ? [
-          outlined('M-42,-56 C-28,-62 28,-62 42,-56 L40,-38 C28,-44 -28,-44 -40,-38 Z', 'c1', HAT + 1.5),
+          outlineOf('M-42,-56 C-28,-62 28,-62 42,-56 L40,-38 C28,-44 -28,-44 -40,-38 Z', 'c1', HAT + 1.5),
           creases('M-16,-26 L-16,-12 M0,-26 L0,-10 M16,-26 L16,-12', 'c0', HAT + 1.5),
         ]
       : [
-          outlined(
+          outlineOf(
             `M-45,${low + 2} C-30,${low - 9} 30,${low - 9} 45,${low + 2} L46,${low - 8} C30,${low - 20} -30,${low - 20} -46,${low - 8} Z`,
             'c1',
             HAT + 1.5,
@@ -124,16 +124,16 @@ export function shapedHelmet(read: Read): Silhouette {
   return {
     front,
     back: [
-      outlined(`M-58,-60 ${shell} 58,-60 L57,${bottom - 6} C30,${bottom + 4} -30,${bottom + 4} -57,${bottom - 6} Z`, 'c0', HAT),
+      outlineOf(`M-58,-60 ${shell} 58,-60 L57,${bottom - 6} C30,${bottom + 4} -30,${bottom + 4} -57,${bottom - 6} Z`, 'c0', HAT),
       creases(`M-52,-24 C-26,-16 26,-16 52,-24`, 'c0', HAT + 1),
     ],
     side: [
-      outlined(
+      outlineOf(
         `M-52,-60 ${shell.replaceAll('62', '58')} 56,-60 L58,${bottom} C40,${bottom + 6} 26,${bottom} 18,-10 L-10,-12 ${face === 'open' ? 'L-14,-54 L-52,-60' : face === 'half' ? 'L-14,-30 L-54,-30' : 'L-52,-2 L-56,-30'} Z`,
         'c0',
         HAT,
       ),
-      ...(face === 'full' ? [outlined('M-56,-56 L-18,-56 L-18,-40 L-55,-40 Z', 'c1', HAT + 1.5)] : []),
+      ...(face === 'full' ? [outlineOf('M-56,-56 L-18,-56 L-18,-40 L-55,-40 Z', 'c1', HAT + 1.5)] : []),
     ],
   };
 }

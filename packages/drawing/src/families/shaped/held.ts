@@ -1,9 +1,9 @@
 import type { HeldOutline } from '@outfit/core';
-import { allRound, creases, ellipse, outlined, scaled, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
+import { allRound, creases, ellipse, outlineOf, scale, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
 import { HELD } from '../held/index.js';
 
 const z = Z.held;
-const part = (d: string, fill: Shape['fill'] = 'c0', over = 0): Shape => outlined(d, fill, z + over);
+const part = (d: string, fill: Shape['fill'] = 'c0', over = 0): Shape => outlineOf(d, fill, z + over);
 const lines = (d: string, of: Shape['fill'] = 'c0'): Shape => creases(d, of, z + 2);
 const handle = (top: number, bottom = 16): Shape => part(`M-4,${bottom} L-4,${top} L4,${top} L4,${bottom} Z`, 'c0');
 
@@ -89,9 +89,9 @@ const KNOWN: Partial<Readonly<Record<HeldOutline, string>>> = {
 const SIZE: Readonly<Record<string, number>> = { small: 0.7, medium: 1, large: 1.35 };
 
 /** A held thing by its outline and size. */
-export function shapedHeld(read: (key: string) => string): Silhouette {
+export function shapeOfHeld(read: (key: string) => string): Silhouette {
   const outline = read('outline') as HeldOutline;
   const art = DRAWN[outline] ?? HELD[KNOWN[outline] ?? ''];
   if (!art) throw new RangeError(`nobody has drawn a ${outline}`);
-  return scaled(art, SIZE[read('size')] ?? 1);
+  return scale(art, SIZE[read('size')] ?? 1);
 }

@@ -1,4 +1,4 @@
-import { outlined, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
+import { outlineOf, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
 import { LEGS } from '../legs/index.js';
 
 type Read = (key: string) => string;
@@ -15,7 +15,7 @@ const OTHERS: Readonly<Record<string, string>> = { hips: 'hips', single: 'leg', 
 function boots(height: number, share: number): { readonly front: readonly Shape[]; readonly side: readonly Shape[] } {
   const top = -Math.round(20 + (height - 36) * share);
   const shaft: Shape = {
-    ...outlined(
+    ...outlineOf(
       `M3,${top + 4} C18,${top} 38,${top} 51,${top + 4} C50,${Math.round(top * 0.6)} 50,-40 56,-20 L5,-20 C8,-40 4,${Math.round(top * 0.6)} 3,${top + 4} Z`,
       'c1',
       Z.legs + 1.6,
@@ -35,7 +35,7 @@ function boots(height: number, share: number): { readonly front: readonly Shape[
       },
     ],
     side: [
-      outlined(
+      outlineOf(
         `M-28,${top + 4} C-12,${top} 12,${top} 28,${top + 4} C28,${Math.round(top * 0.6)} 25,-40 30,-18 L-32,-18 C-26,-40 -28,${Math.round(top * 0.6)} -28,${top + 4} Z`,
         'c1',
         Z.legs + 1.6,

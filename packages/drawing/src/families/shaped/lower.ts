@@ -1,17 +1,17 @@
-import { creases, outlined, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
+import { creases, outlineOf, type Shape, type Silhouette, tone, Z } from '../../shape/index.js';
 
 type Read = (key: string) => string;
 
 const SHOES: readonly Shape[] = [
-  { ...outlined('M12,-40 L40,-40 L40,-12 L12,-12 Z', 'c2', Z.legs), mirror: true },
-  { ...outlined('M8,-18 C20,-23 34,-23 45,-17 C50,-8 47,0 39,0 L14,0 C6,0 5,-9 8,-18 Z', 'c1', Z.legs + 1), mirror: true },
+  { ...outlineOf('M12,-40 L40,-40 L40,-12 L12,-12 Z', 'c2', Z.legs), mirror: true },
+  { ...outlineOf('M8,-18 C20,-23 34,-23 45,-17 C50,-8 47,0 39,0 L14,0 C6,0 5,-9 8,-18 Z', 'c1', Z.legs + 1), mirror: true },
 ];
 const SIDE_SHOES: readonly Shape[] = [
-  outlined('M-12,-64 L16,-64 L16,-12 L-12,-12 Z', 'c2', Z.legs),
-  outlined('M-16,-18 C-4,-23 12,-23 22,-17 C27,-8 24,0 18,0 L-28,0 C-38,0 -34,-14 -16,-18 Z', 'c1', Z.legs + 1),
+  outlineOf('M-12,-64 L16,-64 L16,-12 L-12,-12 Z', 'c2', Z.legs),
+  outlineOf('M-16,-18 C-4,-23 12,-23 22,-17 C27,-8 24,0 18,0 L-28,0 C-38,0 -34,-14 -16,-18 Z', 'c1', Z.legs + 1),
 ];
 /** Stockings under a short hem. */
-const LONG_STOCKINGS: Shape = { ...outlined('M12,-74 L40,-74 L40,-12 L12,-12 Z', 'c2', Z.legs), mirror: true };
+const LONG_STOCKINGS: Shape = { ...outlineOf('M12,-74 L40,-74 L40,-12 L12,-12 Z', 'c2', Z.legs), mirror: true };
 
 /** A skirt or gown by its descriptors, standing on y = 0. */
 export function shapedSkirt(read: Read): Silhouette {

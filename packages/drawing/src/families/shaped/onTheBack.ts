@@ -1,4 +1,4 @@
-import { creases, ellipse, outlined, scaled, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
+import { creases, ellipse, outlineOf, scale, type Shape, type Silhouette, stroke, tone, Z } from '../../shape/index.js';
 import { NECK } from '../neck/index.js';
 
 type Read = (key: string) => string;
@@ -9,29 +9,29 @@ const SIZE: Readonly<Record<string, number>> = { small: 0.78, medium: 1, large: 
 
 /** Straps over both shoulders, which keep their place whatever they carry. */
 const STRAP: Shape = {
-  ...outlined('M24,-2 C34,0 38,6 39,16 C42,40 42,60 40,80 L30,80 C32,56 32,36 28,16 C27,10 24,6 20,2 Z', 'c1', Z.torso + 4),
+  ...outlineOf('M24,-2 C34,0 38,6 39,16 C42,40 42,60 40,80 L30,80 C32,56 32,36 28,16 C27,10 24,6 20,2 Z', 'c1', Z.torso + 4),
   mirror: true,
 };
-const SIDE_STRAP = outlined('M-20,-2 C-8,-10 14,-10 26,2 L24,12 C12,2 -8,2 -20,8 Z', 'c1', NEAR);
+const SIDE_STRAP = outlineOf('M-20,-2 C-8,-10 14,-10 26,2 L24,12 C12,2 -8,2 -20,8 Z', 'c1', NEAR);
 
 function pack(by: number): Silhouette {
   const [half, end, deep] = [Math.round(56 * by), Math.round(104 * by), Math.round(24 + 40 * by)];
   return {
     front: [
       STRAP,
-      outlined(
+      outlineOf(
         `M-${half + 4},8 C-${half + 12},20 -${half + 12},${end - 30} -${half + 6},${end - 12} L${half + 6},${end - 12} C${half + 12},${end - 30} ${half + 12},20 ${half + 4},8 Z`,
         'c0',
         Z.behind,
       ),
     ],
     back: [
-      outlined(
+      outlineOf(
         `M-${half - 8},2 C-${half + 6},8 -${half + 8},${end - 24} -${half},${end} C-30,${end + 8} 30,${end + 8} ${half},${end} C${half + 8},${end - 24} ${half + 6},8 ${half - 8},2 C20,-6 -20,-6 -${half - 8},2 Z`,
         'c0',
         Z.neck,
       ),
-      outlined(
+      outlineOf(
         `M-${half - 4},6 C-${half - 6},${end * 0.34} -${half - 16},${end * 0.45} 0,${end * 0.45} C${half - 16},${end * 0.45} ${half - 6},${end * 0.34} ${half - 4},6 C20,-6 -20,-6 -${half - 4},6 Z`,
         'c0',
         Z.neck + 1,
@@ -41,15 +41,15 @@ function pack(by: number): Silhouette {
         'c0',
         Z.neck + 1,
       ),
-      outlined(`M-7,${end * 0.37} L7,${end * 0.37} L7,${end * 0.54} L-7,${end * 0.54} Z`, 'c1', Z.neck + 2),
+      outlineOf(`M-7,${end * 0.37} L7,${end * 0.37} L7,${end * 0.54} L-7,${end * 0.54} Z`, 'c1', Z.neck + 2),
     ],
     side: [
-      outlined(
+      outlineOf(
         `M22,2 C40,-2 ${deep - 4},6 ${deep},30 C${deep + 4},${end * 0.58} ${deep + 2},${end - 14} ${deep - 4},${end} C48,${end + 6} 30,${end + 4} 24,${end - 4} Z`,
         'c0',
         NEAR,
       ),
-      outlined(`M24,6 C44,0 ${deep - 2},10 ${deep},${end * 0.38} C52,${end * 0.44} 34,${end * 0.44} 24,${end * 0.38} Z`, 'c0', NEAR + 1),
+      outlineOf(`M24,6 C44,0 ${deep - 2},10 ${deep},${end * 0.38} C52,${end * 0.44} 34,${end * 0.44} 24,${end * 0.38} Z`, 'c0', NEAR + 1),
       SIDE_STRAP,
     ],
   };
@@ -60,25 +60,25 @@ function roll(by: number): Silhouette {
   const [half, radius] = [Math.round(66 * by), Math.round(18 * by)];
   const y = 26;
   const ends = (x: number): readonly Shape[] => [
-    outlined(ellipse(x, y, radius * 0.62, radius), 'c0', Z.behind + 0.5),
+    outlineOf(ellipse(x, y, radius * 0.62, radius), 'c0', Z.behind + 0.5),
     creases(ellipse(x, y, radius * 0.3, radius * 0.5), 'c0', Z.behind + 0.6),
   ];
   return {
     front: [
       STRAP,
-      outlined(`M-${half},${y - radius} L${half},${y - radius} L${half},${y + radius} L-${half},${y + radius} Z`, 'c0', Z.behind),
+      outlineOf(`M-${half},${y - radius} L${half},${y - radius} L${half},${y + radius} L-${half},${y + radius} Z`, 'c0', Z.behind),
       ...ends(half),
       ...ends(-half),
     ],
     back: [
-      outlined(
+      outlineOf(
         `M-${half},${y - radius} L${half},${y - radius} C${half + 12},${y - radius} ${half + 12},${y + radius} ${half},${y + radius} L-${half},${y + radius} C-${half + 12},${y + radius} -${half + 12},${y - radius} -${half},${y - radius} Z`,
         'c0',
         Z.neck + 1,
       ),
       creases(`M-${half - 4},${y - radius * 0.4} L${half - 4},${y - radius * 0.4}`, 'c0', Z.neck + 1.5),
       ...[-half * 0.5, half * 0.5].map((x) =>
-        outlined(
+        outlineOf(
           `M${x - 5},${y - radius - 2} L${x + 5},${y - radius - 2} L${x + 5},${y + radius + 2} L${x - 5},${y + radius + 2} Z`,
           'c1',
           Z.neck + 2,
@@ -86,7 +86,7 @@ function roll(by: number): Silhouette {
       ),
     ],
     side: [
-      outlined(ellipse(26 + radius, y, radius, radius), 'c0', NEAR),
+      outlineOf(ellipse(26 + radius, y, radius, radius), 'c0', NEAR),
       creases(
         `${ellipse(26 + radius, y, radius * 0.6, radius * 0.6)} ${ellipse(26 + radius, y, radius * 0.25, radius * 0.25)}`,
         'c0',
@@ -101,27 +101,27 @@ function roll(by: number): Silhouette {
 function sideBag(by: number): Silhouette {
   const [half, deep] = [Math.round(25 * by), Math.round(44 * by)];
   const body = (x: number, top: number, z: number): readonly Shape[] => [
-    outlined(
+    outlineOf(
       `M${x - half},${top + 2} L${x + half},${top + 2} C${x + half + 4},${top + deep * 0.5} ${x + half + 2},${top + deep * 0.86} ${x + half - 2},${top + deep} L${x - half + 2},${top + deep} C${x - half - 2},${top + deep * 0.86} ${x - half - 4},${top + deep * 0.5} ${x - half},${top + 2} Z`,
       'c0',
       z,
     ),
-    outlined(
+    outlineOf(
       `M${x - half - 2},${top} L${x + half + 2},${top} C${x + half + 4},${top + deep * 0.36} ${x + half},${top + deep * 0.58} ${x + half - 8},${top + deep * 0.6} L${x - half + 8},${top + deep * 0.6} C${x - half},${top + deep * 0.58} ${x - half - 4},${top + deep * 0.36} ${x - half - 2},${top} Z`,
       'c0',
       z + 0.3,
     ),
-    outlined(
+    outlineOf(
       `M${x - 6},${top + deep * 0.44} L${x + 6},${top + deep * 0.44} L${x + 6},${top + deep * 0.74} L${x - 6},${top + deep * 0.74} Z`,
       'c1',
       z + 0.6,
     ),
   ];
   return {
-    front: [outlined('M-40,-2 L-28,-6 L58,100 L48,108 Z', 'c0', Z.torso + 4), ...body(60, 92, Z.hands + 2)],
-    back: [outlined('M40,-2 L28,-6 L-58,100 L-48,108 Z', 'c0', Z.torso + 4), ...body(-60, 92, Z.arms - 1).slice(0, 1)],
+    front: [outlineOf('M-40,-2 L-28,-6 L58,100 L48,108 Z', 'c0', Z.torso + 4), ...body(60, 92, Z.hands + 2)],
+    back: [outlineOf('M40,-2 L28,-6 L-58,100 L-48,108 Z', 'c0', Z.torso + 4), ...body(-60, 92, Z.arms - 1).slice(0, 1)],
     side: body(2, 92, Z.hands + 2),
-    rightSide: [outlined('M-22,-4 L-12,-8 L4,-10 L22,-6 L26,4 L-20,6 Z', 'c0', NEAR)],
+    rightSide: [outlineOf('M-22,-4 L-12,-8 L4,-10 L22,-6 L26,4 L-20,6 Z', 'c0', NEAR)],
   };
 }
 
@@ -132,7 +132,7 @@ export function shapedPack(read: Read): Silhouette {
     case 'side':
       return sideBag(by);
     case 'quiver':
-      return by === 1 ? (NECK['quiver'] as Silhouette) : scaled(NECK['quiver'] as Silhouette, by);
+      return by === 1 ? (NECK['quiver'] as Silhouette) : scale(NECK['quiver'] as Silhouette, by);
     case 'roll':
       return roll(by);
     default:
@@ -169,18 +169,18 @@ export function shapedWings(read: Read): Silhouette {
   const { panes, lines } = WINGS[read('kind')] ?? (WINGS['feathers'] as (typeof WINGS)[string]);
   const isClear = read('kind') === 'insect';
   const wing = (z: number): readonly Shape[] => [
-    ...panes.map((d): Shape => ({ ...outlined(d, 'c0', z), mirror: true })),
+    ...panes.map((d): Shape => ({ ...outlineOf(d, 'c0', z), mirror: true })),
     ...(read('kind') === 'frame'
       ? [{ ...stroke(lines, 'c1', 4, z + 0.5), mirror: true }]
       : [{ ...creases(lines, 'c0', z + 0.5), mirror: true }]),
     ...(isClear ? [{ ...tone('M40,-20 C66,-48 96,-66 116,-68 C104,-50 70,-22 40,-20 Z', 'light', z + 0.4), mirror: true }] : []),
   ];
   const art: Silhouette = {
-    front: [...wing(Z.farBehind), outlined('M-20,-4 L20,-4 L18,8 L-18,8 Z', 'c1', Z.neckPost + 1)],
-    back: [...wing(Z.neck + 1), outlined('M-18,-8 L18,-8 L14,34 L-14,34 Z', 'c1', Z.neck + 3)],
+    front: [...wing(Z.farBehind), outlineOf('M-20,-4 L20,-4 L18,8 L-18,8 Z', 'c1', Z.neckPost + 1)],
+    back: [...wing(Z.neck + 1), outlineOf('M-18,-8 L18,-8 L14,34 L-14,34 Z', 'c1', Z.neck + 3)],
     // From the side the near wing is seen folded back, three quarters of its length.
     side: wing(NEAR).map((shape) => ({ ...shape, mirror: false })),
   };
   const by = { small: 0.7, medium: 1, large: 1.28 }[read('span')] ?? 1;
-  return by === 1 ? art : { ...scaled(art, by) };
+  return by === 1 ? art : { ...scale(art, by) };
 }

@@ -5,7 +5,7 @@ import { shapedBeside } from './beside.js';
 import { shapedArm, shapedHand, shapedHead, shapedTorso } from './body.js';
 import { shapedHair } from './hair.js';
 import { shapedHat, shapedHelmet } from './hats.js';
-import { shapedHeld } from './held.js';
+import { shapeOfHeld } from './held.js';
 import { shapedHood, shapedMask } from './hoods.js';
 import { shapedLegs } from './legs.js';
 import { shapedSkirt } from './lower.js';
@@ -32,7 +32,7 @@ const DRAW: Readonly<Record<ShapeFamily, (read: (key: string) => string) => Silh
   waist: shapedWaist,
   skirt: shapedSkirt,
   legs: shapedLegs,
-  held: shapedHeld,
+  held: shapeOfHeld,
   beside: shapedBeside,
 };
 

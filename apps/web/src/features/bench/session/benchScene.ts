@@ -106,7 +106,7 @@ export function sceneOf(session: BenchSessionDto, step: BenchStepDto, before: re
       };
     }
   }
-  return { kind: 'pieces', pieces: counted(session, step.pieces) };
+  return { kind: 'pieces', pieces: countPieces(session, step.pieces) };
 }
 
 function bodyScene(parts: readonly Part[], isOn: (piece: string) => boolean, moves: ReadonlySet<string>, isLeaving: boolean): BodyScene {
@@ -116,7 +116,7 @@ function bodyScene(parts: readonly Part[], isOn: (piece: string) => boolean, mov
 }
 
 /** Pieces of a session, alike ones together with how many. */
-function counted(session: BenchSessionDto, pieces: readonly string[]): PiecesScene['pieces'] {
+function countPieces(session: BenchSessionDto, pieces: readonly string[]): PiecesScene['pieces'] {
   const all = new Map(
     [...session.bodies.flatMap((body) => body.parts), ...session.copies.flatMap((copy) => copy.pieces)].map((part) => [part.piece, part]),
   );
@@ -133,7 +133,7 @@ function counted(session: BenchSessionDto, pieces: readonly string[]): PiecesSce
 
 /** What was fetched or taken off and is not built in yet. */
 export const onTray = (session: BenchSessionDto, done: readonly BenchStepDto[]): PiecesScene['pieces'] =>
-  counted(
+  countPieces(
     session,
     [...whereAfter(done.map(movesOf))].flatMap(([piece, stop]) => (stop.kind === 'tray' ? [piece] : [])),
   );

@@ -1,4 +1,4 @@
-import { FOREIGN_FIELDS, type ForeignField, plainShaping, SHAPE_FAMILIES, type ShapeFamily } from '@outfit/core';
+import { FOREIGN_FIELDS, type ForeignField, plainShapingOf, SHAPE_FAMILIES, type ShapeFamily } from '@outfit/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import {
@@ -223,7 +223,7 @@ function Unplaced({ rows, isTaken, onSay }: UnplacedProps) {
                     className="border-rule rounded-cut hover:border-lagoon border"
                     onClick={() => onSay(row.category, family)}
                   >
-                    <ShapePicture shaping={plainShaping(family)} size={38} />
+                    <ShapePicture shaping={plainShapingOf(family)} size={38} />
                   </button>
                 ))}
               </div>

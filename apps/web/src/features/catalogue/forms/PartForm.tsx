@@ -9,7 +9,7 @@ import { toVariant, yearsOf } from '../paths';
 import { ChangeKnown } from './ChangeKnown';
 import { ColourChoice } from './ColourChoice';
 import { NothingYet } from '../NothingYet';
-import { holding, mouldFor, surfaceOfMould, surfaceOfPrint } from './printDraft';
+import { catalogueWith, mouldFor, surfaceOfMould, surfaceOfPrint } from './printDraft';
 import { useKeepEntry } from '../useKeepEntry';
 import { useUsesOfPart } from './uses';
 
@@ -177,7 +177,7 @@ function PartFields({ mould, print: givenPrint, onMould }: PartFieldsProps) {
         <PartPicture
           variant={variant}
           position={mould.fills[0]?.[0] ?? 'beside'}
-          catalogue={holding(variant, catalogue)}
+          catalogue={catalogueWith(variant, catalogue)}
           size={230}
           tacked={!made}
           lit={colours.length > 1 ? lit : null}

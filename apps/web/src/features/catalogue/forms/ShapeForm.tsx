@@ -3,7 +3,7 @@ import {
   DESCRIPTORS,
   isAsked,
   measuresOf,
-  plainShaping,
+  plainShapingOf,
   SHAPE_FAMILIES,
   type ShapeFamily,
   type Shaping,
@@ -102,9 +102,9 @@ function Fields({ draft, isKnown, onChange }: FieldsProps) {
             chosen={shaping.family}
             options={SHAPE_FAMILIES.map((family): [ShapeFamily, ReactNode] => [
               family,
-              <Pictured key={family} shaping={plainShaping(family)} words={FAMILY_WORDS[family]} />,
+              <Pictured key={family} shaping={plainShapingOf(family)} words={FAMILY_WORDS[family]} />,
             ])}
-            onChoose={(family) => set({ shaping: plainShaping(family) })}
+            onChoose={(family) => set({ shaping: plainShapingOf(family) })}
           />
         </div>
         {DESCRIPTORS[shaping.family]

@@ -145,7 +145,7 @@ export function printOfDraft(draft: PrintDraft): Print {
 }
 
 /** A little catalogue that holds one variant, also one that is not kept yet, so that the same drawing shows it. */
-export function holding(variant: Variant, { data }: Pick<Catalogue, 'data'>): Catalogue {
+export function catalogueWith(variant: Variant, { data }: Pick<Catalogue, 'data'>): Catalogue {
   const moulds = data.moulds.filter((mould) => mould.number === variant.mould);
   return new Catalogue({ ...data, moulds, variants: [variant], bundles: [], sources: [], officialFigures: [] });
 }
@@ -159,6 +159,6 @@ export function draftCatalogue(
   const print = { ...printOfDraft(draft), id: 'draft' };
   const colours = [draft.base];
   const variant: Variant = { id: variantIdOf(mould, colours, 'draft'), mould, colours, print: 'draft', made: { from: 2000, until: 2000 } };
-  const only = holding(variant, { data: { ...catalogue.data, prints: [print] } });
+  const only = catalogueWith(variant, { data: { ...catalogue.data, prints: [print] } });
   return { catalogue: only, variant };
 }

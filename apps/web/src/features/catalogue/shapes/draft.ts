@@ -6,7 +6,7 @@ import {
   type MouldGeometry,
   type OwnOutline,
   paletteOrder,
-  plainShaping,
+  plainShapingOf,
   readShaping,
   type ShapeFamily,
   type Shaping,
@@ -42,7 +42,7 @@ export interface ShapeDraft {
 }
 
 export const emptyDraft = (family: ShapeFamily): ShapeDraft => ({
-  shaping: plainShaping(family),
+  shaping: plainShapingOf(family),
   name: '',
   number: '',
   nicknames: '',

@@ -17,21 +17,21 @@ export interface RulesDraft {
   readonly point: string;
 }
 
-const shown = (value: number | null | undefined): string => (value === null || value === undefined ? '' : String(value));
-const typed = (minor: number | null | undefined, currency: string): string =>
+const textOf = (value: number | null | undefined): string => (value === null || value === undefined ? '' : String(value));
+const amountText = (minor: number | null | undefined, currency: string): string =>
   minor === null || minor === undefined ? '' : inUnits(minor, currency);
 
 export const draftOf = (settings: ErrandSettingsDto, currency: string): RulesDraft => ({
-  parcels: shown(settings.maxParcels),
-  budget: typed(settings.budgetMinor, currency),
-  days: shown(settings.withinDays),
+  parcels: textOf(settings.maxParcels),
+  budget: amountText(settings.budgetMinor, currency),
+  days: textOf(settings.withinDays),
   condition: settings.condition ?? 'used',
   trustedOnly: settings.trustedOnly ?? false,
   allowThirdParty: settings.allowThirdParty ?? false,
   useDonors: settings.useDonors ?? true,
   matchArms: settings.matchArms ?? false,
   resale: String(Math.round((settings.resaleShare ?? 0) * 100)),
-  point: typed(settings.pointMinor ?? 20, currency),
+  point: amountText(settings.pointMinor ?? 20, currency),
 });
 
 /** Null for no rule, a whole number of at least one, or "bad" when it is neither. */

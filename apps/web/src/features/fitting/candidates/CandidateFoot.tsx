@@ -17,7 +17,7 @@ interface CandidateFootProps {
   readonly onNote: (candidate: Candidate) => void;
 }
 
-const signed = (value: number): string => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`;
+const withSign = (value: number): string => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`;
 
 /** Under the list: why the candidate in hand stands where it does, and whether it would do as well. */
 export function CandidateFoot({ list, active, ...rest }: CandidateFootProps) {
@@ -49,11 +49,11 @@ function Foot({ candidate, look, brief, spot, company, isSubstitute, onNote }: F
             <Why
               title="Why this rank"
               terms={terms.length > 0 ? terms : [{ label: 'It changes nothing that was asked for', value: 0 }]}
-              format={signed}
-              total={signed(rank)}
+              format={withSign}
+              total={withSign(rank)}
               note="Points of likeness, less 5 for each problem that shows and 1 for each note. What is owned goes before what is not, then the cheaper."
             >
-              {signed(rank)}
+              {withSign(rank)}
             </Why>
           </>
         )}

@@ -21,7 +21,7 @@ export interface CandidateRows {
 export function useCandidateList(ranking: CandidateRanking | null, filters: CandidateFilters): CandidateRows | null {
   const workspace = useWorkspace();
   const { catalogue, supply, owned } = workspace;
-  const order = useMemo(() => (ranking ? ordered(ranking, filters, workspace) : null), [ranking, filters, workspace]);
+  const order = useMemo(() => (ranking ? orderOf(ranking, filters, workspace) : null), [ranking, filters, workspace]);
   return useMemo(() => {
     if (!ranking || !order) return null;
     const quantities = owned.byRow(catalogue);
@@ -44,7 +44,7 @@ export function useCandidateList(ranking: CandidateRanking | null, filters: Cand
 }
 
 /** The places of a ranking that pass the filters, in the wanted order. */
-function ordered(ranking: CandidateRanking, filters: CandidateFilters, { catalogue, supply }: Workspace): Uint32Array {
+function orderOf(ranking: CandidateRanking, filters: CandidateFilters, { catalogue, supply }: Workspace): Uint32Array {
   const variantAt = (place: number): Variant | undefined => catalogue.data.variants[ranking.rows[place] ?? -1];
   const all = Uint32Array.from(ranking.rows.keys());
   const fits = passes(filters, catalogue, supply.owned, supply.landedMinor);

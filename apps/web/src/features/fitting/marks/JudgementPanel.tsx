@@ -1,4 +1,4 @@
-import { ageOf, type Judgement, type Likeness, nearestWorn, readDifference, money } from '@outfit/core';
+import { ageOf, type Judgement, type Likeness, nearestWornTo, readDifference, money } from '@outfit/core';
 import type { FigureDto, LookDto } from '@/api';
 import { AnswerMark, Swatch, Why } from '@/parts';
 import { longDay } from '@/ui';
@@ -182,7 +182,7 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
           <h2 className="text-pencil mt-4 mb-1 font-sans text-[0.93rem] font-semibold">Colours</h2>
           <ul className="space-y-1">
             {figure.brief.colours.map((id) => {
-              const near = nearestWorn(catalogue.colour(id), look, catalogue);
+              const near = nearestWornTo(catalogue.colour(id), look, catalogue);
               return (
                 <li key={id}>
                   <Swatch

@@ -2,7 +2,7 @@ import {
   type Catalogue,
   type Look,
   NECK_LAYERS,
-  occupied,
+  occupiedBy,
   type Position,
   positionName,
   shelfOf,
@@ -74,8 +74,8 @@ const SOMETIMES: readonly Position[] = [
   'built',
 ];
 
-const taken = (look: Look, catalogue: Catalogue): ReadonlySet<Position> =>
-  new Set(wornParts(look, catalogue).flatMap((item) => [...occupied(item.fills), item.part.position]));
+const takenPositions = (look: Look, catalogue: Catalogue): ReadonlySet<Position> =>
+  new Set(wornParts(look, catalogue).flatMap((item) => [...occupiedBy(item.fills), item.part.position]));
 
 /** Have figures of this toy line the place? Legs are looked for under *Legs*, also where they are of one piece. */
 const isPlace = (position: Position, { positions }: System): boolean =>
@@ -102,7 +102,7 @@ function choosable(look: Look, positions: ReadonlySet<Position>, system: System)
 
 /** Spots that are not named beside the figure: empty, seldom used, or the next place of a stack. */
 export function otherSpots(look: Look, catalogue: Catalogue, system: System): readonly { readonly spot: Spot; readonly text: string }[] {
-  const positions = taken(look, catalogue);
+  const positions = takenPositions(look, catalogue);
   const empty = SOMETIMES.filter((position) => !positions.has(position) && isPlace(position, system)).map((position) => ({
     spot: { position },
     text: nameFor({ position }),
@@ -116,7 +116,7 @@ export function otherSpots(look: Look, catalogue: Catalogue, system: System): re
 
 /** Names around the figure for a view, pushed apart so that none covers another. */
 export function placeLabels(look: Look, catalogue: Catalogue, system: System, joints: Joints, view: View): readonly PlaceLabel[] {
-  const positions = taken(look, catalogue);
+  const positions = takenPositions(look, catalogue);
   const spots = new Set(look.parts.map((part) => spotOf(part)));
   const shelves = new Set([...positions].map(shelfOf));
   const labels = choosable(look, positions, system).map((spot) => {

@@ -30,7 +30,7 @@ const kept = new Map<string, Kept>();
 const MOST_KEPT = 400;
 const TELL_MS = 150;
 
-const known = ({ figure, look, workspace }: Judged): Fix | null => {
+const knownFix = ({ figure, look, workspace }: Judged): Fix | null => {
   const before = kept.get(figure.id);
   return before?.look === look && before.brief === figure.brief && before.workspace === workspace ? before.fix : null;
 };
@@ -57,7 +57,7 @@ export function useFixes(judged: readonly Judged[]): {
     if (!isJudged) return;
     let isWanted = true;
     const work = async (): Promise<void> => {
-      const missing = judged.filter((row) => known(row) === null);
+      const missing = judged.filter((row) => knownFix(row) === null);
       if (missing.length === 0) return;
       const own = await openRoom(base);
       let told = performance.now();
@@ -85,7 +85,7 @@ export function useFixes(judged: readonly Judged[]): {
   }, [judged, isJudged, base]);
   return useMemo(() => {
     const fixes = judged.flatMap((row): FigureFix[] => {
-      const fix = known(row);
+      const fix = knownFix(row);
       return fix ? [{ figure: row.figure, fix }] : [];
     });
     return { fixes: fixes.sort(order), isDone: fixes.length === judged.length, failure };

@@ -4,7 +4,7 @@ import { useListChoicesQuery } from '@/api';
 import { Button, useAddress } from '@/ui';
 import type { WayProps } from '../wayProps';
 import { newSeed } from '../sheets/PlanSheet';
-import { useOrder, whenDropped } from '../useOrder';
+import { useOrder, onDrop } from '../useOrder';
 import { OrderRow } from './OrderRow';
 import { Packs } from './Packs';
 import { Ranking } from './Ranking';
@@ -52,7 +52,7 @@ function OpeningOrder({ lineUp, judged, selection }: WayProps) {
           {choices.length > 0 && <Button onClick={() => put(rankingOf(ids, choices).ranked.map(({ id }) => id))}>By ranking</Button>}
           <Button onClick={() => put(shuffledOrder(ids, newSeed()))}>Shuffle</Button>
         </div>
-        <DndContext sensors={sensors} onDragEnd={whenDropped(onto)}>
+        <DndContext sensors={sensors} onDragEnd={onDrop(onto)}>
           <ol>
             {judged.map((row, i) => (
               <OrderRow

@@ -2,7 +2,7 @@ import { packingOf, packsOf } from '@outfit/core/lineup';
 import { useMemo, useState } from 'react';
 import type { LineUpDto } from '@/api';
 import { Button, Choice, Input } from '@/ui';
-import { newId, newSeed, NumberField, PlanSheet, replaced } from '../sheets/PlanSheet';
+import { newId, newSeed, NumberField, PlanSheet, replaceAt } from '../sheets/PlanSheet';
 import { Group, Row } from '../sheets/RolesSheet';
 
 /** Which tokens and pieces of builds lie in which pack, and what a build lacks without one. */
@@ -147,7 +147,7 @@ function PacksSheet(props: { readonly lineUp: LineUpDto; readonly open: boolean;
             }
           >
             {draft.tokens.map((tokens, i) => {
-              const set = (row: typeof tokens | null): void => change({ tokens: replaced(draft.tokens, i, row) });
+              const set = (row: typeof tokens | null): void => change({ tokens: replaceAt(draft.tokens, i, row) });
               return (
                 <Row key={tokens.id} label={`Take ${tokens.name} away`} onAway={() => set(null)}>
                   <Input
@@ -213,7 +213,7 @@ function PacksSheet(props: { readonly lineUp: LineUpDto; readonly open: boolean;
             }
           >
             {draft.builds.map((build, i) => {
-              const set = (row: typeof build | null): void => change({ builds: replaced(draft.builds, i, row) });
+              const set = (row: typeof build | null): void => change({ builds: replaceAt(draft.builds, i, row) });
               return (
                 <Row key={build.id} label={`Take ${build.name} away`} onAway={() => set(null)}>
                   <Input
@@ -247,7 +247,7 @@ function PacksSheet(props: { readonly lineUp: LineUpDto; readonly open: boolean;
                   <span className="flex w-full flex-wrap gap-2">
                     {build.elements.map((element, k) => {
                       const setElement = (row: typeof element | null): void =>
-                        set({ ...build, elements: replaced(build.elements, k, row) });
+                        set({ ...build, elements: replaceAt(build.elements, k, row) });
                       return (
                         <span key={k} className="flex items-center gap-1">
                           <NumberField

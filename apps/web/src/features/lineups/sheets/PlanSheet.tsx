@@ -92,7 +92,7 @@ export function NumberField({
 }
 
 /** Changes one row of a list, or takes it away. */
-export const replaced = <T,>(rows: readonly T[], at: number, row: T | null): readonly T[] =>
+export const replaceAt = <T,>(rows: readonly T[], at: number, row: T | null): readonly T[] =>
   row === null ? rows.filter((_, i) => i !== at) : rows.map((own, i) => (i === at ? row : own));
 
 /** An id for something new, the same nowhere else. */

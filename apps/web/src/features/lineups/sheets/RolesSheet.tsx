@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { ColourPicker, Swatch } from '@/parts';
 import { Button, Choice, Input } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import { newId, NumberField, PlanSheet, replaced, type SheetOf } from './PlanSheet';
+import { newId, NumberField, PlanSheet, replaceAt, type SheetOf } from './PlanSheet';
 
 /** Roles with how many of each, factions with their leaders, and who is what to whom. */
 export function RolesSheet(props: SheetOf) {
@@ -22,7 +22,7 @@ export function RolesSheet(props: SheetOf) {
         <>
           <Group title="Roles" onAdd={() => change({ roles: [...draft.roles, { name: '', least: 1, most: null }] })}>
             {draft.roles.map((role, i) => {
-              const set = (row: typeof role | null): void => change({ roles: replaced(draft.roles, i, row) });
+              const set = (row: typeof role | null): void => change({ roles: replaceAt(draft.roles, i, row) });
               return (
                 <Row key={i} label={`Take role ${role.name} away`} onAway={() => set(null)}>
                   <Input
@@ -60,7 +60,7 @@ export function RolesSheet(props: SheetOf) {
             }
           >
             {draft.factions.map((faction, i) => {
-              const set = (row: typeof faction | null): void => change({ factions: replaced(draft.factions, i, row) });
+              const set = (row: typeof faction | null): void => change({ factions: replaceAt(draft.factions, i, row) });
               return (
                 <Row key={faction.id} label={`Take faction ${faction.name} away`} onAway={() => set(null)}>
                   <Input
@@ -130,7 +130,7 @@ export function RolesSheet(props: SheetOf) {
               }
             >
               {draft.relations.map((relation, i) => {
-                const set = (row: typeof relation | null): void => change({ relations: replaced(draft.relations, i, row) });
+                const set = (row: typeof relation | null): void => change({ relations: replaceAt(draft.relations, i, row) });
                 return (
                   <Row key={i} label="Take the relation away" onAway={() => set(null)}>
                     <Choice

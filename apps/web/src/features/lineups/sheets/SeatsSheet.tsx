@@ -3,7 +3,7 @@ import { PartPicker } from '@/parts';
 import { Button, Choice, Input } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import type { Told } from '../useTold';
-import { newId, NumberField, PlanSheet, replaced, type SheetOf } from './PlanSheet';
+import { newId, NumberField, PlanSheet, replaceAt, type SheetOf } from './PlanSheet';
 import { Group, Row } from './RolesSheet';
 
 const KIND_WORDS = { seat: 'seats', spot: 'spots', plate: 'plate' } as const;
@@ -29,7 +29,7 @@ export function SeatsSheet({ told, ...props }: SheetOf & { readonly told: Told }
             }
           >
             {draft.seatings.map((seating, i) => {
-              const set = (row: typeof seating | null): void => change({ seatings: replaced(draft.seatings, i, row) });
+              const set = (row: typeof seating | null): void => change({ seatings: replaceAt(draft.seatings, i, row) });
               return (
                 <Row key={seating.id} label={`Take ${seating.name} away`} onAway={() => set(null)}>
                   <Input
@@ -63,7 +63,7 @@ export function SeatsSheet({ told, ...props }: SheetOf & { readonly told: Told }
                   </Button>
                   <ol className="w-full space-y-1">
                     {seating.places.map((place, k) => {
-                      const setPlace = (row: typeof place | null): void => set({ ...seating, places: replaced(seating.places, k, row) });
+                      const setPlace = (row: typeof place | null): void => set({ ...seating, places: replaceAt(seating.places, k, row) });
                       return (
                         <li key={k} className="flex flex-wrap items-center gap-2">
                           <Input
@@ -111,7 +111,7 @@ export function SeatsSheet({ told, ...props }: SheetOf & { readonly told: Told }
           </Group>
           <Group title="Props" onAdd={() => change({ props: [...draft.props, { id: newId(), name: '', variant: '', carriedBy: '' }] })}>
             {draft.props.map((prop, i) => {
-              const set = (row: typeof prop | null): void => change({ props: replaced(draft.props, i, row) });
+              const set = (row: typeof prop | null): void => change({ props: replaceAt(draft.props, i, row) });
               return (
                 <Row key={prop.id} label={`Take ${prop.name} away`} onAway={() => set(null)}>
                   <Input
@@ -149,7 +149,7 @@ export function SeatsSheet({ told, ...props }: SheetOf & { readonly told: Told }
             onAdd={() => change({ spares: [...draft.spares, { variant: '', count: 1, each: false, scope: { kind: 'all', of: '' } }] })}
           >
             {draft.spares.map((spare, i) => {
-              const set = (row: typeof spare | null): void => change({ spares: replaced(draft.spares, i, row) });
+              const set = (row: typeof spare | null): void => change({ spares: replaceAt(draft.spares, i, row) });
               return (
                 <Row key={i} label="Take the spare away" onAway={() => set(null)}>
                   <NumberField

@@ -6,7 +6,7 @@ import { PartPicker, SmallPart } from '@/parts';
 import { attempt, Button, Chips, Choice, plural, Sheet, tell } from '@/ui';
 import { type Judged, useWorkspace } from '@/workspace';
 import type { Selection } from '../useSelection';
-import { replaced } from './PlanSheet';
+import { replaceAt } from './PlanSheet';
 import { Group, Row } from './RolesSheet';
 
 interface UniformSheetProps {
@@ -72,7 +72,7 @@ export function UniformSheet({ lineUp, judged, selection, onClose }: UniformShee
           }
         >
           {uniform.map((row, i) => {
-            const set = (next: UniformPart | null): void => setUniform(replaced(uniform, i, next));
+            const set = (next: UniformPart | null): void => setUniform(replaceAt(uniform, i, next));
             const fills = catalogue.has(row.part.variant)
               ? catalogue.mouldOf(catalogue.variant(row.part.variant)).fills.map(([first]) => first)
               : POSITIONS;

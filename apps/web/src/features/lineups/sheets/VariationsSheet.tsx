@@ -5,7 +5,7 @@ import { type LineUpDto, useVaryCopiesMutation } from '@/api';
 import { PartPicker, SmallPart } from '@/parts';
 import { attempt, Button, Choice, Input, Label, Sheet, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
-import { newId, newSeed, NumberField, replaced, type SheetOf } from './PlanSheet';
+import { newId, newSeed, NumberField, replaceAt, type SheetOf } from './PlanSheet';
 import { Group, Row } from './RolesSheet';
 
 /** Named variations of a recipe by rule: so many copies, or all, sharing some parts at one place. */
@@ -81,7 +81,7 @@ function Rules({
         }
       >
         {rules.map((rule, i) => {
-          const set = (row: CopyVariation | null): void => setRules(replaced(rules, i, row));
+          const set = (row: CopyVariation | null): void => setRules(replaceAt(rules, i, row));
           return (
             <Row key={rule.id} label={`Take variation ${rule.name} away`} onAway={() => set(null)}>
               <Input

@@ -1,12 +1,12 @@
 import { DndContext } from '@dnd-kit/core';
-import { placesChanged } from '@outfit/core/lineup';
+import { exchangePlaces } from '@outfit/core/lineup';
 import { figureBox } from '@outfit/drawing';
 import { Minus, Plus } from 'lucide-react';
 import { type KeyboardEvent, useMemo, useRef, useState } from 'react';
 import { Button, Chips, useAddress } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import type { WayProps } from '../wayProps';
-import { useOrder, whenDropped } from '../useOrder';
+import { useOrder, onDrop } from '../useOrder';
 import { usePlan } from '../usePlan';
 import { Band, EmptyPlace, OpenPlaces, StageGroup } from './ground';
 import { cellPx, fittingScale, labelPx, LEAST_SCALE, MOST_SCALE, rowsOf } from './fit';
@@ -70,7 +70,7 @@ export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
     const [one, other] = [sitterOf(id, groups), sitterOf(over, groups)];
     if (!one || !other) return;
     if (one.at === null && other.at === null) return onto(id, over);
-    void save({ seatings: [...placesChanged(plan.seatings, one, other)] }, 'Changed who sits where');
+    void save({ seatings: [...exchangePlaces(plan.seatings, one, other)] }, 'Changed who sits where');
   };
   const onKey = (id: string, event: KeyboardEvent): void => {
     const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
@@ -87,7 +87,7 @@ export function Stage({ lineUp, judged, told, selection, open }: StageProps) {
   return (
     <div className="dotted relative flex min-h-0 flex-1 flex-col">
       <div ref={stage} className="min-h-0 flex-1 overflow-auto">
-        <DndContext sensors={sensors} onDragEnd={whenDropped(grouping === 'seat' ? changePlaces : onto)}>
+        <DndContext sensors={sensors} onDragEnd={onDrop(grouping === 'seat' ? changePlaces : onto)}>
           <div className="flex min-h-full flex-col justify-evenly">
             {rows.map((row, i) => (
               <div key={i} className="relative flex items-end gap-[22px] px-[18px] pb-2.5">

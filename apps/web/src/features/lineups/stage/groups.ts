@@ -1,4 +1,4 @@
-import { arranged, type LineUpPlan, type Seating, type SeatAt, type Sitter } from '@outfit/core/lineup';
+import { spreadOut, type LineUpPlan, type Seating, type SeatAt, type Sitter } from '@outfit/core/lineup';
 import type { FigureDto } from '@/api';
 
 export const GROUPINGS = ['order', 'faction', 'role', 'seat'] as const;
@@ -83,7 +83,7 @@ function spotsOf(figures: readonly FigureDto[], { kind }: LineUpPlan): readonly 
   if (kind !== 'army' || all > MOST_COPIES || all === figures.length) return figures.map((figure) => ({ figure, copy: 0, place: null }));
   const counts = figures.map(({ brief }) => brief.copies);
   const next = figures.map(() => 0);
-  return arranged(counts).flatMap((at) => {
+  return spreadOut(counts).flatMap((at) => {
     const figure = figures[at];
     const copy = next[at] ?? 0;
     next[at] = copy + 1;

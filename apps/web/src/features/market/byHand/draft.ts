@@ -1,4 +1,4 @@
-import { amountOf, inUnits, isCurrency, quoted } from '@outfit/core';
+import { amountOf, inUnits, isCurrency, quote } from '@outfit/core';
 import type { SellerByHandDto, SellerDto } from '@/api';
 
 /** A seller as it is being written down: amounts as they are typed. */
@@ -55,7 +55,7 @@ function termMinorOf(text: string, currency: string): number | null {
 /** What a draft would be sent as; the first field that cannot be read, in words, when there is one. */
 export function readDraft(draft: SellerDraft): { readonly seller: SellerByHandDto } | { readonly fault: string } {
   const currency = draft.currency.trim().toUpperCase();
-  if (!isCurrency(currency)) return { fault: `${quoted(draft.currency.trim())} is no currency. Write its three letters, such as EUR.` };
+  if (!isCurrency(currency)) return { fault: `${quote(draft.currency.trim())} is no currency. Write its three letters, such as EUR.` };
   const inIt = (text: string): number | null => termMinorOf(text, currency);
   const postage = draft.steps.map(({ upToG, cost }) => ({ upToG: Number(upToG), costMinor: inIt(cost) }));
   const [minimumMinor, handlingMinor] = [inIt(draft.minimum), inIt(draft.handling)];

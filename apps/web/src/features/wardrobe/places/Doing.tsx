@@ -4,7 +4,7 @@ import { type PieceDto, type RunPromisesDto, useReadRunPromisesQuery } from '@/a
 import { FigurePicture, toPrices } from '@/parts';
 import { Button, plural } from '@/ui';
 import { chosenLookOf, useFigure, useWorkspace } from '@/workspace';
-import { shortFigure, toClaimant, usePins, whyServed } from '../sorting';
+import { shortFigure, toClaimant, usePins, orderWords } from '../sorting';
 
 const MOST_PICTURED = 3;
 
@@ -65,7 +65,7 @@ function Clash({ clash, piece }: { readonly clash: NonNullable<RunPromisesDto['c
         {clash.wanted} wanted, {clash.owned} owned
       </p>
       <p>
-        {whyServed(clash.contenders)} {price ? `One more is ${money(price.landedMinor, currency)}, landed.` : 'Nobody sells another.'}
+        {orderWords(clash.contenders)} {price ? `One more is ${money(price.landedMinor, currency)}, landed.` : 'Nobody sells another.'}
       </p>
       <p className="mt-1 flex flex-wrap gap-1.5">
         <Link to={toPrices('variant', clash.variant)} className="border-rule rounded-cut hover:border-pencil bg-sheet border px-2 py-0.5">

@@ -5,7 +5,7 @@ import { PartPicture, toPrices } from '@/parts';
 import { Button } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { shortFigure } from './claimants';
-import { whyServed } from './clashWords';
+import { orderWords } from './clashWords';
 import { usePins } from './usePins';
 
 /** A part that is wanted more often than there is of it: who gets it and why, and what would end it. */
@@ -32,7 +32,7 @@ export function ClashRow({ clash }: { readonly clash: ClashDto }) {
             {clash.owned} owned, {clash.wanted} wanted, {clash.short} short
           </span>
         </p>
-        <p>{whyServed(clash.contenders)}</p>
+        <p>{orderWords(clash.contenders)}</p>
         <p className="text-pencil">
           {price
             ? `One more is ${money(price.landedMinor, currency)}, landed.`

@@ -6,7 +6,7 @@ type Contender = ClashDto['contenders'][number];
 
 const MOST_NAMED = 4;
 
-const named = (rows: readonly Contender[], of: (row: Contender) => string): string => {
+const listNames = (rows: readonly Contender[], of: (row: Contender) => string): string => {
   const shown = rows.slice(0, MOST_NAMED).map(of);
   return list(rows.length > MOST_NAMED ? [...shown, `${rows.length - MOST_NAMED} more`] : shown);
 };
@@ -16,15 +16,15 @@ const named = (rows: readonly Contender[], of: (row: Contender) => string): stri
  *
  * @example "Toss Hallam gets it: due 12 June 2026, before Pim Otterby. Pim Otterby goes without."
  */
-export function whyServed(contenders: readonly Contender[]): string {
+export function orderWords(contenders: readonly Contender[]): string {
   const served = contenders.filter((row) => row.gets > 0);
   const short = contenders.filter((row) => row.gets < row.wants);
   const [first] = served;
-  if (!first) return `${named(short, (row) => row.name)} want it and get none.`;
-  const gets = named(served, (row) => (row.wants > 1 ? `${row.name} (${row.gets} of ${row.wants})` : row.name));
+  if (!first) return `${listNames(short, (row) => row.name)} want it and get none.`;
+  const gets = listNames(served, (row) => (row.wants > 1 ? `${row.name} (${row.gets} of ${row.wants})` : row.name));
   const why = reasonOf(first, short.find((row) => row !== first) ?? null);
   const without = short.filter((row) => row.gets === 0);
-  return `${gets} ${served.length === 1 ? 'gets' : 'get'} it: ${why}.${without.length > 0 ? ` ${named(without, (row) => row.name)} ${without.length === 1 ? 'goes' : 'go'} without.` : ''}`;
+  return `${gets} ${served.length === 1 ? 'gets' : 'get'} it: ${why}.${without.length > 0 ? ` ${listNames(without, (row) => row.name)} ${without.length === 1 ? 'goes' : 'go'} without.` : ''}`;
 }
 
 function reasonOf(first: Contender, next: Contender | null): string {

@@ -1,4 +1,4 @@
 export { shortFigure, toClaimant } from './claimants';
-export { whyServed } from './clashWords';
+export { orderWords } from './clashWords';
 export { SortOutView } from './SortOutView';
 export { usePins } from './usePins';

@@ -61,7 +61,7 @@ export const heightBand: Check = (subject) => {
       region: null,
       sentence: `${mm(Math.abs(off))} mm too ${off > 0 ? 'tall' : 'short'} for ${who}: ${cause.what} ${cause.items.length > 1 ? 'make' : 'makes'} it so.`,
       why: `${terms.map((term) => `${term.label} ${mm(term.value)}`).join(' + ')} = ${mm(height)} mm, and ${mm(wanted)} is wanted.`,
-      proposals: () => [...withoutCause(cause, legs, off), ...otherLegs(legs, height, wanted, subject), ...raised(off, subject)],
+      proposals: () => [...withoutCause(cause, legs, off), ...otherLegs(legs, height, wanted, subject), ...raiseBy(off, subject)],
     },
   ];
 };
@@ -88,7 +88,7 @@ function otherLegs(legs: Worn, height: number, wanted: number, subject: Subject)
 }
 
 /** Something under both feet, for who is too short. */
-function raised(off: number, subject: Subject): readonly Proposal[] {
+function raiseBy(off: number, subject: Subject): readonly Proposal[] {
   if (off > 0) return [];
   return swaps(subject, [{ position: 'feet.L' }, { position: 'feet.R' }], {
     mould: (mould) =>

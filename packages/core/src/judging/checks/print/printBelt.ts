@@ -3,7 +3,7 @@ import type { Catalogue } from '../../../catalogue/index.js';
 import type { Worn } from '../../../figure/index.js';
 import { list } from '../../../kernel/index.js';
 import type { Check } from '../../marks.js';
-import { keyOf, reprinted, spot, swaps, takeOff } from '../../remedies/index.js';
+import { keyOf, withAnotherPrint, spot, swaps, takeOff } from '../../remedies/index.js';
 import { printedTogether } from '../../together.js';
 
 const BELT = 'belt';
@@ -47,7 +47,7 @@ export const printBelt: Check = (subject) => {
             : swaps(
                 subject,
                 [spot(item)],
-                reprinted(item, (variant) => !catalogue.printOf(variant)?.motifs.some((motif) => isBelt(motif.motif))),
+                withAnotherPrint(item, (variant) => !catalogue.printOf(variant)?.motifs.some((motif) => isBelt(motif.motif))),
                 item,
               ),
         ),

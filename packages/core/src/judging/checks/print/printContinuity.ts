@@ -3,7 +3,7 @@ import { apart, type Colour, colourDifference, whyApart } from '../../../colour/
 import { fillingAt, type Worn } from '../../../figure/index.js';
 import { list } from '../../../kernel/index.js';
 import type { Check, Problem } from '../../marks.js';
-import { keyOf, reprinted, spot, swaps } from '../../remedies/index.js';
+import { keyOf, withAnotherPrint, spot, swaps } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
 import { printedTogether, wornTogether } from '../../together.js';
 
@@ -63,7 +63,7 @@ function startsNowhere(legs: Worn, motif: PrintMotif, family: string, subject: S
       swaps(
         subject,
         [spot(legs)],
-        reprinted(legs, (variant) => !printHas(variant.print, subject, (id) => id === motif.motif)),
+        withAnotherPrint(legs, (variant) => !printHas(variant.print, subject, (id) => id === motif.motif)),
         legs,
       ),
   };
@@ -94,7 +94,7 @@ function stopsDead(torso: Worn, legs: Worn, motif: PrintMotif, subject: Subject)
       ...swaps(
         subject,
         [spot(torso)],
-        reprinted(torso, (variant) => !printHas(variant.print, subject, (id) => id === motif.motif)),
+        withAnotherPrint(torso, (variant) => !printHas(variant.print, subject, (id) => id === motif.motif)),
         torso,
       ),
     ],

@@ -2,7 +2,7 @@ import type { PrintMotif } from '../../../catalogue/index.js';
 import type { Worn } from '../../../figure/index.js';
 import { concerns, countedWishes } from '../../likeness/index.js';
 import type { Check, Problem, Severity } from '../../marks.js';
-import { keyOf, reprinted, spot, swaps } from '../../remedies/index.js';
+import { keyOf, withAnotherPrint, spot, swaps } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
 
 const BARELY = 0.1;
@@ -31,7 +31,7 @@ function leak(item: Worn, motif: PrintMotif, severity: Severity, why: string, su
       ...swaps(
         subject,
         [spot(item)],
-        reprinted(item, (variant) => !catalogue.printOf(variant)?.motifs.some((other) => other.motif === motif.motif)),
+        withAnotherPrint(item, (variant) => !catalogue.printOf(variant)?.motifs.some((other) => other.motif === motif.motif)),
         item,
       ),
       {

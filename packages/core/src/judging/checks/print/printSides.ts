@@ -2,7 +2,7 @@ import type { Position } from '../../../anatomy/index.js';
 import type { Print } from '../../../catalogue/index.js';
 import { apart, colourDifference, whyApart } from '../../../colour/index.js';
 import type { Check } from '../../marks.js';
-import { keyOf, reprinted, spot, swaps } from '../../remedies/index.js';
+import { keyOf, withAnotherPrint, spot, swaps } from '../../remedies/index.js';
 
 /** A print of less than this many zones is a patch, and may stand on the front alone. */
 const LEAST_ZONES = 2;
@@ -45,7 +45,7 @@ export const printSides: Check = (subject) => {
           swaps(
             subject,
             [spot(item)],
-            reprinted(item, (variant) => goesAllRound(catalogue.printOf(variant))),
+            withAnotherPrint(item, (variant) => goesAllRound(catalogue.printOf(variant))),
             item,
           ),
       },

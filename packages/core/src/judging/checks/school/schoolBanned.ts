@@ -1,6 +1,6 @@
 import { type Catalogue, sourcesByVariant, type VariantSource } from '../../../catalogue/index.js';
 import type { Check } from '../../marks.js';
-import { keyOf, reprinted, spot, swaps } from '../../remedies/index.js';
+import { keyOf, withAnotherPrint, spot, swaps } from '../../remedies/index.js';
 
 const known = new WeakMap<Catalogue, ReadonlyMap<string, readonly VariantSource[]>>();
 
@@ -42,7 +42,7 @@ export const schoolBanned: Check = (subject) => {
           swaps(
             subject,
             [spot(item)],
-            reprinted(item, (variant) => banOf(variant.id, figures, sources, catalogue) === null),
+            withAnotherPrint(item, (variant) => banOf(variant.id, figures, sources, catalogue) === null),
             item,
           ),
       },

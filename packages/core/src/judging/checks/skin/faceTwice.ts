@@ -1,6 +1,6 @@
 import { list } from '../../../kernel/index.js';
 import type { Check } from '../../marks.js';
-import { keyOf, reprinted, spot, swaps, turn } from '../../remedies/index.js';
+import { keyOf, withAnotherPrint, spot, swaps, turn } from '../../remedies/index.js';
 
 /** `face.twice`: the face in front is in front on another named figure of the collection too. */
 export const faceTwice: Check = (subject) => {
@@ -23,7 +23,7 @@ export const faceTwice: Check = (subject) => {
         ...swaps(
           subject,
           [spot(face.head)],
-          reprinted(
+          withAnotherPrint(
             face.head,
             (other) =>
               other.print !== undefined &&

@@ -3,7 +3,7 @@ import { apart, type Colour, colourDifference, whyApart } from '../../../colour/
 import { browColour, isNeckLayer, type Worn } from '../../../figure/index.js';
 import { list } from '../../../kernel/index.js';
 import type { Check, Problem } from '../../marks.js';
-import { NO_PROPOSALS, recoloured, reprinted, spot, swaps } from '../../remedies/index.js';
+import { NO_PROPOSALS, inAnotherColour, withAnotherPrint, spot, swaps } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
 import { wornTogether } from '../../together.js';
 
@@ -88,7 +88,7 @@ function problemOf(odd: Growth, from: readonly Growth[], subject: Subject): Prob
           : swaps(
               subject,
               [spot(item)],
-              recoloured(item, (variant) => matches(catalogue.colourAt(variant, at))),
+              inAnotherColour(item, (variant) => matches(catalogue.colourAt(variant, at))),
               item,
             );
       const heads = [...new Set(from.map((other) => other.item))].filter((other) => other.part.position === 'head');
@@ -98,7 +98,7 @@ function problemOf(odd: Growth, from: readonly Growth[], subject: Subject): Prob
           swaps(
             subject,
             [spot(head)],
-            reprinted(head, (variant) => variant.print !== undefined),
+            withAnotherPrint(head, (variant) => variant.print !== undefined),
             head,
           ),
         ),

@@ -1,5 +1,5 @@
 import type { Check } from '../../marks.js';
-import { keyOf, reprinted, spot, swaps } from '../../remedies/index.js';
+import { keyOf, withAnotherPrint, spot, swaps } from '../../remedies/index.js';
 
 /** `period.face`: the head's print era against every other printed part of the figure. */
 export const periodFace: Check = (subject) => {
@@ -20,7 +20,7 @@ export const periodFace: Check = (subject) => {
         swaps(
           subject,
           [spot(face.head)],
-          reprinted(face.head, (variant) => variant.print !== undefined && catalogue.print(variant.print).era !== era),
+          withAnotherPrint(face.head, (variant) => variant.print !== undefined && catalogue.print(variant.print).era !== era),
           face.head,
         ),
     },

@@ -1,6 +1,6 @@
 import { apart, colourDifference, whyApart } from '../../../colour/index.js';
 import type { Check, Proposal } from '../../marks.js';
-import { recoloured, swaps } from '../../remedies/index.js';
+import { inAnotherColour, swaps } from '../../remedies/index.js';
 import { visibleSkins } from './visibleSkins.js';
 
 /** Skins further apart than this read as two people (anatomy, *Checks*). */
@@ -28,7 +28,7 @@ export const skinMatch: Check = (subject) => {
         : swaps(
             subject,
             positions.map((position) => ({ position })),
-            recoloured(item, (variant) => {
+            inAnotherColour(item, (variant) => {
               const alike = variant.colours.every((id, i) => i === skinIndex || id === item.variant.colours[i]);
               const skin = catalogue.colourAt(variant, skinIndex);
               return alike && skin.kind === 'skin' && colourDifference(skin, face.skin) <= MOST_DELTA_E;

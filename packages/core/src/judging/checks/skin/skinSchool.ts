@@ -2,7 +2,7 @@ import { type Colour, colourDifference, type SkinSchool } from '../../../colour/
 import type { Worn } from '../../../figure/index.js';
 import { list } from '../../../kernel/index.js';
 import type { Check, Proposal } from '../../marks.js';
-import { keyOf, recoloured, spot, swaps } from '../../remedies/index.js';
+import { keyOf, inAnotherColour, spot, swaps } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
 import { type VisibleSkin, visibleSkins } from './visibleSkins.js';
 
@@ -55,7 +55,7 @@ function byToneOf(items: readonly Worn[], subject: Subject): readonly Proposal[]
         const [nearest] = swaps(
           subject,
           [spot(item)],
-          recoloured(item, (variant) => variant.colours[at] === tone.id),
+          inAnotherColour(item, (variant) => variant.colours[at] === tone.id),
           item,
         );
         return nearest?.edits ?? null;

@@ -7,7 +7,7 @@ import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
 
 /** The part of the same mould that is sold and most like one that is not, with its price. */
-function nearestSold(lacking: Variant, { catalogue, supply }: Subject): { readonly variant: Variant; readonly minor: number } | null {
+function nearestSoldTo(lacking: Variant, { catalogue, supply }: Subject): { readonly variant: Variant; readonly minor: number } | null {
   const sold = catalogue.variantsOf(lacking.mould).flatMap((variant) => {
     const minor = supply.landedMinor(variant.id);
     return minor === null || variant.id === lacking.id ? [] : [{ variant, minor, like: partLikeness(lacking, variant, catalogue) }];
@@ -18,7 +18,7 @@ function nearestSold(lacking: Variant, { catalogue, supply }: Subject): { readon
 /** What it takes to make a donor whole again. */
 function whole(lacking: Variant, holeMinor: number | null, subject: Subject): string {
   if (holeMinor !== null) return `${money(holeMinor, subject.supply.currency)} to make it whole`;
-  const near = nearestSold(lacking, subject);
+  const near = nearestSoldTo(lacking, subject);
   return near
     ? `nobody sells another, and the nearest that is sold, ${subject.catalogue.nameOf(near.variant)}, costs ${money(near.minor, subject.supply.currency)}`
     : 'nobody sells another';

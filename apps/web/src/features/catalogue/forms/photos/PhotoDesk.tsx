@@ -16,11 +16,11 @@ import { MouldPicker, PartPicture, type PicturePoint, PictureViewer, PrintPicker
 import { Button, Chips, Choice, Input, Label, Picker } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { ColourChoice } from '../ColourChoice';
-import { holding, surfaceOfMould, surfaceOfPrint } from '../printDraft';
+import { catalogueWith, surfaceOfMould, surfaceOfPrint } from '../printDraft';
 import { slug } from '../../slug';
 import { type Cut, UNCUT } from './cut';
 import { CutDesk } from './CutDesk';
-import { coloured, type MarkColour, PrintMap, printOfMarks } from './PrintMap';
+import { colourMarks, type MarkColour, PrintMap, printOfMarks } from './PrintMap';
 import { useAddPart } from './useAddPart';
 
 /** The disc that is looked through, as a share of the picture's longer side. */
@@ -70,13 +70,13 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
   const choose = (colour: string): void =>
     picking === null
       ? setPicked(Array.from({ length: count }, (_, i) => (i === element ? colour : picked[i])))
-      : setMarks(coloured(marks, picking, colour));
+      : setMarks(colourMarks(marks, picking, colour));
   const chosen = picking === null ? picked[element] : marks[picking.mark]?.colours[picking.colour];
   const colours = useMemo(
     () =>
       picked
         .slice(0, count)
-        .slice(0, firstMissing(picked))
+        .slice(0, indexOfMissing(picked))
         .map((id) => id ?? ''),
     [count, picked],
   );
@@ -146,7 +146,7 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
             <PartPicture
               variant={variant}
               position={mould.fills[0]?.[0] ?? 'beside'}
-              catalogue={holding(variant, { data: { ...catalogue.data, prints: marked ? [...prints, marked] : prints } })}
+              catalogue={catalogueWith(variant, { data: { ...catalogue.data, prints: marked ? [...prints, marked] : prints } })}
               size={104}
               tacked={false}
             />
@@ -246,7 +246,7 @@ export function PhotoDesk({ photograph, mould, onMould }: PhotoDeskProps) {
 }
 
 /** A colour that is picked after one that is not has no place yet. */
-function firstMissing(picked: readonly (string | undefined)[]): number {
+function indexOfMissing(picked: readonly (string | undefined)[]): number {
   const at = picked.indexOf(undefined);
   return at < 0 ? picked.length : at;
 }

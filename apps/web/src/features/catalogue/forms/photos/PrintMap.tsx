@@ -98,7 +98,7 @@ export function PrintMap({ surface, marks, onMarks, picking, onPick }: PrintMapP
                 <ColourChoice
                   label={`Colour ${i + 1} of ${catalogue.motifName(mark.motif)}`}
                   value={colour}
-                  onChoose={(chosen) => onMarks(coloured(marks, { mark: place, colour: i }, chosen))}
+                  onChoose={(chosen) => onMarks(colourMarks(marks, { mark: place, colour: i }, chosen))}
                 />
               </span>
             ))}
@@ -118,7 +118,7 @@ export function PrintMap({ surface, marks, onMarks, picking, onPick }: PrintMapP
 }
 
 /** Marks with one colour of one of them changed. */
-export const coloured = (marks: readonly PrintMotif[], at: MarkColour, colour: string): readonly PrintMotif[] =>
+export const colourMarks = (marks: readonly PrintMotif[], at: MarkColour, colour: string): readonly PrintMotif[] =>
   marks.map((mark, i) => (i === at.mark ? { ...mark, colours: mark.colours.map((was, k) => (k === at.colour ? colour : was)) } : mark));
 
 type Known = ReturnType<typeof useWorkspace>['catalogue'];

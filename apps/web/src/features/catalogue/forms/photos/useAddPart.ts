@@ -4,7 +4,7 @@ import { type StackedPhotographDto, useAddPhotographMutation, useAddPiecesMutati
 import { sentenceOf, tell } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { useKeepEntry } from '../../useKeepEntry';
-import { holding } from '../printDraft';
+import { catalogueWith } from '../printDraft';
 import { type Cut, cutOut } from './cut';
 
 interface From {
@@ -47,7 +47,7 @@ export function useAddPart({
         !(await keep(
           'variants',
           { ...variant, made: { from: year, until: year } },
-          `${holding(variant, { data: { ...catalogue.data, prints: print ? [print] : catalogue.data.prints } }).nameOf(variant)} added.`,
+          `${catalogueWith(variant, { data: { ...catalogue.data, prints: print ? [print] : catalogue.data.prints } }).nameOf(variant)} added.`,
         ))
       )
         return;
