@@ -5,7 +5,7 @@ import { seededRandom } from '@outfit/core';
 export type Spread = 'even' | 'as shops are';
 
 /**
- * A seededRandom basket problem of so many needs, sellers and offers. Every need is offered by somebody; prices of one part vary
+ * A seeded basket problem of so many needs, sellers and offers. Every need is offered by somebody; prices of one part vary
  * threefold; a third of the sellers have a minimum order, a third a handling fee; postage has three tiers.
  */
 export function generateBasket(

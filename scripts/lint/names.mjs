@@ -11,7 +11,7 @@ const IRREGULAR = new Set(
 );
 /** What may stand before a participle: "is named", "use promised", "add owed"; "not found" is a word of HTTP. */
 const BEFORE =
-  /^(is|are|has|was|can|not|use|on|set|get|add|as|be|in|by|with|without|before|after|write|read|send|list|draw|remember|assert|rank|prepare|turn|ask|make|share|keep|note|record|forget|change|insert|guess|rename|mark|count|take|refuse|fill|leave|credit|end|find|sum|free|drop|open|group|tell)$/;
+  /^(is|are|has|was|can|not|use|on|set|get|add|as|be|in|by|with|without|before|after|write|read|send|list|draw|remember|assert|rank|prepare|turn|ask|make|share|keep|note|record|forget|change|insert|guess|rename|mark|count|take|refuse|fill|leave|credit|end|find|sum|free|drop|open|group|tell|nearest)$/;
 
 /** With one of these between, what follows belongs to what is given: “index of missing”, “session or binned”. */
 const LINKS = new Set(['of', 'or', 'by']);

@@ -107,7 +107,7 @@ export {
   type Mould,
   type MouldGeometry,
   mouldsInColour,
-  nearestMadeTo,
+  nearestMade,
   nearestPalette,
   packCatalogue,
   type PackedCatalogue,

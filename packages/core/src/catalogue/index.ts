@@ -43,7 +43,7 @@ export {
   mainColourOf,
   motifsOf,
   mouldsInColour,
-  nearestMadeTo,
+  nearestMade,
   sameMotifs,
 } from './mouldColours.js';
 export { packCatalogue, type PackedCatalogue, type PackedVariants, unpackCatalogue, VariantPacker } from './pack.js';

@@ -56,7 +56,7 @@ export interface NearColour {
  * The made variants of a mould nearest to a colour, by ΔE (CIEDE2000 and 5 for another finish), nearest first; one for each colour,
  * plain ones before printed. Equal distances go by id.
  */
-export function nearestMadeTo(mould: Mould, wanted: Colour, catalogue: Catalogue, most = 6): readonly NearColour[] {
+export function nearestMade(mould: Mould, wanted: Colour, catalogue: Catalogue, most = 6): readonly NearColour[] {
   const best = new Map<string, NearColour>();
   for (const variant of catalogue.variantsOf(mould.number)) {
     if (!variant.made) continue;

@@ -1,3 +1,4 @@
+import { entryAt } from '../kernel/index.js';
 import { type CatalogueData, type Variant, variantIdOf } from './entries.js';
 
 /**
@@ -94,11 +95,11 @@ export function unpackCatalogue({ variants: packed, ...rest }: PackedCatalogue):
   const variants: Variant[] = [];
   const lists = packed.colourLists.map((colours) => ({ colours, text: colours.join('+') }));
   for (const [run, mould] of packed.moulds.entries())
-    for (const end = variants.length + (packed.counts[run] ?? 0); variants.length < end;) {
+    for (const end = variants.length + entryAt(packed.counts, run); variants.length < end;) {
       const row = variants.length;
       const { colours, text } = lists[packed.colours[row] ?? -1] ?? { colours: [], text: '' };
-      const print = packed.prints[(packed.print[row] ?? 0) - 1];
-      const made = packed.years[(packed.made[row] ?? 0) - 1];
+      const print = packed.prints[entryAt(packed.print, row) - 1];
+      const made = packed.years[entryAt(packed.made, row) - 1];
       variants.push(variantOf(mould, colours, text, print, made));
     }
   for (const { row, variant } of packed.others) variants[row] = variant;

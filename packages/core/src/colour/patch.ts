@@ -1,3 +1,4 @@
+import { entryAt } from '../kernel/index.js';
 import type { Lab65, Rgb } from 'culori/fn';
 import { labDifference, labOf } from './colour.js';
 import { toLab } from './spaces.js';
@@ -57,7 +58,7 @@ export function samplePatch(raster: Raster, x: number, y: number, radius: number
       found.push([raster.data[at] ?? 0, raster.data[at + 1] ?? 0, raster.data[at + 2] ?? 0]);
     }
   if (found.length === 0) return null;
-  const mean = [0, 1, 2].map((i) => encode(found.reduce((all, pixel) => all + linear(pixel[i] ?? 0), 0) / found.length));
+  const mean = [0, 1, 2].map((i) => encode(found.reduce((all, pixel) => all + linear(entryAt(pixel, i)), 0) / found.length));
   const hex = hexOf(mean);
   const centre = labOf(hex);
   const labs = new Map<number, Lab65>();

@@ -1,5 +1,5 @@
 import type { BasketPlan, BasketProblem } from '../basket/index.js';
-import { countOf, shareToCent } from '../kernel/index.js';
+import { entryAt, countOf, shareToCent } from '../kernel/index.js';
 import type { ErrandLine } from './demand.js';
 import { lineTotals, pricesOf } from './landedShares.js';
 import { variantBehind } from './problem.js';
@@ -51,10 +51,10 @@ function paidFor(problem: BasketProblem, plan: BasketPlan): ReadonlyMap<string, 
     const totals = lineTotals(parcel, prices, (i) => (used[i]?.length ?? 0) > 0);
     used.forEach((parts, i) => {
       const shares = shareToCent(
-        totals[i] ?? 0,
+        entryAt(totals, i),
         parts.map((part) => part.weight),
       );
-      parts.forEach(({ variant }, k) => paid.set(variant, (paid.get(variant) ?? 0) + (shares[k] ?? 0)));
+      parts.forEach(({ variant }, k) => paid.set(variant, (paid.get(variant) ?? 0) + entryAt(shares, k)));
     });
   }
   return paid;

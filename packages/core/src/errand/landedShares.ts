@@ -1,5 +1,5 @@
 import type { BasketPlan, BasketProblem, Parcel } from '../basket/index.js';
-import { shareToCent } from '../kernel/index.js';
+import { entryAt, shareToCent } from '../kernel/index.js';
 import { offerBehind } from './problem.js';
 
 /** What a unit of each offer costs in a problem, in minor units, by the offer's name there. */
@@ -26,7 +26,7 @@ export function lineTotals(
     postageMinor + handlingMinor + dutyMinor + (isAnyUsed ? idle : 0),
     bearing.map((minor, i) => (bearing.some((other) => other > 0) ? minor : isAnyUsed && !isUsed(i) ? 0 : 1)),
   );
-  return bearing.map((minor, i) => minor + (charges[i] ?? 0));
+  return bearing.map((minor, i) => minor + entryAt(charges, i));
 }
 
 /**
@@ -40,7 +40,7 @@ export function landedShares(problem: BasketProblem, plan: BasketPlan): Readonly
     const totals = lineTotals(parcel, prices);
     parcel.lines.forEach(({ offer, quantity }, i) => {
       const known = shares.get(offerBehind(offer)) ?? { minor: 0, units: 0 };
-      known.minor += (totals[i] ?? 0) - (prices.get(offer) ?? 0) * quantity;
+      known.minor += entryAt(totals, i) - (prices.get(offer) ?? 0) * quantity;
       known.units += quantity;
       shares.set(offerBehind(offer), known);
     });

@@ -1,3 +1,4 @@
+import { entryAt } from '../kernel/index.js';
 import { applyEdits, EditRefused, type Look, type LookEdit, type LookPart, spotOf } from '../figure/index.js';
 import { lookCost } from '../market/index.js';
 import { checkLook, ruleOf, type Problems } from './checks/index.js';
@@ -190,7 +191,7 @@ function distance({ look: worn, catalogue }: Subject, look: Look): number {
 
 function compare(a: Order, b: Order): number {
   const at = a.findIndex((value, i) => value !== b[i]);
-  return at < 0 ? 0 : (a[at] ?? 0) - (b[at] ?? 0);
+  return at < 0 ? 0 : entryAt(a, at) - entryAt(b, at);
 }
 
 /** Does a remedy cost nothing: no likeness, no wish, no money, no new mark? Only such a one may be taken without saying so first. */

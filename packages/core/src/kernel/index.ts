@@ -1,5 +1,6 @@
 export { dayNumber, daysBetween, isDay, isoDay, longDay, LAST_DAY } from './days.js';
 export { definedOf } from './defined.js';
+export { entryAt } from './entryAt.js';
 export { type Explained, sum, type Term } from './explain.js';
 export type { Fault } from './fault.js';
 export { groupedBy } from './grouped.js';

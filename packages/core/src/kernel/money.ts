@@ -1,3 +1,4 @@
+import { entryAt } from './entryAt.js';
 /** How money of a currency is written, and how many decimals its units have: both by ISO 4217, as the platform knows them. */
 interface Writing {
   readonly format: Intl.NumberFormat;
@@ -82,14 +83,15 @@ export function shareToCent(sumMinor: number, weights: readonly number[]): reado
   const byRemainder = [...exact.keys()].sort((a, b) => remainder(exact, b) - remainder(exact, a) || a - b);
   for (const i of byRemainder) {
     if (left <= 0) break;
-    shares[i] = (shares[i] ?? 0) + 1;
+    shares[i] = entryAt(shares, i) + 1;
     left -= 1;
   }
   return shares;
 }
 
 /** Floating dust is swept off, or 29.999999 would count as almost a cent more than 30. */
-const remainder = (exact: readonly number[], i: number): number => Math.round(((exact[i] ?? 0) - Math.floor(exact[i] ?? 0)) * 1e6) / 1e6;
+const remainder = (exact: readonly number[], i: number): number =>
+  Math.round((entryAt(exact, i) - Math.floor(entryAt(exact, i))) * 1e6) / 1e6;
 
 /** What stands in a field for an amount: minor units, nothing at all, or what is no amount. */
 export type Amount = number | 'nothing' | 'unreadable';

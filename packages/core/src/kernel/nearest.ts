@@ -1,3 +1,4 @@
+import { entryAt } from './entryAt.js';
 /**
  * Edit distance with unit costs, two neighbouring letters swapped counting as one slip (Damerau 1964, restricted form);
  * given up above `most`.
@@ -9,15 +10,15 @@ export function editDistance(a: string, b: string, most: number): number {
   for (let i = 1; i <= a.length; i += 1) {
     const next = [i];
     for (let j = 1; j <= b.length; j += 1) {
-      const substituted = (row[j - 1] ?? 0) + (a[i - 1] === b[j - 1] ? 0 : 1);
-      const swapped = i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1] ? (before[j - 2] ?? 0) + 1 : Infinity;
-      next.push(Math.min(substituted, swapped, (row[j] ?? 0) + 1, (next[j - 1] ?? 0) + 1));
+      const substituted = entryAt(row, j - 1) + (a[i - 1] === b[j - 1] ? 0 : 1);
+      const swapped = i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1] ? entryAt(before, j - 2) + 1 : Infinity;
+      next.push(Math.min(substituted, swapped, entryAt(row, j) + 1, entryAt(next, j - 1) + 1));
     }
     if (Math.min(...next) > most) return most + 1;
     before = row;
     row = next;
   }
-  return row[b.length] ?? 0;
+  return entryAt(row, b.length);
 }
 
 const MOST_SLIPS = 3;

@@ -1,3 +1,4 @@
+import { entryAt } from '../kernel/index.js';
 import { type Condition, CONDITIONS } from '../catalogue/index.js';
 
 /** What a price summary needs of an offer. Money in minor units of one currency. */
@@ -42,7 +43,7 @@ export function summarise(offers: readonly SummedOffer[]): PriceSummary | null {
     offers: open.length,
     sellers: new Set(open.map((offer) => offer.seller)).size,
     stock,
-    leastMinor: prices[0] ?? 0,
+    leastMinor: entryAt(prices, 0),
     lowerQuartileMinor: Math.round(quantile(prices, 0.25)),
     medianMinor: Math.round(quantile(prices, 0.5)),
     upperQuartileMinor: Math.round(quantile(prices, 0.75)),

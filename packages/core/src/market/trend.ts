@@ -1,3 +1,4 @@
+import { entryAt } from '../kernel/index.js';
 /** A recorded price: the day as a number of days, money in minor units. */
 export interface PricePoint {
   readonly day: number;
@@ -34,7 +35,7 @@ export function trendOf(points: readonly PricePoint[], today: number): Trend | n
   slopes.sort((a, b) => a - b);
   const count = slopes.length;
   const half = (NORMAL_95 * Math.sqrt((n * (n - 1) * (2 * n + 5)) / 18)) / 2;
-  const at = (rank: number): number => slopes[Math.max(0, Math.min(count - 1, rank))] ?? 0;
+  const at = (rank: number): number => entryAt(slopes, Math.max(0, Math.min(count - 1, rank)));
   const low = at(Math.floor(count / 2 - half) - 1);
   const high = at(Math.ceil(count / 2 + half));
   const middle = (at(Math.floor((count - 1) / 2)) + at(Math.ceil((count - 1) / 2))) / 2;

@@ -1,4 +1,4 @@
-import { dayNumber, daysBetween, isoDay, shareToCent } from '../kernel/index.js';
+import { entryAt, dayNumber, daysBetween, isoDay, shareToCent } from '../kernel/index.js';
 
 /** How far a parcel has come. What is expected of one that arrived short stays open until it comes or is let go. */
 export const PARCEL_STATES = ['ordered', 'sent', 'arrived', 'settled', 'lost', 'cancelled'] as const;
@@ -53,7 +53,7 @@ export const costMinor = (lines: readonly ParcelLine[], money: ParcelMoney): num
 export function landedPieces(lines: readonly ParcelLine[], money: ParcelMoney): readonly (readonly number[])[] {
   const kept = lines.map((line) => line.quantity - line.gone);
   const counts = kept.some((count) => count > 0) ? kept : lines.map((line) => line.quantity);
-  const weights = lines.flatMap((line, i) => Array.from({ length: counts[i] ?? 0 }, () => line.priceMinor));
+  const weights = lines.flatMap((line, i) => Array.from({ length: entryAt(counts, i) }, () => line.priceMinor));
   const shares = shareToCent(costMinor(lines, money), weights.some((weight) => weight > 0) ? weights : weights.map(() => 1));
   let at = 0;
   return counts.map((count) => shares.slice(at, (at += count)));

@@ -1,5 +1,5 @@
 export { type KnownRun, matchRuns, type RowMeaning, type StatedRun } from './pieceRows.js';
-export { donorFor, NO_SUPPLY, ownedOf, type OwnedRun, stockOf, type Supply } from './supply.js';
+export { donorFor, NO_SUPPLY, supplyMoney, ownedOf, type OwnedRun, stockOf, type Supply } from './supply.js';
 export { type LikeThere, whereItGoes } from './whereItGoes.js';
 export {
   Balances,

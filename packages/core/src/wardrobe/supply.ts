@@ -1,3 +1,5 @@
+import { money } from '../kernel/index.js';
+
 /** A donor that could give a part, and what it would lack afterwards costs (minor units; null when nobody sells it). */
 interface DonorPart {
   readonly donor: string;
@@ -11,8 +13,8 @@ interface DonorPart {
  * and donors that hold a part.
  */
 export interface Supply {
-  /** What prices are in, ISO 4217. */
-  readonly currency: string;
+  /** What prices are in, ISO 4217; none where they are only compared. */
+  readonly currency?: string;
   owned(variantId: string): number;
   /** All that is owned, whoever it is promised to; the same as `owned` where nothing is promised. */
   stock?(variantId: string): number;
@@ -30,8 +32,18 @@ export function donorFor({ landedMinor, donor }: Supply, variantId: string): Don
   return found && (price === null || (found.holeMinor !== null && found.holeMinor <= price)) ? found : null;
 }
 
-/** Nothing owned and nothing sold, in no currency: for judging what does not depend on either. */
-export const NO_SUPPLY: Supply = { currency: 'XXX', owned: () => 0, landedMinor: () => null };
+/** ISO 4217 for no currency. */
+const NO_CURRENCY = 'XXX';
+
+/**
+ * A price of a supply as people write it.
+ *
+ * @example supplyMoney({ currency: 'EUR' }, 420) // '€4.20'
+ */
+export const supplyMoney = ({ currency = NO_CURRENCY }: Pick<Supply, 'currency'>, minor: number): string => money(minor, currency);
+
+/** Nothing owned and nothing sold: for judging what does not depend on either. */
+export const NO_SUPPLY: Supply = { owned: () => 0, landedMinor: () => null };
 
 /** Owned pieces of one variant, as far as counting them goes. */
 export interface OwnedRun {

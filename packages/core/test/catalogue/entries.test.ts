@@ -7,7 +7,7 @@ import {
   merge,
   MergeRefused,
   mouldsInColour,
-  nearestMadeTo,
+  nearestMade,
   NOTHING_KNOWN,
   paletteOrder,
   plainWords,
@@ -37,7 +37,7 @@ describe('a mould over the palette', () => {
   });
 
   test('offers the nearest made colours, nearest first, never an imagined one', () => {
-    const near = nearestMadeTo(catalogue.mould('HA-2'), catalogue.colour('red'), catalogue);
+    const near = nearestMade(catalogue.mould('HA-2'), catalogue.colour('red'), catalogue);
     expect(near.map((row) => row.deltaE)).toEqual([...near.map((row) => row.deltaE)].sort((a, b) => a - b));
     expect(near.every((row) => row.variant.made)).toBe(true);
   });

@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import type { Highs, ModelData } from 'highs';
 
 /** A handle to one column of the model. */
@@ -32,7 +33,7 @@ export class LinearModel {
 
   /** Adds to what one unit of a column costs. */
   addCost(column: Column, cost: number): void {
-    this.costs[column] = (this.costs[column] ?? 0) + cost;
+    this.costs[column] = entryAt(this.costs, column) + cost;
   }
 
   /** Lets columns cost nothing. */

@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import { type ReducedMarket, shortCost } from './market.js';
 
 /** Weights are counted in whole millionths of a gram, so that adding and taking away leaves no rounding behind. */
@@ -140,11 +141,11 @@ export function indexMarket(market: ReducedMarket): MarketIndex {
 export function shelfPrices(index: MarketIndex, worth: Float64Array): Float64Array {
   return Float64Array.from(index.shelfOffers, (offers, shelf) => {
     const prices = offers.map((offer) => {
-      let price = index.offerPrice[offer] ?? 0;
+      let price = entryAt(index.offerPrice, offer);
       let units = 1;
       for (const row of index.offerYields[offer] ?? [])
         if (row.shelf === shelf) units = row.units;
-        else price -= row.units * (worth[row.variant] ?? 0);
+        else price -= row.units * entryAt(worth, row.variant);
       return Math.max(0, price / units);
     });
     return Math.min(Infinity, ...prices);

@@ -95,8 +95,9 @@ function typicalCharges(plan: WorkingPlan): number {
 function change(plan: WorkingPlan, pick: (count: number) => number, draw: () => number, nobody: RecreateOptions): void {
   const { index } = plan;
   const kind = draw();
-  if (kind < 0.2) {
-    const needs = index.market.needs.length;
+  const needs = index.market.needs.length;
+  // Where nothing is needed there are still leftovers to sell.
+  if (kind < 0.2 && needs > 0) {
     const emptied = Array.from({ length: 1 + pick(Math.min(6, needs)) }, () => pick(needs));
     for (const need of emptied) emptyNeed(plan, need);
     return recreate(plan, missingOf(plan, emptied, draw), nobody);

@@ -1,6 +1,6 @@
 import { type Ascent, BoundTree } from '../bound/index.js';
 import type { Decision, Found } from '../decision/index.js';
-import { seededRandom } from '../../kernel/index.js';
+import { entryAt, seededRandom } from '../../kernel/index.js';
 import type { ModelQuestion } from '../model/index.js';
 import type { MarketIndex } from '../reduce/index.js';
 import type { Best } from './best.js';
@@ -92,7 +92,7 @@ function narrow(bound: Ascent | BoundTree, root: Ascent, index: MarketIndex, bes
   const { boundMinor, counts, of } = root.losses();
   const used = unitsUsedBy(index, found);
   bound.narrow((count) => {
-    const isUsed = used.get(of.shelf[count] ?? 0) === of.units[count];
-    return isUsed || !isRuledOut(boundMinor, counts[count] ?? 0, found.priced.costMinor);
+    const isUsed = used.get(entryAt(of.shelf, count)) === of.units[count];
+    return isUsed || !isRuledOut(boundMinor, entryAt(counts, count), found.priced.costMinor);
   });
 }

@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import type { CountLosses } from '../bound/index.js';
 import type { Found } from '../decision/index.js';
 import { type MarketIndex, type ReducedMarket, withOffers } from '../reduce/index.js';
@@ -17,10 +18,10 @@ export function marketNear(index: MarketIndex, { priced }: Found, losses: CountL
   const used = new Set(priced.parcels.map((parcel) => parcel.seller));
   const lossOf = offerLosses(index, losses);
   const candidates = [...market.offers.keys()].filter((o) => {
-    const s = index.offerSeller[o] ?? 0;
-    return (opened[s] ?? 0) > SELDOM || used.has(market.sellers[s]?.id ?? '');
+    const s = entryAt(index.offerSeller, o);
+    return entryAt(opened, s) > SELDOM || used.has(market.sellers[s]?.id ?? '');
   });
-  candidates.sort((a, b) => (lossOf[a] ?? 0) - (lossOf[b] ?? 0) || a - b);
+  candidates.sort((a, b) => entryAt(lossOf, a) - entryAt(lossOf, b) || a - b);
   const near = new Set(candidates.slice(0, OFFERS_PER_NEED * market.needs.length));
   return withOffers(
     market,

@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import { type CountLosses, ROUNDING } from '../bound/index.js';
 import type { Found } from '../decision/index.js';
 import { fillingUpMayPay, type MarketIndex, type ReducedMarket, withOffers } from '../reduce/index.js';
@@ -13,7 +14,7 @@ export const isRuledOut = (boundMinor: number, loss: number, bestMinor: number):
 export function unitsUsedBy(index: MarketIndex, { priced }: Found): ReadonlyMap<number, number> {
   const shelves = new Map(
     [...index.shelfSeller.keys()].map((shelf) => [
-      keyOf(index.market.sellers[index.shelfSeller[shelf] ?? 0]?.id ?? '', index.variants[index.shelfVariant[shelf] ?? 0] ?? ''),
+      keyOf(index.market.sellers[entryAt(index.shelfSeller, shelf)]?.id ?? '', index.variants[entryAt(index.shelfVariant, shelf)] ?? ''),
       shelf,
     ]),
   );
@@ -37,17 +38,17 @@ export function marketStillOpen(index: MarketIndex, found: Found, losses: CountL
   const isOut = (loss: number): boolean => isRuledOut(losses.boundMinor, loss, found.priced.costMinor);
   const mostOf = new Int32Array(index.shelfSeller.length);
   losses.of.shelf.forEach((shelf, count) => {
-    if (!isOut(losses.counts[count] ?? 0)) mostOf[shelf] = Math.max(mostOf[shelf] ?? 0, losses.of.units[count] ?? 0);
+    if (!isOut(entryAt(losses.counts, count))) mostOf[shelf] = Math.max(entryAt(mostOf, shelf), entryAt(losses.of.units, count));
   });
   const usefulOf = (o: number): number => {
-    const useful = index.offerUseful[o] ?? 0;
+    const useful = entryAt(index.offerUseful, o);
     const [first, ...others] = index.offerYields[o] ?? [];
-    if (first && others.length === 0 && losses.of.isCounted[first.shelf] === 1) return Math.min(useful, mostOf[first.shelf] ?? 0);
-    return isOut(losses.offers[o] ?? 0) ? 0 : useful;
+    if (first && others.length === 0 && losses.of.isCounted[first.shelf] === 1) return Math.min(useful, entryAt(mostOf, first.shelf));
+    return isOut(entryAt(losses.offers, o)) ? 0 : useful;
   };
   const offers = market.offers.flatMap((usable, o) => {
     if (planned.has(usable.offer.id)) return [usable];
-    if (isOut(losses.sellers[index.offerSeller[o] ?? 0] ?? 0)) return [];
+    if (isOut(entryAt(losses.sellers, entryAt(index.offerSeller, o)))) return [];
     const useful = usefulOf(o);
     if (useful === usable.useful) return [usable];
     return useful > 0 || fillingUpMayPay(usable.seller) ? [{ ...usable, useful }] : [];

@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import { plainWords } from '../../colour/index.js';
 import type { Steps } from '../../kernel/index.js';
 import type { Catalogue } from '../catalogue.js';
@@ -85,8 +86,8 @@ export class FacetIndex {
     const kept = narrowing.length === 0 ? rows : new Int32Array(rows.length);
     let count = failures.length === 0 ? rows.length : 0;
     for (let i = 0; i < failures.length; i += 1) {
-      const failure = failures[i] ?? 0;
-      const row = rows[i] ?? 0;
+      const failure = entryAt(failures, i);
+      const row = entryAt(rows, i);
       if (failure === 0) kept[count++] = row;
       else if (failure !== BY_SEVERAL) {
         const failed = narrowing[failure - 1];
@@ -123,16 +124,17 @@ function noteFailures(
   failures: Uint8Array,
 ): void {
   for (let i = 0; i < rows.length; i += 1) {
-    const row = rows[i] ?? 0;
+    const row = entryAt(rows, i);
     let has = 0;
-    if (isSingle) has = wanted[codes[row] ?? 0] ?? 0;
-    else for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0) && has === 0; at += 1) has = wanted[codes[at] ?? 0] ?? 0;
+    if (isSingle) has = entryAt(wanted, entryAt(codes, row));
+    else for (let at = entryAt(starts, row); at < entryAt(starts, row + 1) && has === 0; at += 1) has = entryAt(wanted, entryAt(codes, at));
     if (has === 0) failures[i] = failures[i] === 0 ? facet + 1 : BY_SEVERAL;
   }
 }
 
 function countRow({ starts, codes }: Column, counts: Uint32Array, row: number): void {
-  for (let at = starts[row] ?? 0; at < (starts[row + 1] ?? 0); at += 1) counts[codes[at] ?? 0] = (counts[codes[at] ?? 0] ?? 0) + 1;
+  for (let at = entryAt(starts, row); at < entryAt(starts, row + 1); at += 1)
+    counts[entryAt(codes, at)] = entryAt(counts, entryAt(codes, at)) + 1;
 }
 
 function countRows(column: Column, counts: Uint32Array, rows: Int32Array): void {
@@ -140,7 +142,7 @@ function countRows(column: Column, counts: Uint32Array, rows: Int32Array): void 
   if (!isSingle) for (const row of rows) countRow(column, counts, row);
   else
     for (let i = 0; i < rows.length; i += 1) {
-      const code = codes[rows[i] ?? 0] ?? 0;
-      counts[code] = (counts[code] ?? 0) + 1;
+      const code = entryAt(codes, entryAt(rows, i));
+      counts[code] = entryAt(counts, code) + 1;
     }
 }

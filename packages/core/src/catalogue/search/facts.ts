@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import { hairWords, plainWords } from '../../colour/index.js';
 import type { Steps } from '../../kernel/index.js';
 import type { Catalogue } from '../catalogue.js';
@@ -142,8 +143,8 @@ export class FactBook {
       for (const { fact, weight } of weighed) {
         const rows = this.postings[fact] ?? NO_ROWS;
         for (let i = 0; i < rows.length; i += 1) {
-          const row = rows[i] ?? 0;
-          const cell = cells[row] ?? 0;
+          const row = entryAt(rows, i);
+          const cell = entryAt(cells, row);
           if (cell >> LAST_WORD === word + 1) continue;
           cells[row] = ((word + 1) << LAST_WORD) | ((cell & COUNT_AND_SCORE) + (1 << COUNT) + weight);
         }
@@ -174,27 +175,27 @@ export class FactBook {
     const sizes = new Int32Array((words + 1) * scores * 2);
     let total = 0;
     for (let row = 0; row < cells.length; row += 1) {
-      const cell = cells[row] ?? 0;
+      const cell = entryAt(cells, row);
       const count = (cell & COUNT_AND_SCORE) >> COUNT;
       if (count < least || count === 0) continue;
-      const place = (count * scores + (cell & SCORE)) * 2 + (this.isMade[row] ?? 0);
+      const place = (count * scores + (cell & SCORE)) * 2 + entryAt(this.isMade, row);
       found[total] = row;
       places[total] = place;
-      sizes[place] = (sizes[place] ?? 0) + 1;
+      sizes[place] = entryAt(sizes, place) + 1;
       total += 1;
     }
     // Where each place begins, the highest first; rows of one place stay in their order.
     let from = 0;
     for (let place = sizes.length - 1; place >= 0; place -= 1) {
-      const size = sizes[place] ?? 0;
+      const size = entryAt(sizes, place);
       sizes[place] = from;
       from += size;
     }
     const rows = new Int32Array(total);
     for (let i = 0; i < total; i += 1) {
-      const place = places[i] ?? 0;
-      const at = sizes[place] ?? 0;
-      rows[at] = found[i] ?? 0;
+      const place = entryAt(places, i);
+      const at = entryAt(sizes, place);
+      rows[at] = entryAt(found, i);
       sizes[place] = at + 1;
     }
     return rows;

@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import { FACE_REGIONS, LEG_FRONT_REGIONS, type Position, type Region, TORSO_FRONT_REGIONS } from '../../anatomy/index.js';
 import { type Area, type Feature, readPredicate } from '../../brief/index.js';
 import { type Catalogue, isMood, moodAnswer } from '../../catalogue/index.js';
@@ -171,7 +172,7 @@ function readByPredicate(feature: Feature, item: Worn, seen: Seen): Reading {
   return {
     s,
     why: () =>
-      `${item.mould.name}: ${conditions.map((condition, i) => `${condition.text} ${percent(met[i] ?? 0)}`).join(', ')}; the least counts`,
+      `${item.mould.name}: ${conditions.map((condition, i) => `${condition.text} ${percent(entryAt(met, i))}`).join(', ')}; the least counts`,
   };
 }
 

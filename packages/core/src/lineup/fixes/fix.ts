@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import { type Position, shelfOf, type System } from '../../anatomy/index.js';
 import type { Brief } from '../../brief/index.js';
 import type { Catalogue, Variant } from '../../catalogue/index.js';
@@ -107,7 +108,7 @@ function swaps({ look, brief, system, supply, company }: FixSubject, now: Judgem
     const tried: Proposed[] = [];
     let isOwnedTried = false;
     for (let i = 0; i < ranking.rows.length && (tried.length < MOST_TRIED || !isOwnedTried); i += 1) {
-      if (ranking.blocked[i] === 1 || (ranking.gains[i] ?? 0) <= 0 || i > LOOKED_THROUGH) break;
+      if (ranking.blocked[i] === 1 || entryAt(ranking.gains, i) <= 0 || i > LOOKED_THROUGH) break;
       const candidate = candidateAt(ranking, i, catalogue, supply);
       if (!candidate || candidate.worn) continue;
       const isAtHand = isHad(candidate.variant, supply);

@@ -1,4 +1,4 @@
-import { count, seededRandom, shuffle } from '../../kernel/index.js';
+import { entryAt, count, seededRandom, shuffle } from '../../kernel/index.js';
 import type { SharedBuild, Tokens } from '../plan/index.js';
 import type { Pack } from './packs.js';
 
@@ -24,7 +24,7 @@ export function spreadEvenly(total: number, packs: readonly Pack[], bounds: read
   const inGroup = new Map<string, number>();
   for (const [i, { group }] of packs.entries()) {
     sizes.set(group, (sizes.get(group) ?? 0) + 1);
-    inGroup.set(group, (inGroup.get(group) ?? 0) + (held[i] ?? 0));
+    inGroup.set(group, (inGroup.get(group) ?? 0) + entryAt(held, i));
   }
   const order = shuffle([...packs.keys()], seededRandom(seed));
   const groupAdds = (i: number): number => {
@@ -34,10 +34,10 @@ export function spreadEvenly(total: number, packs: readonly Pack[], bounds: read
   for (let left = total - sum; left > 0; left -= 1) {
     let best = -1;
     for (const i of order) {
-      if ((held[i] ?? 0) >= (bounds[i]?.most ?? 0)) continue;
-      if (best < 0 || (held[i] ?? 0) < (held[best] ?? 0) || (held[i] === held[best] && groupAdds(i) < groupAdds(best) - 1e-9)) best = i;
+      if (entryAt(held, i) >= (bounds[i]?.most ?? 0)) continue;
+      if (best < 0 || entryAt(held, i) < entryAt(held, best) || (held[i] === held[best] && groupAdds(i) < groupAdds(best) - 1e-9)) best = i;
     }
-    held[best] = (held[best] ?? 0) + 1;
+    held[best] = entryAt(held, best) + 1;
     const group = packs[best]?.group ?? '';
     inGroup.set(group, (inGroup.get(group) ?? 0) + 1);
   }

@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import { differenceVariance, type PairChoice, standardError, type Strengths, strengthsOf, tells } from './strengths.js';
 
 /** A figure in the ranking. `sure`: how likely it really stands before the next one, 0.5 to 1; null for the last. */
@@ -24,12 +25,12 @@ export interface Ranking {
  */
 export function rankingOf(items: readonly string[], choices: readonly PairChoice[]): Ranking {
   const strengths = strengthsOf(items, choices);
-  const order = [...items.keys()].sort((a, b) => (strengths.theta[b] ?? 0) - (strengths.theta[a] ?? 0) || a - b);
+  const order = [...items.keys()].sort((a, b) => entryAt(strengths.theta, b) - entryAt(strengths.theta, a) || a - b);
   const ranked = order.map((i, place): Ranked => {
     const after = order[place + 1];
     return {
       id: items[i] ?? '',
-      strength: strengths.theta[i] ?? 0,
+      strength: entryAt(strengths.theta, i),
       error: standardError(strengths, i),
       sure: after === undefined ? null : sureOf(strengths, i, after),
     };
@@ -39,7 +40,7 @@ export function rankingOf(items: readonly string[], choices: readonly PairChoice
 
 /** How likely a really is stronger than b: the normal distribution at their difference in its standard errors. */
 function sureOf(strengths: Strengths, a: number, b: number): number {
-  const difference = (strengths.theta[a] ?? 0) - (strengths.theta[b] ?? 0);
+  const difference = entryAt(strengths.theta, a) - entryAt(strengths.theta, b);
   return normal(difference / Math.sqrt(differenceVariance(strengths, a, b)));
 }
 
@@ -65,7 +66,7 @@ function nextPair(strengths: Strengths, choices: readonly PairChoice[]): readonl
       const pair = [items[a] ?? '', items[b] ?? ''];
       const isLast = last !== undefined && pair.includes(last.first) && pair.includes(last.second);
       const told =
-        tells((theta[a] ?? 0) - (theta[b] ?? 0), tie) *
+        tells(entryAt(theta, a) - entryAt(theta, b), tie) *
         differenceVariance(strengths, a, b) *
         (isLast || skipped.has(pair.sort().join('\n')) ? PUT_OFF : 1);
       if (!best || told > best.told + 1e-12) best = { a, b, told };

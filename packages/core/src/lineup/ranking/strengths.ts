@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 /** What somebody said of two figures side by side: the first is liked better, the second, both alike, or nothing. */
 export const OUTCOMES = ['first', 'second', 'tie', 'skip'] as const;
 export type Outcome = (typeof OUTCOMES)[number];
@@ -84,8 +85,8 @@ export function strengthsOf(items: readonly string[], choices: readonly PairChoi
   const score = new Float64Array(n);
   let ties = 0;
   for (const { a, b, wins, losses, ties: even } of pairs) {
-    score[a] = (score[a] ?? 0) + wins + even / 2;
-    score[b] = (score[b] ?? 0) + losses + even / 2;
+    score[a] = entryAt(score, a) + wins + even / 2;
+    score[b] = entryAt(score, b) + losses + even / 2;
     ties += even;
   }
   // Where nobody ever said a tie, none is reckoned with.
@@ -94,17 +95,17 @@ export function strengthsOf(items: readonly string[], choices: readonly PairChoi
     const load = new Float64Array(n);
     let tieLoad = 0;
     for (const { a, b, wins, losses, ties: even } of pairs) {
-      const [ga, gb] = [Math.exp(theta[a] ?? 0), Math.exp(theta[b] ?? 0)];
+      const [ga, gb] = [Math.exp(entryAt(theta, a)), Math.exp(entryAt(theta, b))];
       const mean = Math.sqrt(ga * gb);
       const each = (wins + losses + even) / (ga + gb + tie * mean);
-      load[a] = (load[a] ?? 0) + each * (1 + (tie / 2) * Math.sqrt(gb / ga));
-      load[b] = (load[b] ?? 0) + each * (1 + (tie / 2) * Math.sqrt(ga / gb));
+      load[a] = entryAt(load, a) + each * (1 + (tie / 2) * Math.sqrt(gb / ga));
+      load[b] = entryAt(load, b) + each * (1 + (tie / 2) * Math.sqrt(ga / gb));
       tieLoad += each * mean;
     }
     let moved = 0;
     for (let i = 0; i < n; i += 1) {
-      const next = root(score[i] ?? 0, load[i] ?? 0, theta[i] ?? 0, precision);
-      moved = Math.max(moved, Math.abs(next - (theta[i] ?? 0)));
+      const next = root(entryAt(score, i), entryAt(load, i), entryAt(theta, i), precision);
+      moved = Math.max(moved, Math.abs(next - entryAt(theta, i)));
       theta[i] = next;
     }
     if (ties > 0) {
@@ -132,14 +133,14 @@ function information(theta: Float64Array, tie: number, pairs: readonly Pair[], p
   const matrix = new Float64Array(n * n);
   for (let i = 0; i < n; i += 1) matrix[i * n + i] = precision;
   for (const { a, b, wins, losses, ties } of pairs) {
-    const told = (wins + losses + ties) * tells((theta[a] ?? 0) - (theta[b] ?? 0), tie);
+    const told = (wins + losses + ties) * tells(entryAt(theta, a) - entryAt(theta, b), tie);
     for (const [row, column, sign] of [
       [a, a, 1],
       [b, b, 1],
       [a, b, -1],
       [b, a, -1],
     ] as const)
-      matrix[row * n + column] = (matrix[row * n + column] ?? 0) + sign * told;
+      matrix[row * n + column] = entryAt(matrix, row * n + column) + sign * told;
   }
   return matrix;
 }
@@ -152,15 +153,15 @@ function inverse(matrix: Float64Array, n: number): Float64Array {
   for (let k = 0; k < n; k += 1) {
     const pivot = left[k * n + k] ?? 1;
     for (let j = 0; j < n; j += 1) {
-      left[k * n + j] = (left[k * n + j] ?? 0) / pivot;
-      right[k * n + j] = (right[k * n + j] ?? 0) / pivot;
+      left[k * n + j] = entryAt(left, k * n + j) / pivot;
+      right[k * n + j] = entryAt(right, k * n + j) / pivot;
     }
     for (let i = 0; i < n; i += 1) {
-      const factor = left[i * n + k] ?? 0;
+      const factor = entryAt(left, i * n + k);
       if (i === k || factor === 0) continue;
       for (let j = 0; j < n; j += 1) {
-        left[i * n + j] = (left[i * n + j] ?? 0) - factor * (left[k * n + j] ?? 0);
-        right[i * n + j] = (right[i * n + j] ?? 0) - factor * (right[k * n + j] ?? 0);
+        left[i * n + j] = entryAt(left, i * n + j) - factor * entryAt(left, k * n + j);
+        right[i * n + j] = entryAt(right, i * n + j) - factor * entryAt(right, k * n + j);
       }
     }
   }
@@ -170,9 +171,9 @@ function inverse(matrix: Float64Array, n: number): Float64Array {
 /** The variance of the difference of two strengths. */
 export function differenceVariance({ items, covariance }: Strengths, a: number, b: number): number {
   const n = items.length;
-  const at = (i: number, j: number): number => covariance[i * n + j] ?? 0;
+  const at = (i: number, j: number): number => entryAt(covariance, i * n + j);
   return at(a, a) + at(b, b) - 2 * at(a, b);
 }
 
 /** The standard error of one strength. */
-export const standardError = ({ items, covariance }: Strengths, i: number): number => Math.sqrt(covariance[i * items.length + i] ?? 0);
+export const standardError = ({ items, covariance }: Strengths, i: number): number => Math.sqrt(entryAt(covariance, i * items.length + i));

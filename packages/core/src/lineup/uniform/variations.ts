@@ -1,6 +1,6 @@
 import type { Catalogue } from '../../catalogue/index.js';
 import { applyEdits, EditRefused, type Look, type LookEdit } from '../../figure/index.js';
-import { seededRandom, shuffle } from '../../kernel/index.js';
+import { entryAt, seededRandom, shuffle } from '../../kernel/index.js';
 import type { CopyVariation } from '../plan/index.js';
 
 /**
@@ -14,18 +14,18 @@ export function spreadKinds(kinds: number, places: number, isApart: boolean, see
   const draw = seededRandom(seed);
   const left = new Array<number>(kinds).fill(Math.floor(places / kinds));
   const order = shuffle([...left.keys()], draw);
-  for (let extra = 0; extra < places % kinds; extra += 1) left[order[extra] ?? 0] = (left[order[extra] ?? 0] ?? 0) + 1;
+  for (let extra = 0; extra < places % kinds; extra += 1) left[entryAt(order, extra)] = entryAt(left, entryAt(order, extra)) + 1;
   const row: number[] = [];
   for (let at = 0; at < places; at += 1) {
     const last = row.at(-1);
     const remaining = places - at;
-    const allowed = [...left.keys()].filter((kind) => (left[kind] ?? 0) > 0 && !(isApart && kind === last));
-    const pressing = allowed.filter((kind) => isApart && 2 * (left[kind] ?? 0) > remaining);
+    const allowed = [...left.keys()].filter((kind) => entryAt(left, kind) > 0 && !(isApart && kind === last));
+    const pressing = allowed.filter((kind) => isApart && 2 * entryAt(left, kind) > remaining);
     const choices = pressing.length > 0 ? pressing : allowed.length > 0 ? allowed : [last ?? 0];
-    const weight = choices.reduce((all, kind) => all + (left[kind] ?? 0), 0);
+    const weight = choices.reduce((all, kind) => all + entryAt(left, kind), 0);
     let spin = draw() * weight;
-    const kind = choices.find((one) => (spin -= left[one] ?? 0) < 0) ?? choices[0] ?? 0;
-    left[kind] = (left[kind] ?? 0) - 1;
+    const kind = choices.find((one) => (spin -= entryAt(left, one)) < 0) ?? choices[0] ?? 0;
+    left[kind] = entryAt(left, kind) - 1;
     row.push(kind);
   }
   return row;
@@ -40,10 +40,10 @@ export function spreadOut(counts: readonly number[]): readonly number[] {
   const total = counts.reduce((all, count) => all + count, 0);
   const placed = counts.map(() => 0);
   return Array.from({ length: total }, (_, i) => {
-    const behind = (kind: number): number => ((counts[kind] ?? 0) * (i + 0.5)) / total - (placed[kind] ?? 0);
-    const left = [...counts.keys()].filter((kind) => (placed[kind] ?? 0) < (counts[kind] ?? 0));
-    const kind = left.reduce((best, own) => (behind(own) > behind(best) + 1e-9 ? own : best), left[0] ?? 0);
-    placed[kind] = (placed[kind] ?? 0) + 1;
+    const behind = (kind: number): number => (entryAt(counts, kind) * (i + 0.5)) / total - entryAt(placed, kind);
+    const left = [...counts.keys()].filter((kind) => entryAt(placed, kind) < entryAt(counts, kind));
+    const kind = left.reduce((best, own) => (behind(own) > behind(best) + 1e-9 ? own : best), entryAt(left, 0));
+    placed[kind] = entryAt(placed, kind) + 1;
     return kind;
   });
 }
@@ -53,7 +53,7 @@ function someOf(free: readonly number[], wanted: number, seed: number): readonly
   const take = Math.min(wanted, free.length);
   if (take === 0) return [];
   const shift = Math.floor(seededRandom(seed)() * free.length);
-  return Array.from({ length: take }, (_, i) => free[(Math.floor((i * free.length) / take) + shift) % free.length] ?? 0).sort(
+  return Array.from({ length: take }, (_, i) => entryAt(free, (Math.floor((i * free.length) / take) + shift) % free.length)).sort(
     (a, b) => a - b,
   );
 }

@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 /** Something that is bought as one and yields parts: an official figure, or a product. */
 export interface Yielder {
   readonly id: string;
@@ -112,10 +113,10 @@ class CoverSearch {
   /** The one that fills most, again and again: a first answer to beat. */
   private greedy(left: number[], copies: number[]): void {
     while (left.some((need) => need > 0)) {
-      const gains = this.matrix.map((row) => row.reduce((all, each, v) => all + Math.min(each, left[v] ?? 0), 0));
+      const gains = this.matrix.map((row) => row.reduce((all, each, v) => all + Math.min(each, entryAt(left, v)), 0));
       const y = gains.indexOf(Math.max(...gains));
-      copies[y] = (copies[y] ?? 0) + 1;
-      this.matrix[y]?.forEach((each, v) => (left[v] = Math.max(0, (left[v] ?? 0) - each)));
+      copies[y] = entryAt(copies, y) + 1;
+      this.matrix[y]?.forEach((each, v) => (left[v] = Math.max(0, entryAt(left, v) - each)));
     }
     this.keep(copies);
   }
@@ -131,16 +132,16 @@ class CoverSearch {
     const choices = (this.holders[part] ?? []).filter((y) => allowed[y]).sort((a, b) => this.gain(b, left) - this.gain(a, left));
     const open = [...allowed];
     for (const y of choices) {
-      copies[y] = (copies[y] ?? 0) + 1;
+      copies[y] = entryAt(copies, y) + 1;
       const next = left.map((need, v) => Math.max(0, need - (this.matrix[y]?.[v] ?? 0)));
       this.search(next, copies, total + 1, open);
-      copies[y] = (copies[y] ?? 0) - 1;
+      copies[y] = entryAt(copies, y) - 1;
       open[y] = false;
     }
   }
 
   private gain(y: number, left: readonly number[]): number {
-    return (this.matrix[y] ?? []).reduce((all, each, v) => all + Math.min(each, left[v] ?? 0), 0);
+    return (this.matrix[y] ?? []).reduce((all, each, v) => all + Math.min(each, entryAt(left, v)), 0);
   }
 
   private tightest(left: readonly number[], allowed: readonly boolean[]): number | null {

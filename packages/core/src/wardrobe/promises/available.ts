@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import type { PartPromises } from './book.js';
 
 /** What is told of a part that somebody wants and that is owned, to whoever reckons what a figure can count on. */
@@ -61,7 +62,7 @@ export function availableTo({ free, freeOnDonors, rows }: Omit<PartShares, 'vari
   const ownOffDonors = sum(own, (row) => row.offDonors);
   const ownGets = sum(own, (row) => row.gets);
   if (own.some((row) => row.gets < row.wants)) return { owned: ownGets - ownOffDonors, onDonors: ownOffDonors };
-  const behind = rows.filter((row) => (row.figures[0] ?? 0) > line && !row.figures.includes(line));
+  const behind = rows.filter((row) => entryAt(row.figures, 0) > line && !row.figures.includes(line));
   return {
     owned: free + ownGets - ownOffDonors + sum(behind, (row) => row.gets - row.offDonors - row.bound),
     onDonors: freeOnDonors + ownOffDonors + sum(behind, (row) => row.offDonors),
@@ -93,20 +94,20 @@ export function availableOfAll(columns: ShareColumns, line: number): { readonly 
   const isShort = new Uint8Array(owned.length);
   for (let row = 0; row < columns.of.length; row += 1) {
     const figures = columns.figuresOf(row);
-    const part = columns.of[row] ?? 0;
-    const [gets, off] = [columns.gets[row] ?? 0, columns.offDonors[row] ?? 0];
+    const part = entryAt(columns.of, row);
+    const [gets, off] = [entryAt(columns.gets, row), entryAt(columns.offDonors, row)];
     if (figures.includes(line)) {
-      own[part] = (own[part] ?? 0) + gets - off;
-      ownOffDonors[part] = (ownOffDonors[part] ?? 0) + off;
-      if (gets < (columns.wants[row] ?? 0)) isShort[part] = 1;
-    } else if ((figures[0] ?? 0) > line) {
-      owned[part] = (owned[part] ?? 0) + gets - off - (columns.bound[row] ?? 0);
-      onDonors[part] = (onDonors[part] ?? 0) + off;
+      own[part] = entryAt(own, part) + gets - off;
+      ownOffDonors[part] = entryAt(ownOffDonors, part) + off;
+      if (gets < entryAt(columns.wants, row)) isShort[part] = 1;
+    } else if (entryAt(figures, 0) > line) {
+      owned[part] = entryAt(owned, part) + gets - off - entryAt(columns.bound, row);
+      onDonors[part] = entryAt(onDonors, part) + off;
     }
   }
   for (let part = 0; part < owned.length; part += 1) {
-    owned[part] = isShort[part] ? (own[part] ?? 0) : (owned[part] ?? 0) + (own[part] ?? 0);
-    onDonors[part] = isShort[part] ? (ownOffDonors[part] ?? 0) : (onDonors[part] ?? 0) + (ownOffDonors[part] ?? 0);
+    owned[part] = isShort[part] ? entryAt(own, part) : entryAt(owned, part) + entryAt(own, part);
+    onDonors[part] = isShort[part] ? entryAt(ownOffDonors, part) : entryAt(onDonors, part) + entryAt(ownOffDonors, part);
   }
   return { owned, onDonors };
 }

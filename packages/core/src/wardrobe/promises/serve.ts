@@ -1,3 +1,4 @@
+import { entryAt } from '../../kernel/index.js';
 import type { Condition } from '../../catalogue/index.js';
 
 /** How near pieces are to hand: lying loose, in a box that is still sealed or on their way, on a donor, built into a figure. */
@@ -163,10 +164,10 @@ class Serving {
       const grade = gradeOf(run);
       const quantity = Math.min(left, ...room.slice(grade));
       if (quantity === 0) continue;
-      for (let level = grade; level < room.length; level += 1) room[level] = (room[level] ?? 0) - quantity;
+      for (let level = grade; level < room.length; level += 1) room[level] = entryAt(room, level) - quantity;
       this.left.set(run, left - quantity);
       chosen.push({ run, quantity });
-      if ((room[3] ?? 0) === 0) break;
+      if (entryAt(room, 3) === 0) break;
     }
     // The worse a piece, the fewer claims take it: it is dealt out first, to the least strict.
     const lenient = [...claims].sort(leastStrictFirst);

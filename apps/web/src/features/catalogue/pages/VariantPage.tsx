@@ -1,4 +1,4 @@
-import { colourNameOf, colourDifference, mainColourOf, nearestMadeTo, readDifference, sameMotifs, type Variant, money } from '@outfit/core';
+import { colourNameOf, colourDifference, mainColourOf, nearestMade, readDifference, sameMotifs, type Variant, money } from '@outfit/core';
 import { type View, VIEWS } from '@outfit/drawing';
 import { type ReactNode, useMemo } from 'react';
 import { Link, useParams } from 'react-router';
@@ -232,7 +232,7 @@ function Near({ variant }: { readonly variant: Variant }) {
   const colour = mainColourOf(variant, catalogue);
   const colours = useMemo(
     () =>
-      nearestMadeTo(mould, colour, catalogue, 7)
+      nearestMade(mould, colour, catalogue, 7)
         .filter((row) => row.variant.id !== variant.id && row.colour.id !== colour.id)
         .slice(0, 6),
     [mould, colour, catalogue, variant],

@@ -1,6 +1,5 @@
 import type { Variant } from '../../../catalogue/index.js';
-import { donorFor } from '../../../wardrobe/index.js';
-import { money } from '../../../kernel/index.js';
+import { donorFor, supplyMoney } from '../../../wardrobe/index.js';
 import { partLikeness } from '../../likeness/index.js';
 import type { Check } from '../../marks.js';
 import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
@@ -17,10 +16,10 @@ function nearestSoldTo(lacking: Variant, { catalogue, supply }: Subject): { read
 
 /** What it takes to make a donor whole again. */
 function whole(lacking: Variant, holeMinor: number | null, subject: Subject): string {
-  if (holeMinor !== null) return `${money(holeMinor, subject.supply.currency)} to make it whole`;
+  if (holeMinor !== null) return `${supplyMoney(subject.supply, holeMinor)} to make it whole`;
   const near = nearestSoldTo(lacking, subject);
   return near
-    ? `nobody sells another, and the nearest that is sold, ${subject.catalogue.nameOf(near.variant)}, costs ${money(near.minor, subject.supply.currency)}`
+    ? `nobody sells another, and the nearest that is sold, ${subject.catalogue.nameOf(near.variant)}, costs ${supplyMoney(subject.supply, near.minor)}`
     : 'nobody sells another';
 }
 

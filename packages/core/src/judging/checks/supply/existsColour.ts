@@ -1,11 +1,11 @@
-import { mainColourOf, nearestMadeTo } from '../../../catalogue/index.js';
+import { mainColourOf, nearestMade } from '../../../catalogue/index.js';
 import { apart, type Colour } from '../../../colour/index.js';
 import type { Worn } from '../../../figure/index.js';
 import type { Check } from '../../marks.js';
 import { keyOf, spot } from '../../remedies/index.js';
 
 /** What it was never made in, and what comes nearest. */
-function lackingOf(item: Worn, wanted: Colour, nearest: ReturnType<typeof nearestMadeTo>[number] | undefined): string {
+function lackingOf(item: Worn, wanted: Colour, nearest: ReturnType<typeof nearestMade>[number] | undefined): string {
   if (!nearest) return `in ${wanted.name}, nor in any other colour`;
   const more = item.variant.print === undefined ? 'with these other colours' : 'with this print';
   if (nearest.colour.id === wanted.id) return `in ${wanted.name} ${more}`;
@@ -17,7 +17,7 @@ export const existsColour: Check = ({ worn, catalogue, company }) =>
   worn.flatMap((item) => {
     if (item.variant.made !== undefined) return [];
     const wanted = mainColourOf(item.variant, catalogue);
-    const near = nearestMadeTo(item.mould, wanted, catalogue, 3);
+    const near = nearestMade(item.mould, wanted, catalogue, 3);
     const [first] = near;
     return [
       {

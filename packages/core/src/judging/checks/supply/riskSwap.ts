@@ -1,5 +1,5 @@
 import { brittleness } from '../../../figure/index.js';
-import { money } from '../../../kernel/index.js';
+import { supplyMoney } from '../../../wardrobe/index.js';
 import type { Check } from '../../marks.js';
 import { keyOf, NO_PROPOSALS } from '../../remedies/index.js';
 import type { Subject } from '../../subject.js';
@@ -27,7 +27,7 @@ export const riskSwap: Check = (subject) => {
   const joined = joinedTo(torso.variant.id, subject);
   const swapped = worn.filter((item) => /^(arm|hand)\./.test(item.part.position) && !joined.has(item.variant.id));
   if (joined.size === 0 || swapped.length === 0) return [];
-  const stake = price === null || price === undefined ? 'nobody sells another' : `${money(price, supply.currency)} at stake`;
+  const stake = price === null || price === undefined ? 'nobody sells another' : `${supplyMoney(supply, price)} at stake`;
   return [
     {
       check: 'risk.swap',
