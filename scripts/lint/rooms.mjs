@@ -59,7 +59,7 @@ const TREES = [
       'ideas',
       'demo',
     ],
-    doors: ['catalogue/worker', 'wardrobe/ledger/worker'],
+    doors: ['catalogue/worker', 'platform/jobs/worker', 'wardrobe/ledger/worker'],
   },
   {
     src: 'apps/web/src',

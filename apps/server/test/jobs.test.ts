@@ -1,4 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import SQLite from 'better-sqlite3';
+import { fileURLToPath } from 'node:url';
 import type { Worker } from 'node:worker_threads';
 import { EXAMPLE, EXAMPLE_PLAN } from '../../../packages/core/test/basket/example.js';
 import { JobEntity } from '../src/platform/jobs/job.entity.js';
@@ -77,6 +79,57 @@ describe('jobs', () => {
     const next = await server.post<ErrandJobDto>('errands/solve', EXAMPLE);
     expect((await server.ended<ErrandJobDto>(next.body.id)).state).toBe('done');
   }, 30_000);
+
+  describe('the end of a job', () => {
+    const words = { closed: 'closed', broken: 'Nothing was done.' };
+    const worker = (name: string): string => fileURLToPath(new URL(`./workers/${name}.mjs`, import.meta.url));
+    const begin = async (kind: string, task: (job: string) => object): Promise<string> => {
+      const [jobs, database] = [server.app.get(JobsService), server.app.get(Database)];
+      jobs.register({ kind, worker: worker(kind), words });
+      const job = await database.write(() => jobs.create(kind, null));
+      jobs.run<object, string, string>(job, { task: task(job.id), news: (result) => ({ result }), ended: (result) => ({ result }) });
+      return job.id;
+    };
+    const rowOf = (id: string) => server.app.get(Database).table(JobEntity).first({ id });
+
+    test('stays, whatever is heard of it later', async () => {
+      const id = await begin('late', () => ({}));
+      // Whoever holds the database keeps the end from being written until the late message has come.
+      const other = new SQLite(server.app.get(Database).file);
+      other.exec('BEGIN IMMEDIATE');
+      await new Promise((resolve) => setTimeout(resolve, 400));
+      other.exec('COMMIT');
+      other.close();
+      await server.ended(id);
+      await new Promise((resolve) => setTimeout(resolve, 100));
+      expect(rowOf(id)).toMatchObject({ state: 'done', result: 'the end' });
+    });
+
+    test('is what was written down with the work, where its thread dies right after', async () => {
+      const id = await begin('doneThenBroken', (job) => ({ databaseFile: server.app.get(Database).file, job }));
+      expect(await server.ended(id)).toMatchObject({ state: 'done', result: 'all of it', error: null });
+      expect(rowOf(id)).toMatchObject({ state: 'done', error: null });
+    });
+
+    test('of an import stands in the import’s own transaction: both are kept, or neither', async () => {
+      const database = server.app.get(Database);
+      const file = 'colour,name,hex,finish,kind\nlate-plum,Late plum,#553355,solid,cloth';
+      const importing = async () => {
+        const headers = { 'content-type': 'text/csv' };
+        const { body } = await server.request<{ id: string }>('POST', 'catalogue/import?what=colours&agree=all', file, headers);
+        return server.ended<{ state: string }>(body.id);
+      };
+      const isThere = () => database.prepare(`SELECT 1 FROM colour WHERE id = 'late-plum'`).get() !== undefined;
+      await database.write(() =>
+        database.prepare(`CREATE TRIGGER no_end BEFORE UPDATE ON job WHEN NEW.state = 'done' BEGIN SELECT RAISE(ABORT, 'no'); END`).run(),
+      );
+      expect((await importing()).state).toBe('failed');
+      expect(isThere()).toBe(false);
+      await database.write(() => database.prepare('DROP TRIGGER no_end').run());
+      expect((await importing()).state).toBe('done');
+      expect(isThere()).toBe(true);
+    });
+  });
 
   test('that ran while Outfit was closed are marked interrupted, their best plan kept', async () => {
     const database = server.app.get(Database);

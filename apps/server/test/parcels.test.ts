@@ -68,6 +68,13 @@ describe('an errand’s plan is ordered', () => {
     const { body: plan } = await server.get<ErrandDto>(`errands/${errand.id}`);
     expect(made.reduce((all, parcel) => all + parcel.agreedMinor, 0)).toBe(plan.job.result?.paidMinor);
     expect(await standing('marta-quill')).toMatch(/^waiting, 0 to buy/);
+    // A second press, or a second tab, means the same orders.
+    const twice = await server.post('parcels/orders', { errand: errand.id, sellers: [] });
+    expect([twice.status, twice.body.message]).toEqual([
+      409,
+      expect.stringMatching(/^The errand for .* is ordered already at .* Nothing was ordered/),
+    ]);
+    expect((await parcels()).filter((parcel) => parcel.errand === errand.id)).toHaveLength(made.length);
     for (const _ of made) await undo();
     expect(await standing('marta-quill')).toBe(before);
     expect((await parcels()).some((parcel) => parcel.errand === errand.id)).toBe(false);
@@ -98,6 +105,14 @@ describe('a parcel by hand', () => {
     expect((await server.post(`parcels/${parcel.id}/claims`, claim)).status).toBe(201);
     const settled = await again(parcel);
     expect([settled.state, settled.costMinor, settled.lines.map((line) => line.landedMinor)]).toEqual(['settled', 360, [120, 240]]);
+    // The other tab asks the same once more.
+    const twice = await server.post(`parcels/${parcel.id}/claims`, claim);
+    expect([twice.status, twice.body.message]).toEqual([409, expect.stringMatching(/^No more of .* is expected/)]);
+    const damaged = { ...claim, reason: 'damaged', sumMinor: 50 };
+    expect((await server.post(`parcels/${parcel.id}/claims`, damaged)).status).toBe(201);
+    expect((await server.post(`parcels/${parcel.id}/claims`, damaged)).body.message).toContain('Money for 2 of 2');
+    await undo();
+    expect((await again(parcel)).refundedMinor).toBe(100);
     expect((await undo()).body.done).toContain('money back');
     expect(await again(parcel)).toMatchObject({ state: 'arrived', refundedMinor: 0 });
   });

@@ -10,7 +10,7 @@ import { JobsService, workerBeside } from '../../platform/jobs/index.js';
 import { CatalogueService } from '../catalogue.service.js';
 import type { ForeignLookDto, What } from './files.dto.js';
 import type { ForeignTask, ImportOutcome, ImportTask } from './import.worker.js';
-import type { ImportJobDto, ImportProgress } from './importReport.js';
+import type { ImportJobDto, ImportProgress, ImportReport } from './importReport.js';
 
 const KIND = 'import';
 /** So much of a file is enough to tell what its columns hold. */
@@ -62,7 +62,7 @@ export class CatalogueFilesService {
     const foreign = what === 'foreign' ? readColumns(columns ?? '') : null;
     const job = await this.database.write(() => this.jobs.create(KIND, null));
     this.jobs.run<Omit<ImportTask, 'stop' | 'port'>, ImportProgress, ImportOutcome>(job, {
-      task: { databaseFile: this.database.file, bytes, what, foreign, agree, at: this.clock.now().toISOString() },
+      task: { databaseFile: this.database.file, bytes, what, foreign, agree, at: this.clock.now().toISOString(), job: job.id },
       transfer: [bytes.buffer],
       news: (progress) => ({ progress }),
       ended: (outcome) => {
@@ -71,6 +71,7 @@ export class CatalogueFilesService {
         return { state: 'stopped', error: 'Stopped. Nothing was imported.' };
       },
       after: (outcome) => this.noteTaken(outcome),
+      outcomeOf: (result) => ({ report: result as ImportReport }),
     });
     return this.jobs.toDto(job) as ImportJobDto;
   }

@@ -16,6 +16,7 @@ import { coversOf, SILHOUETTE_NAMES } from '@outfit/drawing';
 import { CATALOGUE_TABLES, type CatalogueTable, readArchive, readCatalogueTable, readForeignTable, UnreadableFile } from '@outfit/formats';
 import type { Database as Connection } from 'better-sqlite3';
 import type { MessagePort } from 'node:worker_threads';
+import { endJob } from '../../platform/jobs/worker.js';
 import { ChangeLog } from '../../platform/log/index.js';
 import { connect, tablesOf } from '../../platform/sqlite/index.js';
 import { CatalogueStore } from '../catalogue.store.js';
@@ -31,6 +32,8 @@ export interface ImportTask {
   readonly foreign: ForeignTask | null;
   readonly agree: 'all' | 'sound' | null;
   readonly at: string;
+  /** Whose row says that it is done, from the moment it is. */
+  readonly job: string;
   /** One Int32: set to 1 to ask for a stop; nothing is kept then. */
   readonly stop: SharedArrayBuffer;
   readonly port: MessagePort;
@@ -214,6 +217,7 @@ function attemptImport(task: ImportTask, reading: Reading, connection: Connectio
     // The last moment at which a stop keeps nothing.
     tell('writing', soundCount, soundCount);
     log.edit({ ...LINE, at: task.at, label, about: `import ${task.what}`, slices });
+    endJob(tables, task.job, report, task.at);
     return true;
   });
   const isTaken = take.immediate();

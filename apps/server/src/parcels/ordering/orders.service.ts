@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { offerBehind, shareToCent, variantBehind } from '@outfit/core';
+import { list, offerBehind, shareToCent, variantBehind } from '@outfit/core';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { randomUUID } from 'node:crypto';
 import { CatalogueService } from '../../catalogue/index.js';
@@ -42,6 +42,7 @@ export class OrdersService {
     const items = new Map(problem.items.map((item) => [item.id, item]));
     return this.ledger.change<OrderedParcelDto[]>(() => {
       const names = this.market.sellerNames();
+      this.refuseAgain(errand, new Set(wanted.map(({ seller }) => seller)), title);
       this.database.afterCommit(() => this.clock.priceAnew());
       for (const parcel of wanted) {
         const lines = parcel.lines.flatMap(({ offer: id, quantity }): readonly NewLine[] => {
@@ -68,6 +69,16 @@ export class OrdersService {
       }
       return this.deeds.list();
     });
+  }
+
+  /** An errand is ordered from each of its sellers once: a second press, or a second tab, means the same orders. */
+  private refuseAgain(errand: string, sellers: ReadonlySet<string>, title: string): void {
+    const again = this.deeds.store.all().filter((row) => row.errand === errand && row.seller !== null && sellers.has(row.seller));
+    if (again.length > 0)
+      throw new Problem(
+        409,
+        `The errand for ${title} is ordered already at ${list([...new Set(again.map((row) => row.sellerName))])}: it stands under Parcels. Nothing was ordered. To buy as much again, plan the errand anew.`,
+      );
   }
 
   /** Begins a parcel within a unit of work: its pieces come into the ledger, on their way. Returns its id. */

@@ -23,6 +23,7 @@ export class ClaimsService {
       const line = this.deeds.lineOf(before, asked.line);
       const name = this.ledger.nameOf(line.lot);
       if (asked.quantity > line.quantity) throw new Problem(422, `${line.quantity} of ${name} were ordered, not ${asked.quantity}.`);
+      refuseTwice(before, asked, name);
       const claim: ClaimEntity = {
         ...{ id: this.deeds.store.nextClaim(), parcel: id, line: asked.line, quantity: asked.quantity, reason: asked.reason ?? 'short' },
         ...{ asked: asked.outcome, askedMinor: asked.sumMinor, openedAt: this.ledger.now() },
@@ -71,3 +72,25 @@ export class ClaimsService {
     this.deeds.enterOrKeep(`${quantity} × ${name} from ${row.sellerName}: ${outcome}`, movements, before);
   }
 }
+
+/**
+ * Money for a piece comes back once. What did not come is asked for as long as it is expected; of what came, no more than there is.
+ */
+function refuseTwice({ lines, claims = [] }: KeptParcel, { line, quantity, sumMinor, reason = 'short' }: ClaimDto, name: string): void {
+  const own = lines.find(({ id }) => id === line);
+  if (!own || sumMinor === 0) return;
+  const standing = claims.filter((claim) => claim.line === line && claim.removedAt === null);
+  const asked = sum(standing.filter((claim) => claim.outcome === null && claim.reason === 'short').map((claim) => claim.quantity));
+  if (reason === 'short' && standing.length > 0 && quantity > openOf(own) - asked)
+    throw new Problem(409, `No more of ${name} is expected: money for it was asked for or came back already. Nothing was changed.`);
+  const paidBack = sum(
+    standing.filter((claim) => (claim.outcome === null ? claim.askedMinor : claim.gotMinor) > 0).map((claim) => claim.quantity),
+  );
+  if (paidBack + quantity > own.quantity)
+    throw new Problem(
+      409,
+      `Money for ${paidBack} of ${own.quantity} × ${name} was asked for or came back already. Nothing was changed; look at the claims of this parcel.`,
+    );
+}
+
+const sum = (numbers: readonly number[]): number => numbers.reduce((all, own) => all + own, 0);

@@ -1,6 +1,6 @@
 import { Injectable, Logger, type BeforeApplicationShutdown, type OnApplicationBootstrap } from '@nestjs/common';
 import { randomUUID } from 'node:crypto';
-import { MessageChannel, type MessagePort } from 'node:worker_threads';
+import { MessageChannel, type MessagePort, receiveMessageOnPort } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import { concat, defer, filter, map, type Observable, of, Subject, takeUntil, takeWhile } from 'rxjs';
 import { Clock } from '../clock/index.js';
@@ -30,6 +30,8 @@ export interface JobRun<Task, News, Outcome> {
   ended(outcome: Outcome, stopped: boolean): Partial<JobEntity>;
   /** What else follows, before the job is told to have ended. */
   after?(outcome: Outcome): Promise<void>;
+  /** The outcome of what the worker had written down as done before its thread died. */
+  outcomeOf?(result: unknown): Outcome;
 }
 
 /** Long work in worker threads: a row per job, a queue with an end, progress as events, stop, and *interrupted* after a restart. */
@@ -109,7 +111,10 @@ export class JobsService implements OnApplicationBootstrap, BeforeApplicationShu
   }
 
   /** Starts the work; returns at once. */
-  run<Task extends object, News, Outcome>(job: JobEntity, { task, transfer = [], news, ended, after }: JobRun<Task, News, Outcome>): void {
+  run<Task extends object, News, Outcome>(
+    job: JobEntity,
+    { task, transfer = [], news, ended, after, outcomeOf }: JobRun<Task, News, Outcome>,
+  ): void {
     const { worker, words } = this.registry.kind(job.kind);
     const stop = new SharedArrayBuffer(4);
     const flag = new Int32Array(stop);
@@ -125,27 +130,41 @@ export class JobsService implements OnApplicationBootstrap, BeforeApplicationShu
     };
     const endedAt = (): string => this.clock.now().toISOString();
     let writing = Promise.resolve();
-    port1.on('message', (message: News) => {
+    const hear = (message: News): void => {
       writing = writing.then(() => note(news(message))).catch((error: unknown) => this.logger.error(error));
-    });
+    };
+    port1.on('message', hear);
+    // Messages and the end of the work come by different ways: what was told before the end is heard, and nothing after it, or a job that is
+    // done would be written down as running once more.
+    const hearLast = async (): Promise<void> => {
+      port1.off('message', hear);
+      for (let last = receiveMessageOnPort(port1); last; last = receiveMessageOnPort(port1)) hear(last.message as News);
+      port1.close();
+      await writing;
+    };
+    // What follows is no part of the work: the job has ended, whether that can be kept or not.
+    const follow = (outcome: Outcome): Promise<void> =>
+      after?.(outcome).catch((error: unknown) => this.logger.error(error)) ?? Promise.resolve();
     void this.pool
       .run({ ...task, stop, port: port2 } satisfies Task & JobLine, { filename: worker, transferList: [port2, ...transfer] })
       .then(
         async (outcome) => {
-          await writing;
-          // What follows is no part of the work: the job has ended, whether that can be kept or not.
-          await after?.(outcome as Outcome).catch((error: unknown) => this.logger.error(error));
+          await hearLast();
+          await follow(outcome as Outcome);
           await note({ state: 'done', ...ended(outcome as Outcome, Atomics.load(flag, 0) === 1), endedAt: endedAt() });
         },
         async (error: unknown) => {
           if (!this.isClosing) this.logger.error(error);
-          await writing;
-          await note({ state: 'failed', endedAt: endedAt(), error: words.broken });
+          await hearLast();
+          const kept = this.database.table(JobEntity).first({ id: job.id });
+          if (kept?.state === 'done') {
+            if (outcomeOf) await follow(outcomeOf(kept.result));
+            this.changed.next(kept);
+          } else await note({ state: 'failed', endedAt: endedAt(), error: words.broken });
         },
       )
       .catch((error: unknown) => this.endWithoutResult(job.id, error, endedAt()))
       .finally(() => {
-        port1.close();
         this.stops.delete(job.id);
         this.live.delete(job.id);
       });
