@@ -17,6 +17,7 @@ import {
   type YieldKind,
   reasonWords,
 } from '@outfit/core';
+import { lineUpOfSpares } from '@outfit/core/lineup';
 import { readBasketProblem } from '@outfit/formats';
 import { randomUUID } from 'node:crypto';
 import { setImmediate as nextTurn } from 'node:timers/promises';
@@ -255,7 +256,7 @@ export class ErrandsService {
       reasons: plan && isFinal ? [...lineReasons(problem, plan, words)] : [],
       leftovers: plan && isFinal ? this.leftoversOf(plan) : [],
       ticked,
-      standing: plan && looks ? standingOf(looks, problem, plan) : null,
+      standing: plan && looks ? standingOf(looks, problem, plan, ({ look }) => lineUpOfSpares(look.id) === null) : null,
       shapedBy: result?.reasons.map((reason) => reasonWords(reason, names)) ?? [],
       job: { ...job, result },
       copies: this.jobs.newestOf(ERRAND_JOBS.copies.kind, ownerOf(id)) as SeriesJobDto | null,

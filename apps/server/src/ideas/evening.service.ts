@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { type Chance, inOrderOfChance, lateFirst, type Obstacle, standingOf } from '@outfit/core/ideas';
+import { type Chance, inOrderOfChance, lateFirst, type Obstacle, standingOfOwed } from '@outfit/core/ideas';
 import { count } from '@outfit/core';
 import { FiguresStore, NoticesService } from '../figures/index.js';
 import { LowestService, MarketService, WatchesService } from '../market/index.js';
@@ -46,7 +46,7 @@ export class EveningService {
     const owed = lateFirst(this.store.owedRows().filter(({ removedAt }) => removedAt === null)).map(
       ({ removedAt: _, addedAt: __, ...row }): OwedDto => {
         const obstacles = row.figures.map(obstacleOf).filter((obstacle) => obstacle !== null);
-        return { ...row, obstacles, standing: standingOf(row, obstacles, today) };
+        return { ...row, obstacles, standing: standingOfOwed(row, obstacles, today) };
       },
     );
     const priced = figures

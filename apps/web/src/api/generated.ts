@@ -4183,6 +4183,8 @@ export type StandingDto = {
 export type ProgressDto = {
   phase: 'searching' | 'bounding' | 'proving' | 'comparing';
   bestMinor: number | null;
+  /** What the best so far pays */
+  paidMinor: number | null;
   boundMinor: number | null;
   gap: number | null;
   /** Units the best so far leaves unfilled */

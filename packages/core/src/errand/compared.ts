@@ -6,11 +6,13 @@ export type AgainstEach = { readonly kind: 'saves'; readonly minor: number } | {
 
 /**
  * What a plan gains on buying each part at its cheapest. Null when nothing can be had that way. What is left short costs the same in
- * both; when that way leaves more short, the gain is told in parts and not in money nobody would pay.
+ * both; when that way leaves more short, the gain is told in parts and not in money nobody would pay. Null too where the plan keeps rules
+ * that that way does not and gets less for it, or pays as much: nothing is saved then.
  */
 export function againstEach({ costMinor, compared }: Pick<BasketPlan, 'costMinor' | 'compared'>): AgainstEach | null {
   if (compared.cheapestEachMinor === null) return null;
   const minor = compared.cheapestEachMinor - costMinor;
   const parts = Math.round(minor / SHORT_COST_MINOR);
-  return parts > 0 ? { kind: 'fills more', parts } : { kind: 'saves', minor };
+  if (parts > 0) return { kind: 'fills more', parts };
+  return parts === 0 && minor > 0 ? { kind: 'saves', minor } : null;
 }

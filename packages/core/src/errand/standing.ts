@@ -13,10 +13,16 @@ export interface Standing {
 /**
  * The figures that can stand with what a plan gets: those that need nothing scarce first, then copy by copy as far as the scarce parts
  * go. Looks of a group share their parts, and a group counts as its looks.
+ * What is no figure, such as the spares of a line-up, stands for none, and has what figures leave.
  *
  * For example: 12 copies, and heads for 7 gives 7 of 12 complete, 5 heads lacking.
  */
-export function standingOf(lines: readonly ErrandLine[], { needs }: BasketProblem, plan: Pick<BasketPlan, 'short'>): Standing {
+export function standingOf<Line extends ErrandLine>(
+  lines: readonly Line[],
+  { needs }: BasketProblem,
+  plan: Pick<BasketPlan, 'short'>,
+  isFigure: (line: Line) => boolean = () => true,
+): Standing {
   const variants = new Map(needs.map((need) => [need.id, variantBehind(need.options[0]?.variant ?? need.id)]));
   const short = new Map<string, number>();
   for (const { need, quantity } of plan.short) {
@@ -27,7 +33,8 @@ export function standingOf(lines: readonly ErrandLine[], { needs }: BasketProble
   const left = new Map([...wanted].map(([variant, quantity]) => [variant, quantity - (short.get(variant) ?? 0)]));
   const scarceIn = ({ look }: ErrandLine): number => look.parts.filter((part) => short.has(part.variant)).length;
   let complete = 0;
-  for (const line of [...lines].sort((a, b) => scarceIn(a) - scarceIn(b))) {
+  const figures = lines.filter(isFigure);
+  for (const line of [...figures].sort((a, b) => scarceIn(a) - scarceIn(b))) {
     const each = countOf(line.look.parts.map((part) => part.variant));
     const copies = Math.min(line.copies, ...[...each].map(([variant, quantity]) => Math.floor((left.get(variant) ?? 0) / quantity)));
     complete += copies;
@@ -35,7 +42,7 @@ export function standingOf(lines: readonly ErrandLine[], { needs }: BasketProble
   }
   return {
     complete,
-    figures: lines.reduce((all, line) => all + line.copies, 0),
+    figures: figures.reduce((all, line) => all + line.copies, 0),
     lacking: [...short].map(([variant, quantity]) => ({ variant, quantity, wanted: wanted.get(variant) ?? quantity })),
   };
 }

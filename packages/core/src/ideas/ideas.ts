@@ -21,7 +21,7 @@ export interface Obstacle {
 export type OwedStanding = 'done' | 'late' | 'ready' | 'waits';
 
 /** A promise is done when somebody said so; late after its day; ready when every figure of it is built. */
-export function standingOf(
+export function standingOfOwed(
   { doneOn, dueOn }: { readonly doneOn: string | null; readonly dueOn: string | null },
   obstacles: readonly Obstacle[],
   today: string,

@@ -7,6 +7,6 @@ export {
   type IdeaState,
   lateFirst,
   type Obstacle,
-  standingOf,
+  standingOfOwed,
   type OwedStanding,
 } from './ideas.js';

@@ -37,4 +37,12 @@ describe('how many figures of an errand can stand', () => {
       lacking: [],
     });
   });
+
+  test('spares are no figure: they stand for none, and have what figures leave', () => {
+    const spares = { look: { ...look, id: 'spares' }, copies: 1, group: null };
+    const lines = [spares, { look, copies: 2, group: null }];
+    const short = [{ need: 'HD-1·light·face', quantity: 1 }];
+    const isFigure = (line: (typeof lines)[number]) => line !== spares;
+    expect(standingOf(lines, needs('HD-1·light·face', 'AR-1·red'), { short }, isFigure)).toMatchObject({ complete: 2, figures: 2 });
+  });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Chance, creditOf, inOrderOfChance, lateFirst, standingOf } from '../../src/ideas/index.js';
+import { type Chance, creditOf, inOrderOfChance, lateFirst, standingOfOwed } from '../../src/ideas/index.js';
 
 const chance = (id: string, change: Partial<Chance> = {}): Chance => ({
   ...{ kind: 'build', id, title: id, why: '', isReady: false, owedBy: null, isOwed: false, costMinor: null, votes: 0 },
@@ -26,11 +26,11 @@ test('what could be done now: ready and owed, ready, owed, then the cheapest, th
 describe('what is owed', () => {
   const built = { figure: 'a', name: 'A', waits: 'built', isDone: true };
   test('is done when it was given, late after its day, ready when every figure of it is built', () => {
-    expect(standingOf({ doneOn: '2026-01-01', dueOn: '2020-01-01' }, [], '2026-06-01')).toBe('done');
-    expect(standingOf({ doneOn: null, dueOn: '2026-05-31' }, [built], '2026-06-01')).toBe('late');
-    expect(standingOf({ doneOn: null, dueOn: '2026-06-01' }, [built], '2026-06-01')).toBe('ready');
-    expect(standingOf({ doneOn: null, dueOn: null }, [built, { ...built, isDone: false }], '2026-06-01')).toBe('waits');
-    expect(standingOf({ doneOn: null, dueOn: null }, [], '2026-06-01')).toBe('waits');
+    expect(standingOfOwed({ doneOn: '2026-01-01', dueOn: '2020-01-01' }, [], '2026-06-01')).toBe('done');
+    expect(standingOfOwed({ doneOn: null, dueOn: '2026-05-31' }, [built], '2026-06-01')).toBe('late');
+    expect(standingOfOwed({ doneOn: null, dueOn: '2026-06-01' }, [built], '2026-06-01')).toBe('ready');
+    expect(standingOfOwed({ doneOn: null, dueOn: null }, [built, { ...built, isDone: false }], '2026-06-01')).toBe('waits');
+    expect(standingOfOwed({ doneOn: null, dueOn: null }, [], '2026-06-01')).toBe('waits');
   });
 
   test('stands by its day, without one after those, and done last', () => {

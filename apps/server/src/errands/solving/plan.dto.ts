@@ -17,6 +17,7 @@ import type { SeriesNews, SeriesPoint } from './series.worker.js';
 export class ProgressDto implements SolveProgress {
   @ApiProperty({ enum: SOLVE_PHASES }) phase: SolveProgress['phase'];
   @ApiProperty({ type: Number, nullable: true }) bestMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'What the best so far pays' }) paidMinor: number | null;
   @ApiProperty({ type: Number, nullable: true }) boundMinor: number | null;
   @ApiProperty({ type: Number, nullable: true }) gap: number | null;
   @ApiProperty({ type: Number, nullable: true, description: 'Units the best so far leaves unfilled' }) short: number | null;

@@ -7,6 +7,8 @@ export interface SolveProgress {
   readonly phase: (typeof SOLVE_PHASES)[number];
   /** What the best plan so far costs, what it leaves unfilled apart. */
   readonly bestMinor: number | null;
+  /** What of it is paid: no penalty and no loss of a donor is in it. */
+  readonly paidMinor: number | null;
   /** No plan that fills as much costs less. */
   readonly boundMinor: number | null;
   readonly gap: number | null;

@@ -293,6 +293,7 @@ class Solve {
     this.control.onProgress({
       phase,
       bestMinor: plan ? plan.costMinor - plan.shortageMinor : null,
+      paidMinor: plan?.paidMinor ?? null,
       boundMinor: plan && this.best.isBounded ? Math.max(0, plan.boundMinor - (plan.leastShortageMinor ?? plan.shortageMinor)) : null,
       gap: plan && this.best.isBounded ? plan.gap : null,
       short: plan ? plan.short.reduce((all, row) => all + row.quantity, 0) : null,

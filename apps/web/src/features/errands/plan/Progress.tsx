@@ -9,16 +9,15 @@ const PHASES: Record<ProgressDto['phase'], string> = {
   comparing: 'Comparing with fewer parcels and looser rules',
 };
 
-/** How far the planning has come: best so far, what it cannot be cheaper than, the gap between, the seconds; and the way to stop. */
+/** How far the planning has come: what the best so far pays, how much dearer it may be than the best there is, the seconds; and the way to stop. */
 export function Progress({ job, currency }: { readonly job: ErrandJobDto; readonly currency: string }) {
   const [stop] = useStopJobMutation();
   const { progress } = job;
   const words = [
     progress ? PHASES[progress.phase] : job.ahead > 0 ? `Waiting for ${plural(job.ahead, 'other job')}` : 'Starting',
-    ...(progress?.bestMinor != null ? [`best so far ${money(progress.bestMinor, currency)}`] : []),
+    ...(progress?.paidMinor != null ? [`best so far ${money(progress.paidMinor, currency)} to pay`] : []),
     ...(progress?.short ? [`${plural(progress.short, 'part')} lacking`] : []),
-    ...(progress?.boundMinor != null ? [`what fills as much costs no less than ${money(progress.boundMinor, currency)}`] : []),
-    ...(progress?.gap != null ? [`at most ${(progress.gap * 100).toFixed(1)} % too dear`] : []),
+    ...(progress?.gap != null && progress.gap < 1 ? [`at most ${(progress.gap * 100).toFixed(1)} % too dear`] : []),
     ...(progress ? [`${progress.seconds.toFixed(0)} s`] : []),
   ];
   return (

@@ -5,10 +5,14 @@ import { useWorkspace } from '@/workspace';
 import { Why } from '@/parts';
 import { plural } from '@/ui';
 
-const STATUS: Record<PlanDto['status'], (above: string) => string> = {
+/** `above` is null where the bound is of a plan that might fill more: the two cannot be compared in money. */
+const STATUS: Record<PlanDto['status'], (above: string | null) => string> = {
   proven: () => 'Proven: nothing that fills as much is cheaper under these rules.',
-  'within-gap': (above) => `At most ${above} above the cheapest that fills as much.`,
-  stopped: (above) => `Stopped early: at most ${above} above the cheapest that fills as much.`,
+  'within-gap': (above) => `At most ${above ?? ''} above the cheapest that fills as much.`,
+  stopped: (above) =>
+    above === null
+      ? 'Stopped early: there may be a plan that fills more.'
+      : `Stopped early: at most ${above} above the cheapest that fills as much.`,
   infeasible: () => 'No plan keeps all the rules.',
 };
 
@@ -22,7 +26,7 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
   const against = againstEach(plan);
   const owned = plan.fills.filter((fill) => fill.from === 'owned').reduce((all, fill) => all + fill.quantity, 0);
   const bought = plan.fills.filter((fill) => fill.from === 'bought').reduce((all, fill) => all + fill.quantity, 0);
-  const copies = errand.lines.reduce((all, line) => all + line.copies, 0);
+  const stand = errand.standing?.complete ?? 0;
   const charges = [
     { label: 'Goods', value: sumOf('goodsMinor') },
     { label: 'Postage', value: sumOf('postageMinor') },
@@ -37,7 +41,7 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
             <span data-testid="paid">{format(plan.paidMinor)}</span>
           </Why>
         </Figure>
-        {copies > 1 && <Figure name="a figure">{format(Math.round(plan.paidMinor / copies))}</Figure>}
+        {stand > 1 && plan.paidMinor > 0 && <Figure name="a figure">{format(Math.round(plan.paidMinor / stand))}</Figure>}
         <Figure name={plan.parcels.length === 1 ? 'parcel' : 'parcels'}>
           <span data-testid="parcels">{plan.parcels.length}</span>
         </Figure>
@@ -68,9 +72,7 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
       </div>
       {errand.job.state !== 'running' && (
         <p className="text-moss mt-1.5" data-testid="proof">
-          {STATUS[plan.status](
-            `${(plan.gap * 100).toFixed(1)} % (${format(Math.round(plan.gap * (plan.costMinor - plan.shortageMinor)))})`,
-          )}
+          {STATUS[plan.status](plan.gap < 1 ? `${(plan.gap * 100).toFixed(1)} % (${format(plan.costMinor - plan.boundMinor)})` : null)}
         </p>
       )}
       {missing > 0 && <Lacking errand={errand} missing={missing} />}
