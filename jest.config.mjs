@@ -3,7 +3,8 @@ process.env['OUTFIT_TEST_RUN'] ??= `${process.pid}-${Date.now()}`;
 
 /** Packages, server, the scripts of the house, and what of the web application computes. What a person sees is Playwright's, in e2e/. */
 export default {
-  testTimeout: 30_000,
+  // A server of the demo takes seconds to start, and four times as long on a slow machine beside other work.
+  testTimeout: 60_000,
   maxWorkers: '100%',
   globalTeardown: '<rootDir>/apps/server/test/teardown.mjs',
   projects: [

@@ -123,6 +123,13 @@ describe('one deed by itself', () => {
     expect((await server.post(`history/market/all/changes/${gone?.id}/back`)).status).toBe(404);
   });
 
+  test('is listed as far back as somebody asks, the newest first', async () => {
+    const all = await history();
+    const { body: last } = await server.get<typeof all>('history/wardrobe/all?most=2');
+    expect(last).toEqual(all.slice(0, 2));
+    expect((await server.get('history/wardrobe/all?most=100001')).status).toBe(400);
+  });
+
   test('is refused where a later one needs what it brought, which is named; nothing is changed', async () => {
     await add(1, 'Cabinet › Drawer R');
     const run = (await pieces()).find((piece) => piece.place === 'Cabinet › Drawer R') as PieceDto;

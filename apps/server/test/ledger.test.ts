@@ -132,7 +132,7 @@ describe('deeds with pieces', () => {
       [{ deed: 'defect', pieces: one }, 422, /what is wrong/],
       [{ deed: 'condition', pieces: one }, 422, /in what condition/],
       [{ deed: 'lose', pieces: [...one, ...one] }, 422, /named twice/],
-      [{ deed: 'lose', pieces: [{ id: 999_999, quantity: 1 }] }, 404, /run of pieces/],
+      [{ deed: 'lose', pieces: [{ id: 999_999, quantity: 1 }] }, 404, /do not lie there any more/],
     ] as const) {
       const answer = await deed(body as unknown as DeedDto);
       expect([answer.status, answer.body.message]).toEqual([status, expect.stringMatching(sentence)]);

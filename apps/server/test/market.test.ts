@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { MarketClockEntity } from '../src/market/market.entities.js';
 import { Database } from '../src/platform/db/index.js';
 import {
   type AdvancedDto,
@@ -213,6 +214,15 @@ describe('the market going on', () => {
     const offers = (await server.get<OfferDto[]>('market/offers?seller=tin-drawer')).body;
     expect(offers.filter((offer) => offer.origin === 'imported').length).toBeGreaterThan(0);
   });
+
+  test('after ten days that nobody looked at it, its next day is tomorrow, and the one after that the day after', async () => {
+    const left = await Harness.start();
+    const database = left.app.get(Database);
+    await database.write(() => database.table(MarketClockEntity).update({ id: 1 }, { day: suiteDay(-10) }));
+    const next = async () => (await left.post<AdvancedDto>('market/clock/advance', { days: 1 })).body.day;
+    expect([await next(), await next()]).toEqual([suiteDay(1), suiteDay(2)]);
+    await left.stop();
+  }, 60_000);
 
   test('by no day, or by years, is refused', async () => {
     expect((await server.post('market/clock/advance', { days: 0 })).body.faults[0]?.path).toBe('/days');

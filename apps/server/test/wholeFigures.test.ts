@@ -139,6 +139,9 @@ describe('whole figures', () => {
     expect(status).toBe(201);
     expect(body.needs.reduce((all, need) => all + need.quantity, 0)).toBe(holed.flatMap((donor) => donor.holes).length);
     await server.ended(body.job.id);
+    // Each line is called as the figure is: no id of ours stands on the page.
+    const { body: planned } = await server.get<ErrandDto>(`errands/${body.id}`);
+    expect(planned.lines.map(({ wholeFigure }) => wholeFigure)).toEqual(holed.map(({ name }) => name));
     const mixed = await server.post('errands', { scope: 'wardrobe', lines: [{ look: 'marta-quill-1', copies: 1, group: null }] });
     expect(mixed.status).toBe(422);
   });

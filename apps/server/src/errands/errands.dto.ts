@@ -107,6 +107,7 @@ export class DominantDto {
 
 export class ErrandFigureDto {
   @ApiProperty() figure: string;
+  @ApiProperty({ type: String, nullable: true, description: 'The name of the whole figure it makes whole' }) wholeFigure: string | null;
   @ApiProperty() look: string;
   @ApiProperty() copies: number;
   @ApiProperty({ type: String, nullable: true }) group: string | null;

@@ -240,6 +240,7 @@ export class ErrandsService {
       currency: problem.currency,
       lines: lines.map((line, i) => ({
         ...line,
+        wholeFigure: this.planner.wholeFigureOf(line.figure),
         eachMinor: costs[i]?.eachMinor ?? null,
         totalMinor: costs[i]?.totalMinor ?? null,
         dominant: costs[i]?.dominant ?? null,

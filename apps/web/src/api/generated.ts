@@ -61,6 +61,9 @@ const injectedRtkApi = api
       listChanges: build.query<ListChangesApiResponse, ListChangesApiArg>({
         query: (queryArg) => ({
           url: `/api/history/${queryArg.subject}/${queryArg.item}`,
+          params: {
+            most: queryArg.most,
+          },
         }),
         providesTags: ['history'],
       }),
@@ -1409,6 +1412,8 @@ export type ListChangesApiResponse = /** status 200  */ ChangeDto[];
 export type ListChangesApiArg = {
   subject: 'look' | 'figure' | 'line-up' | 'workroom' | 'catalogue' | 'wardrobe' | 'market' | 'ranking' | 'ideas' | 'settings';
   item: string;
+  /** The last so many; 500 where it is not said */
+  most?: number;
 };
 export type ReadNextStepsApiResponse = /** status 200  */ NextStepsDto;
 export type ReadNextStepsApiArg = {
@@ -4097,6 +4102,8 @@ export type DominantDto = {
 };
 export type ErrandFigureDto = {
   figure: string;
+  /** The name of the whole figure it makes whole */
+  wholeFigure: string | null;
   look: string;
   copies: number;
   group: string | null;

@@ -38,6 +38,7 @@ export {
   type ChangeDto,
   type DatedOfferDto,
   type ErrandDto,
+  type ErrandFigureDto,
   type ErrandRowDto,
   type ErrandJobDto,
   type ErrandLineDto,

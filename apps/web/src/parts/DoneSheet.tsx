@@ -1,5 +1,10 @@
 import { type LineOfUndo, useListChangesQuery } from '@/api';
+import { useState } from 'react';
 import { Button, longMoment, Sheet } from '@/ui';
+
+const AT_FIRST = 500;
+/** What is listed grows so many times with each press. */
+const TIMES = 4;
 
 interface DoneSheetProps {
   readonly line: LineOfUndo;
@@ -25,7 +30,8 @@ export default function DoneSheet({ line, open, onOpenChange, takeBack }: DoneSh
 }
 
 function Deeds({ line, takeBack }: Pick<DoneSheetProps, 'line' | 'takeBack'>) {
-  const { data } = useListChangesQuery(line);
+  const [most, setMost] = useState(AT_FIRST);
+  const { data, isFetching } = useListChangesQuery({ ...line, most });
   const deeds = data?.filter((change) => change.kind === 'edit');
   if (!deeds) return <p className="text-pencil mt-4">Looking it up…</p>;
   if (deeds.length === 0) return <p className="text-pencil mt-4">Nothing was done here yet.</p>;
@@ -46,6 +52,13 @@ function Deeds({ line, takeBack }: Pick<DoneSheetProps, 'line' | 'takeBack'>) {
           )}
         </li>
       ))}
+      {(data?.length ?? 0) >= most && (
+        <li className="border-rule border-t py-2">
+          <Button disabled={isFetching} onClick={() => setMost(most * TIMES)}>
+            Show earlier ones
+          </Button>
+        </li>
+      )}
     </ol>
   );
 }

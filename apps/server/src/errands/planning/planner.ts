@@ -66,6 +66,11 @@ export class ErrandPlanner {
     });
   }
 
+  /** What a whole figure is called whose holes a line fills; null for a line of any other kind. */
+  wholeFigureOf(figure: string): string | null {
+    return this.donors.nameOf(figure);
+  }
+
   /** The spares of a line-up, as something to shop for; null for anything else, and where none are wanted. */
   private sparesLook(id: string): { readonly name: string; readonly parts: readonly LookPart[] } | null {
     const lineUp = lineUpOfSpares(id);

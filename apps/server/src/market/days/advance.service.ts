@@ -128,7 +128,8 @@ export class AdvanceService implements OnApplicationBootstrap, OnApplicationShut
     const clock = this.store.clock();
     if (!clock) throw new Problem(409, 'This workspace has no simulated market. Prices come from the files you import.');
     const { seed, openedOn, day: from } = clock;
-    const day = isoDay(dayNumber(from) + 1);
+    // A workspace that was left alone catches up first: the next day is the one after today, by whichever is ahead of the two.
+    const day = isoDay(dayNumber(this.market.today()) + 1);
     const news = newsBetween(this.catalogue.now().data, seed, openedOn, from, day);
     const made = news.filter((item) => item.kind === 'new variant');
     // What comes out is told and entered first; that the part is made a moment before its day is of no matter to anybody.

@@ -1,6 +1,6 @@
-import { Controller, Get, Param, Post } from '@nestjs/common';
+import { Controller, Get, Param, Post, Query } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { ChangeDto, ChangeOf, HistoryOf, NextStepsDto, SteppedDto } from './history.dto.js';
+import { ChangeDto, ChangeOf, ChangesQuery, HistoryOf, NextStepsDto, SteppedDto } from './history.dto.js';
 import { HistoryService } from './history.service.js';
 
 @ApiTags('history')
@@ -11,8 +11,8 @@ export class HistoryController {
   @Get()
   @ApiOperation({ operationId: 'listChanges' })
   @ApiOkResponse({ type: [ChangeDto] })
-  list(@Param() { subject, item }: HistoryOf): ChangeDto[] {
-    return this.service.list({ line: subject, item });
+  list(@Param() { subject, item }: HistoryOf, @Query() { most }: ChangesQuery): ChangeDto[] {
+    return this.service.list({ line: subject, item }, most);
   }
 
   @Get('next')

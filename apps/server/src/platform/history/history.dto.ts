@@ -25,6 +25,15 @@ export class HistoryOf {
   @Text('Item', { most: 200 }) item: string;
 }
 
+/** As many are told at once, unless more are asked for. */
+export const FIRST_LISTED = 500;
+const MOST_LISTED = 100_000;
+
+export class ChangesQuery {
+  @Whole('Most', 1, MOST_LISTED, { optional: true, inAddress: true, description: 'The last so many; 500 where it is not said' })
+  most = FIRST_LISTED;
+}
+
 export class ChangeOf extends HistoryOf {
   @Whole('Change', 0, Number.MAX_SAFE_INTEGER, { inAddress: true }) id: number;
 }

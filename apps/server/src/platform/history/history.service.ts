@@ -15,9 +15,8 @@ import {
   SUBJECTS,
   touchedFields,
 } from '../log/index.js';
-import type { ChangeDto, NextStepsDto } from './history.dto.js';
+import { type ChangeDto, FIRST_LISTED, type NextStepsDto } from './history.dto.js';
 
-const MOST_LISTED = 500;
 const MOST_LABEL = 200;
 /** What a deed of a file says it is about begins so. */
 const FILE = 'import ';
@@ -147,8 +146,9 @@ export class HistoryService implements OnApplicationBootstrap {
     return (kind === 'undo' ? slice?.before : slice?.after) ?? null;
   }
 
-  list(of: LineOf): ChangeDto[] {
-    return this.log.list(of, MOST_LISTED).map((row) => ({ ...row }));
+  /** The last changes of a line, at most so many. */
+  list(of: LineOf, most = FIRST_LISTED): ChangeDto[] {
+    return this.log.list(of, most).map((row) => ({ ...row }));
   }
 
   next(of: LineOf): NextStepsDto {

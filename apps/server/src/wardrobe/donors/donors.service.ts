@@ -44,6 +44,12 @@ export class DonorsService {
     });
   }
 
+  /** What a whole figure is called; null when there is none such. */
+  nameOf(id: string): string | null {
+    const place = this.ledger.store.place(id);
+    return place?.kind === 'donor' ? place.name : null;
+  }
+
   /** What lacks on a whole figure, as something to shop for; null when there is no such figure, or nothing lacks. */
   toMakeWhole(id: string): { readonly name: string; readonly parts: readonly LookPart[] } | null {
     const place = this.ledger.store.place(id);

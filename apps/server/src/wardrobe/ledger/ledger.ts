@@ -106,7 +106,8 @@ export class Ledger {
 
   balanceOf(id: number): BalanceEntity {
     const held = this.store.balanceOf(id);
-    if (!held || held.quantity <= 0) throw notFound('run of pieces', String(id));
+    if (!held || held.quantity <= 0)
+      throw new Problem(404, 'These pieces do not lie there any more: they were moved meanwhile, perhaps in another tab. Look again.');
     return held;
   }
 

@@ -1,7 +1,6 @@
 import { itemName, money } from '@outfit/core';
 import { lineUpOfSpares } from '@outfit/core/lineup';
-import type { ErrandDto } from '@/api';
-
+import type { ErrandDto, ErrandFigureDto } from '@/api';
 import { useNames, useWorkspace } from '@/workspace';
 
 /** What each look costs a copy, with its share of postage, and the part that costs most. */
@@ -9,6 +8,8 @@ export function FigureCosts({ errand }: { readonly errand: ErrandDto }) {
   const { catalogue } = useWorkspace();
   const lineUps = useNames();
   const figures = lineUps.flatMap((lineUp) => lineUp.figures);
+  const nameOf = ({ figure, wholeFigure }: ErrandFigureDto): string =>
+    figures.find((row) => row.id === figure)?.name ?? wholeFigure ?? (lineUpOfSpares(figure) === null ? 'A figure that is gone' : 'Spares');
   const rows = [...errand.lines].sort((a, b) => (b.eachMinor ?? 0) - (a.eachMinor ?? 0));
   return (
     <section aria-label="By figure">
@@ -17,7 +18,7 @@ export function FigureCosts({ errand }: { readonly errand: ErrandDto }) {
         {rows.map((line, i) => (
           <li key={`${line.look}-${i}`} className="border-rule border-t py-1">
             <span className="flex justify-between gap-2">
-              {figures.find((row) => row.id === line.figure)?.name ?? (lineUpOfSpares(line.figure) === null ? line.figure : 'Spares')}
+              {nameOf(line)}
               <span className="font-mono">{line.eachMinor === null ? '–' : money(line.eachMinor, errand.currency)}</span>
             </span>
             {line.dominant && (
