@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { ErrandDto } from '../src/errands/errands.dto.js';
 import type { FigureDto, LineUpDto } from '../src/figures/record/figures.dto.js';
 import type { ChoicesDto } from '../src/lineups/lineups.dto.js';
 import type { ImportReportDto } from '../src/platform/importing/importReport.dto.js';
@@ -269,9 +270,12 @@ test('the spares of a line-up are shopped for as a line of its errand, and of no
     { look, copies: 1, group: null },
     { look: 'spares of heron-crew', copies: 1, group: null },
   ];
-  const created = await server.post<{ id: string; lines: { figure: string }[] }>('errands', { scope: 'heron-crew', lines });
+  const created = await server.post<ErrandDto>('errands', { scope: 'heron-crew', lines });
   expect(created.status).toBe(201);
   expect(created.body.lines.map(({ figure: of }) => of)).toEqual(['marta-quill', 'spares of heron-crew']);
+  // Spares are shopped for and are nobody: one figure can stand.
+  await server.ended(created.body.job.id);
+  expect((await server.get<ErrandDto>(`errands/${created.body.id}`)).body.standing?.figures).toBe(1);
   for (const scope of [POST, 'wardrobe']) expect((await server.post('errands', { scope, lines: lines.slice(1) })).status).toBe(422);
 });
 

@@ -1,3 +1,4 @@
+import { lineUpOfSpares } from '@outfit/core/lineup';
 import { Injectable } from '@nestjs/common';
 import { BinService } from '../platform/bin/index.js';
 import { Clock } from '../platform/clock/index.js';
@@ -40,7 +41,7 @@ export class KeptErrandsService {
         createdAt,
         removedAt,
         state,
-        copies: lines.reduce((all, line) => all + line.copies, 0),
+        copies: lines.reduce((all, line) => all + (lineUpOfSpares(line.figure) === null ? line.copies : 0), 0),
         paidMinor: plan?.paidMinor ?? null,
         short: plan ? plan.short.reduce((all, row) => all + row.quantity, 0) : null,
       };

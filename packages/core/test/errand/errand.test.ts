@@ -259,7 +259,7 @@ describe('what is said of a plan', () => {
     expect(againstEach(plan(500, 620))).toEqual({ kind: 'saves', minor: 120 });
     expect(againstEach(plan(500, 200_700))).toEqual({ kind: 'fills more', parts: 2 });
     expect(againstEach(plan(500, null))).toBeNull();
-    // A plan under a budget leaves a part out that the other way has: no “−€993.85 saved”.
+    // A plan under a budget gets one part fewer than the other way: no “−€993.85 saved”.
     expect(againstEach(plan(100_500, 1115))).toBeNull();
     expect(againstEach(plan(620, 620))).toBeNull();
     expect(againstEach(plan(640, 620))).toBeNull();

@@ -1,4 +1,5 @@
 import { Download, ListChecks } from 'lucide-react';
+import { lineUpOfSpares } from '@outfit/core/lineup';
 import { Link } from 'react-router';
 import { type AdjustmentsDto, type ErrandDto, type ErrandSettingsDto, useListSellersQuery, apiPath } from '@/api';
 import { longDay, plural } from '@/ui';
@@ -29,7 +30,8 @@ export function PlanView({ errand, making, earlier, onReplan }: PlanViewProps) {
   const { job, adjustments } = errand;
   const plan = job.result;
   const sellerName = (id: string): string => sellers.find((seller) => seller.id === id)?.name ?? id;
-  const copies = errand.lines.reduce((all, line) => all + line.copies, 0);
+  // Spares come along on a line-up's errand and are nobody.
+  const copies = errand.lines.reduce((all, line) => all + (lineUpOfSpares(line.figure) === null ? line.copies : 0), 0);
   const isFinal = job.state !== 'running';
   return (
     <section aria-label="Plan" className="flex min-h-0 flex-col overflow-auto p-4">
