@@ -36,6 +36,7 @@ export function generateBasket(
       shortCostMinor: 100_000,
       sameSeller: false,
     })),
+    wholes: [],
     owned: [],
     items: usual.map((_, n) => ({ id: `i${n}`, weightG: between(2, 30) / 10, yields: [{ variant: `v${n}`, quantity: 1 }] })),
     sellers: Array.from({ length: sellers }, (_, s) => {

@@ -28,6 +28,11 @@ export class ErrandSettingsDto {
     description: 'Share of what leftovers would fetch that counts in favour of a plan',
   })
   resaleShare?: number;
+  @Flag('Stand first', {
+    optional: true,
+    description: 'As many whole figures as the rules allow stand, before anything else is bought; so unless it is said otherwise',
+  })
+  standFirst?: boolean;
   @Flag('Fill first', {
     optional: true,
     description: 'As little as the rules allow is left unfilled, whatever it costs; so unless it is said otherwise',
@@ -100,6 +105,24 @@ export class LineReasonDto {
   @ApiProperty() sentence: string;
 }
 
+export class FillerDto {
+  @ApiProperty() offer: string;
+  @ApiProperty() quantity: number;
+  @ApiProperty({ description: 'What it is bought for' }) sentence: string;
+}
+
+class DonatedPieceDto {
+  @ApiProperty() variant: string;
+  @ApiProperty() quantity: number;
+}
+
+export class DonatedDto {
+  @ApiProperty() donor: string;
+  @ApiProperty() name: string;
+  @ApiProperty({ type: [DonatedPieceDto] }) pieces: readonly DonatedPieceDto[];
+  @ApiProperty({ description: 'What its holes are taken to cost; nobody pays it' }) losesMinor: number;
+}
+
 export class DominantDto {
   @ApiProperty() variant: string;
   @ApiProperty() share: number;
@@ -114,6 +137,8 @@ export class ErrandFigureDto {
   @ApiProperty({ type: Number, nullable: true, description: 'A copy, with its share of postage; null until there is a plan' }) eachMinor:
     number | null;
   @ApiProperty({ type: Number, nullable: true, description: 'All its copies; the looks sum to what is paid' }) totalMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'Copies that can stand with what the plan gets; null without a plan' })
+  stand: number | null;
   @ApiProperty({ type: DominantDto, nullable: true }) dominant: DominantDto | null;
 }
 
@@ -150,6 +175,8 @@ export class ErrandDto {
   @ApiProperty({ type: [NeedDto] }) needs: readonly NeedDto[];
   @ApiProperty({ type: [ErrandOfferDto], description: 'The offers the plan buys from' }) offers: readonly ErrandOfferDto[];
   @ApiProperty({ type: [LineReasonDto] }) reasons: readonly LineReasonDto[];
+  @ApiProperty({ type: [FillerDto], description: 'What is bought and fills nothing' }) fillers: readonly FillerDto[];
+  @ApiProperty({ type: [DonatedDto], description: 'Whole figures that pieces come off' }) donated: readonly DonatedDto[];
   @ApiProperty({ type: [String], description: 'What shapes the plan, or keeps one from being, in sentences' }) shapedBy: readonly string[];
   @ApiProperty({ type: [LeftoverValueDto] }) leftovers: readonly LeftoverValueDto[];
   @ApiProperty({ type: [String] }) ticked: readonly string[];
@@ -171,6 +198,7 @@ export class ErrandRowDto {
   @ApiProperty({ enum: ['running', 'done', 'stopped', 'failed'] }) state: ErrandJobDto['state'];
   @ApiProperty() copies: number;
   @ApiProperty({ type: Number, nullable: true }) paidMinor: number | null;
+  @ApiProperty({ type: [String], description: 'What it was asked for under, in words' }) rules: readonly string[];
   @ApiProperty({ type: Number, nullable: true, description: 'Parts that cannot be had' }) short: number | null;
 }
 

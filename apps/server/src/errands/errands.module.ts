@@ -8,6 +8,7 @@ import { ErrandsController } from './errands.controller.js';
 import { KeptErrandsService } from './keptErrands.service.js';
 import { SubstitutesService } from './planning/substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
+import { ErrandViews } from './errandViews.js';
 import { ErrandsStore } from './record/errands.store.js';
 import { PlannedService } from './planned.service.js';
 import { ErrandPlanner } from './planning/planner.js';
@@ -20,6 +21,7 @@ import { WantedService } from './wanted/index.js';
     CheaperService,
     ErrandPlanner,
     ErrandsService,
+    ErrandViews,
     ErrandsStore,
     KeptErrandsService,
     PlannedService,

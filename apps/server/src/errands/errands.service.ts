@@ -1,23 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import {
-  type Adjustments,
-  basketFor,
-  type BasketPlan,
-  type BasketProblem,
-  figureCosts,
-  lineReasons,
-  money,
-  NO_ADJUSTMENTS,
-  offerBehind,
-  ownedOf,
-  SHORT_COST_MINOR,
-  standingOf,
-  stockOf,
-  variantBehind,
-  type YieldKind,
-  reasonWords,
-} from '@outfit/core';
-import { lineUpOfSpares } from '@outfit/core/lineup';
+import { type Adjustments, basketFor, type BasketPlan, type BasketProblem, NO_ADJUSTMENTS, offerBehind } from '@outfit/core';
 import { readBasketProblem } from '@outfit/formats';
 import { randomUUID } from 'node:crypto';
 import { setImmediate as nextTurn } from 'node:timers/promises';
@@ -34,11 +16,12 @@ import { WardrobeService } from '../wardrobe/index.js';
 import { refuseUnsound } from './planning/adjustments.js';
 import { CheaperService } from './planning/cheaper.js';
 import type { ErrandEntity, StoredLine } from './record/errand.entity.js';
-import type { ErrandDto, ErrandOfferDto, NewErrandDto } from './errands.dto.js';
+import type { ErrandDto, NewErrandDto } from './errands.dto.js';
 import { ErrandsStore } from './record/errands.store.js';
 import { ERRAND_JOBS, ownerOf } from './ownJobs.js';
 import { errandTitle } from './errandTitle.js';
-import { ErrandPlanner, resaleOf } from './planning/planner.js';
+import { ErrandPlanner } from './planning/planner.js';
+import { ErrandViews } from './errandViews.js';
 import { shoppingList } from './shoppingList.js';
 import { basketRun, type ErrandJobDto, plainInput, type SeriesJobDto, seriesRun } from './solving/index.js';
 
@@ -58,6 +41,7 @@ export class ErrandsService {
     private readonly wardrobe: WardrobeService,
     private readonly market: MarketService,
     private readonly jobs: JobsService,
+    private readonly views: ErrandViews,
     private readonly live: LiveService,
     private readonly clock: Clock,
     settings: SettingsService,
@@ -102,7 +86,7 @@ export class ErrandsService {
       return { errand: entity, job: row };
     });
     this.jobs.run(job, { ...basketRun(problem, last), after: (plan) => this.market.rememberLanded(problem, plan) });
-    return this.toDto(errand, this.jobs.toDto(job) as ErrandJobDto);
+    return this.views.of(errand, this.jobs.toDto(job) as ErrandJobDto);
   }
 
   /** The newest plan of a figure or line-up, to begin the next one with; null when there is none. */
@@ -214,94 +198,8 @@ export class ErrandsService {
   }
 
   private view(errand: ErrandEntity): ErrandDto {
-    return this.toDto(errand, this.jobs.job(errand.job) as ErrandJobDto);
+    return this.views.of(errand);
   }
-
-  private toDto(errand: ErrandEntity, job: ErrandJobDto): ErrandDto {
-    const { id, scope, title, name, removedAt, createdAt, problem, lines, settings, adjustments, ticked } = errand;
-    const plan = job.result?.status === 'infeasible' ? null : job.result;
-    const isFinal = plan !== null && job.state !== 'running';
-    const sellers = this.market.sellerNames();
-    const words = {
-      sellerName: (seller: string) => sellers.get(seller) ?? seller,
-      money: (minor: number) => money(minor, problem.currency),
-    };
-    const looks = isFinal ? this.looksStill(lines) : null;
-    const costs = plan && looks ? figureCosts(looks, problem, plan) : [];
-    const result = job.result && current(job.result, problem);
-    const names = { currency: problem.currency, seller: words.sellerName, part: (variant: string) => this.partName(variant) };
-    return {
-      id,
-      scope,
-      title,
-      name,
-      removedAt,
-      createdAt,
-      currency: problem.currency,
-      lines: lines.map((line, i) => ({
-        ...line,
-        wholeFigure: this.planner.wholeFigureOf(line.figure),
-        eachMinor: costs[i]?.eachMinor ?? null,
-        totalMinor: costs[i]?.totalMinor ?? null,
-        dominant: costs[i]?.dominant ?? null,
-      })),
-      settings,
-      adjustments: {
-        locked: [...adjustments.locked],
-        banned: [...adjustments.banned],
-        pinned: [...adjustments.pinned],
-        accepted: [...adjustments.accepted],
-      },
-      needs: needsOf(problem),
-      offers: plan ? offersOf(problem, plan) : [],
-      reasons: plan && isFinal ? [...lineReasons(problem, plan, words)] : [],
-      leftovers: plan && isFinal ? this.leftoversOf(plan) : [],
-      ticked,
-      standing: plan && looks ? standingOf(looks, problem, plan, ({ look }) => lineUpOfSpares(look.id) === null) : null,
-      shapedBy: result?.reasons.map((reason) => reasonWords(reason, names)) ?? [],
-      job: { ...job, result },
-      copies: this.jobs.newestOf(ERRAND_JOBS.copies.kind, ownerOf(id)) as SeriesJobDto | null,
-      cheaper: this.jobs.newestOf(ERRAND_JOBS.cheaper.kind, ownerOf(id)) as SeriesJobDto | null,
-    };
-  }
-
-  /** What a part of a problem is called: its name there may say where it must come from. */
-  private partName(variant: string): string {
-    const [catalogue, behind] = [this.catalogue.now(), variantBehind(variant)];
-    return catalogue.has(behind) ? catalogue.nameOf(catalogue.variant(behind)) : variant;
-  }
-
-  /** The looks of an errand, or null when one of them has gone or changed so that it can no longer be shopped for. */
-  private looksStill(lines: readonly StoredLine[]) {
-    try {
-      return this.planner.lines(lines);
-    } catch (error) {
-      if (error instanceof Problem) return null;
-      throw error;
-    }
-  }
-
-  private leftoversOf(plan: BasketPlan) {
-    if (plan.leftovers.length === 0) return [];
-    const { offers } = this.market.viewOf(plan.leftovers.map(({ variant }) => ({ kind: 'variant', id: variantBehind(variant) })));
-    const values = new Map(resaleOf(offers.filter((offer) => offer.stock > 0)).map((row) => [row.variant, row.valueMinor]));
-    return plan.leftovers.map(({ variant, quantity }) => {
-      const behind = variantBehind(variant);
-      return { variant: behind, quantity, eachMinor: values.get(behind) ?? null };
-    });
-  }
-}
-
-/**
- * A plan as plans are now: one made before shortage was told apart gets what it leaves unfilled reckoned, and one whose reasons were
- * sentences is told without them until it is planned again.
- */
-function current(plan: BasketPlan, { needs }: ErrandEntity['problem']): BasketPlan {
-  const reasons = plan.reasons.filter((reason) => typeof reason === 'object');
-  if ((plan as Partial<BasketPlan>).shortageMinor !== undefined) return { ...plan, reasons };
-  const costs = new Map(needs.map((need) => [need.id, need.shortCostMinor ?? SHORT_COST_MINOR]));
-  const shortageMinor = plan.short.reduce((all, { need, quantity }) => all + quantity * (costs.get(need) ?? 0), 0);
-  return { ...plan, reasons, shortageMinor, leastShortageMinor: null };
 }
 
 const plain = ({ locked, banned, pinned, accepted }: Adjustments): Adjustments => ({
@@ -310,31 +208,3 @@ const plain = ({ locked, banned, pinned, accepted }: Adjustments): Adjustments =
   pinned: pinned.map(({ variant, seller }) => ({ variant, seller })),
   accepted: accepted.map(({ variant, substitute }) => ({ variant, substitute })),
 });
-
-/** Wanted parts with what is owned of them, the parts of one variant added up again. */
-function needsOf({ needs, owned }: ErrandEntity['problem']) {
-  const wanted = stockOf(needs.map((need) => ({ variant: variantBehind(need.id), quantity: need.quantity })));
-  const has = ownedOf(wanted, stockOf(owned.map((row) => ({ variant: variantBehind(row.variant), quantity: row.quantity }))));
-  return [...wanted].map(([variant, quantity]) => ({ variant, quantity, owned: has.get(variant) ?? 0 }));
-}
-
-const WHOLE = /^(figure|bundle|source) (.+)$/;
-
-/** The offers a plan buys from, as the market knows them. */
-function offersOf(problem: ErrandEntity['problem'], plan: BasketPlan): ErrandOfferDto[] {
-  const items = new Map(problem.items.map((item) => [item.id, item]));
-  const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
-  const wanted = new Set(plan.fills.map((fill) => fill.variant));
-  return plan.parcels.flatMap((parcel) =>
-    parcel.lines.flatMap(({ offer: id }) => {
-      const offer = offers.get(id);
-      if (!offer) return [];
-      const [, kind = 'variant', item = variantBehind(offer.item)] = WHOLE.exec(variantBehind(offer.item)) ?? [];
-      const yields = (items.get(offer.item)?.yields ?? [])
-        .filter((row) => wanted.has(row.variant))
-        .map((row) => variantBehind(row.variant));
-      const { seller, priceMinor, stock, condition } = offer;
-      return [{ id, seller, kind: kind as YieldKind, item, priceMinor, stock, condition, yields }];
-    }),
-  );
-}

@@ -6,6 +6,7 @@ import { Database } from '../platform/db/index.js';
 import { JobsService } from '../platform/jobs/index.js';
 import { LiveService } from '../platform/live/index.js';
 import type { ErrandRowDto } from './errands.dto.js';
+import { rulesInWords } from './rulesInWords.js';
 import { ErrandsStore } from './record/errands.store.js';
 import type { ErrandJobDto } from './solving/index.js';
 
@@ -31,7 +32,8 @@ export class KeptErrandsService {
 
   /** All of them, the newest first, those in the bin too. */
   of(scope: string): ErrandRowDto[] {
-    return this.store.allOf(scope).map(({ id, title, name, createdAt, removedAt, job, lines }) => {
+    return this.store.allOf(scope).map((errand) => {
+      const { id, title, name, createdAt, removedAt, job, lines } = errand;
       const { state, result } = this.jobs.job(job) as ErrandJobDto;
       const plan = result?.status === 'infeasible' ? null : result;
       return {
@@ -43,6 +45,7 @@ export class KeptErrandsService {
         state,
         copies: lines.reduce((all, line) => all + (lineUpOfSpares(line.figure) === null ? line.copies : 0), 0),
         paidMinor: plan?.paidMinor ?? null,
+        rules: rulesInWords(errand),
         short: plan ? plan.short.reduce((all, row) => all + row.quantity, 0) : null,
       };
     });

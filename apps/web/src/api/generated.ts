@@ -4111,6 +4111,8 @@ export type ErrandFigureDto = {
   eachMinor: number | null;
   /** All its copies; the looks sum to what is paid */
   totalMinor: number | null;
+  /** Copies that can stand with what the plan gets; null without a plan */
+  stand: number | null;
   dominant: DominantDto | null;
 };
 export type ErrandSettingsDto = {
@@ -4126,6 +4128,8 @@ export type ErrandSettingsDto = {
   matchArms?: boolean;
   /** Share of what leftovers would fetch that counts in favour of a plan */
   resaleShare?: number;
+  /** As many whole figures as the rules allow stand, before anything else is bought; so unless it is said otherwise */
+  standFirst?: boolean;
   /** As little as the rules allow is left unfilled, whatever it costs; so unless it is said otherwise */
   fillFirst?: boolean;
   /** What a point of likeness is worth when a substitute is weighed, in minor units */
@@ -4169,6 +4173,23 @@ export type LineReasonDto = {
   offer: string;
   sentence: string;
 };
+export type FillerDto = {
+  offer: string;
+  quantity: number;
+  /** What it is bought for */
+  sentence: string;
+};
+export type DonatedPieceDto = {
+  variant: string;
+  quantity: number;
+};
+export type DonatedDto = {
+  donor: string;
+  name: string;
+  pieces: DonatedPieceDto[];
+  /** What its holes are taken to cost; nobody pays it */
+  losesMinor: number;
+};
 export type LeftoverValueDto = {
   variant: string;
   quantity: number;
@@ -4197,6 +4218,10 @@ export type ProgressDto = {
   /** Units the best so far leaves unfilled */
   short: number | null;
   seconds: number;
+};
+export type StandsDto = {
+  whole: string;
+  quantity: number;
 };
 export type ParcelLineDto = {
   offer: string;
@@ -4228,20 +4253,26 @@ export type LeftoverDto = {
 };
 export type CurvePointDto = {
   parcels: number;
+  /** What would be paid */
   costMinor: number;
+  /** What counts against it besides money */
+  besideMinor: number;
   gap: number;
 };
 export type ComparedDto = {
   cheapestEachMinor: number | null;
+  /** Units more that each at its cheapest leaves unfilled */
+  cheapestEachLacks: number | null;
   fewestParcelsMinor: number | null;
   curve: CurvePointDto[];
 };
 export type RuleFactDto = {
-  rule: 'parcels' | 'budget' | 'days' | 'condition' | 'trusted' | 'sellers';
+  rule: 'parcels' | 'budget' | 'days' | 'condition' | 'trusted' | 'sellers' | 'banned';
   most?: number;
   minor?: number;
   least?: 'new' | 'used' | 'worn';
   count?: number;
+  sellers?: string[];
 };
 export type ReasonDto = {
   kind:
@@ -4253,6 +4284,7 @@ export type ReasonDto = {
     | 'parcels reached'
     | 'filling unsettled'
     | 'plan without'
+    | 'more stand without'
     | 'more without'
     | 'rule costs';
   variant?: string;
@@ -4263,6 +4295,8 @@ export type ReasonDto = {
   most?: number;
   minor?: number;
   parts?: number;
+  figures?: number;
+  isProven?: boolean;
   paidMinor?: number;
   rule?: RuleFactDto;
   rules?: RuleFactDto[];
@@ -4275,6 +4309,10 @@ export type PlanDto = {
   gap: number;
   shortageMinor: number;
   leastShortageMinor: number | null;
+  /** How many of each whole stand */
+  standing: StandsDto[];
+  standingWorth: number;
+  mostStandingWorth: number | null;
   seconds: number;
   paidMinor: number;
   parcels: ParcelDto[];
@@ -4343,6 +4381,10 @@ export type ErrandDto = {
   /** The offers the plan buys from */
   offers: ErrandOfferDto[];
   reasons: LineReasonDto[];
+  /** What is bought and fills nothing */
+  fillers: FillerDto[];
+  /** Whole figures that pieces come off */
+  donated: DonatedDto[];
   /** What shapes the plan, or keeps one from being, in sentences */
   shapedBy: string[];
   leftovers: LeftoverValueDto[];
@@ -4373,6 +4415,8 @@ export type NewErrandDto = {
   matchArms?: boolean;
   /** Share of what leftovers would fetch that counts in favour of a plan */
   resaleShare?: number;
+  /** As many whole figures as the rules allow stand, before anything else is bought; so unless it is said otherwise */
+  standFirst?: boolean;
   /** As little as the rules allow is left unfilled, whatever it costs; so unless it is said otherwise */
   fillFirst?: boolean;
   /** What a point of likeness is worth when a substitute is weighed, in minor units */
@@ -4425,6 +4469,8 @@ export type ErrandRowDto = {
   state: 'running' | 'done' | 'stopped' | 'failed';
   copies: number;
   paidMinor: number | null;
+  /** What it was asked for under, in words */
+  rules: string[];
   /** Parts that cannot be had */
   short: number | null;
 };

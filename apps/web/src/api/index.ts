@@ -58,6 +58,7 @@ export {
   type LineUpDto,
   type LineUpNamesDto,
   type LookDto,
+  type LookEditDto,
   type LookPartDto,
   type NewErrandDto,
   type NewWatchDto,

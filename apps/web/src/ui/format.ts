@@ -7,6 +7,10 @@ const DAY = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC
 export const longMoment = (iso: string): string => MOMENT.format(new Date(iso));
 const MOMENT = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'medium' });
 
+/** "24 November 2026, 22:31" where the person is. */
+export const longMinute = (iso: string): string => MINUTE.format(new Date(iso));
+const MINUTE = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeStyle: 'short' });
+
 export { count as plural, whole } from '@outfit/core';
 
 /** A sentence out of whatever a request failed with. */

@@ -4,7 +4,7 @@ export { chooseFile } from './chooseFile';
 export { AXIS, Chart, CHART } from './Chart';
 export { Empty } from './Empty';
 export { AmountInput, Chips, Choice, Input, KeptInput, Label, OwnInput, TextArea } from './fields';
-export { longDay, longMoment, plural, sentenceOf, whole } from './format';
+export { longDay, longMinute, longMoment, plural, sentenceOf, whole } from './format';
 export { Heads } from './Heads';
 export { Menu, type MenuItem } from './menu';
 export { type Pick, Picker } from './picker';

@@ -6,7 +6,7 @@ export { LatestWork, Superseded } from './sending/latest';
 export { line } from './sending/line';
 export { listenToJob, useJob } from './sending/jobs';
 export { useLive } from './sending/live';
-export { store, useAppDispatch } from './store';
+export { rootReducer, store, useAppDispatch } from './store';
 export { promisedOf } from './promised';
 export { isTyping } from './typing';
 export { useUndo } from './sending/undo';

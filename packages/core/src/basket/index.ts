@@ -4,6 +4,7 @@ export {
   type BasketProblem,
   type Fill,
   type Item,
+  mostThatStand,
   type Need,
   NO_RULES,
   type Offer,
@@ -16,5 +17,7 @@ export {
   type RuleFact,
   type Rules,
   type Seller,
+  unitsByName,
+  type Whole,
 } from './problem/index.js';
 export { reasonWords } from './words.js';

@@ -11,7 +11,7 @@ export interface PlanNames {
 }
 
 /** A rule in words that follow "under" or "without". */
-function ruleWords(fact: RuleFact, currency: string): string {
+function ruleWords(fact: RuleFact, { currency, seller }: PlanNames): string {
   switch (fact.rule) {
     case 'parcels':
       return `at most ${count(fact.most, 'parcel')}`;
@@ -25,6 +25,8 @@ function ruleWords(fact: RuleFact, currency: string): string {
       return 'trusted sellers only';
     case 'sellers':
       return `only ${count(fact.count, 'named seller')}`;
+    case 'banned':
+      return `the ban on ${list(fact.sellers.map(seller))}`;
   }
 }
 
@@ -33,14 +35,15 @@ function ruleWords(fact: RuleFact, currency: string): string {
  *
  * For example: reasonWords({ kind: 'only seller', seller: 's-1', variant: 'cape' }, names) gives 'Only Tin Drawer sells Cape in raven.'.
  */
-export function reasonWords(reason: Reason, { currency, part, seller }: PlanNames): string {
+export function reasonWords(reason: Reason, names: PlanNames): string {
+  const { currency, part, seller } = names;
   const inAll = (minor: number): string => money(minor, currency);
   switch (reason.kind) {
     case 'too few':
       return `${part(reason.variant)}: ${reason.wanted} wanted, ${reason.available} can be had under the rules.`;
     case 'rules exclude':
       return reason.rules.length > 0
-        ? `Every part can be had, but not all of them under ${list(reason.rules.map((rule) => ruleWords(rule, currency)))}.`
+        ? `Every part can be had, but not all of them under ${list(reason.rules.map((rule) => ruleWords(rule, names)))}.`
         : 'Every part can be had, but no set of parcels keeps every minimum order, weight limit and one-seller wish.';
     case 'not found':
       return 'No plan was found in the time given.';
@@ -53,10 +56,12 @@ export function reasonWords(reason: Reason, { currency, part, seller }: PlanName
     case 'filling unsettled':
       return 'Whether more of it could be had was not settled in the time given.';
     case 'plan without':
-      return `Without ${ruleWords(reason.rule, currency)} there is a plan, for ${inAll(reason.paidMinor)}.`;
+      return `Without ${ruleWords(reason.rule, names)} there is a plan, for ${inAll(reason.paidMinor)}.`;
+    case 'more stand without':
+      return `Without ${ruleWords(reason.rule, names)}, ${count(reason.figures, 'more figure')} could stand: the trip would come to ${inAll(reason.paidMinor)}.`;
     case 'more without':
-      return `Without ${ruleWords(reason.rule, currency)}, ${count(reason.parts, 'part')} more could be had: the trip would come to ${inAll(reason.paidMinor)}.`;
+      return `Without ${ruleWords(reason.rule, names)}, ${count(reason.parts, 'part')} more could be had: the trip would come to ${inAll(reason.paidMinor)}.`;
     case 'rule costs':
-      return `Keeping to ${ruleWords(reason.rule, currency)} costs ${inAll(reason.minor)}: without it the trip would come to ${inAll(reason.paidMinor)}.`;
+      return `Keeping to ${ruleWords(reason.rule, names)} costs ${reason.isProven ? '' : 'at least '}${inAll(reason.minor)}: without it the trip would come to ${reason.isProven ? '' : 'at most '}${inAll(reason.paidMinor)}.`;
   }
 }

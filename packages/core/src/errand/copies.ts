@@ -25,7 +25,11 @@ export function copiesToTry(most: number, points = 12): readonly number[] {
 
 /** The problem of so many copies: the demand of one, multiplied. Owned pieces are used once, not once a copy. */
 export const problemOfCopies = (input: ErrandInput, copies: number): BasketProblem =>
-  basketFor({ ...input, demand: new Map([...input.demand].map(([variant, quantity]) => [variant, quantity * copies])) });
+  basketFor({
+    ...input,
+    demand: new Map([...input.demand].map(([variant, quantity]) => [variant, quantity * copies])),
+    wholes: input.wholes.map((whole) => ({ ...whole, count: whole.count * copies })),
+  });
 
 /**
  * What is paid for a plan and what it leaves short, as a point after the ones before; `marginalMinor` in whole minor units.

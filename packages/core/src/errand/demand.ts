@@ -1,3 +1,4 @@
+import type { Whole } from '../basket/index.js';
 import type { Look } from '../figure/index.js';
 
 /**
@@ -40,4 +41,30 @@ export function demandOf(lines: readonly ErrandLine[]): ReadonlyMap<string, numb
     for (const { variant, quantity } of most.values()) add(variant, quantity);
   }
   return wanted;
+}
+
+/** A line whose look has a name of its own. */
+type NamedLine = ErrandLine & { readonly look: { readonly id: string } };
+
+/** Worths above this are more than a solver tells apart; the order of lines is then not minded. */
+const MOST_WORTH = 1e6;
+
+/**
+ * The figures of an errand as wholes of a basket, in the order of their lines: as many as can stand count most, and of as many those of
+ * earlier lines.
+ *
+ * @param isFigure what is no figure, such as the spares of a line-up, stands for none
+ */
+export function wholesOf(lines: readonly NamedLine[], isFigure: (line: NamedLine) => boolean = () => true): readonly Whole[] {
+  const figures = lines.filter(isFigure);
+  const copies = figures.reduce((all, line) => all + line.copies, 0);
+  const each = copies * figures.length + 1;
+  const isOrdered = copies * (each + figures.length) <= MOST_WORTH;
+  return figures.map(({ look, copies: count, group }, i) => ({
+    id: look.id,
+    count,
+    worth: isOrdered ? each + figures.length - 1 - i : 1,
+    needs: [...demand(look, 1)].map(([need, quantity]) => ({ need, quantity })),
+    ...(group !== null && { group }),
+  }));
 }

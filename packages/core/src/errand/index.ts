@@ -1,13 +1,17 @@
 export { againstEach } from './compared.js';
 export { copiesPoint, type CopiesPoint, copiesToTry, isHad, mostCopies, problemOfCopies } from './copies.js';
-export { demand, demandOf, type ErrandLine } from './demand.js';
+export { demand, demandOf, type ErrandLine, wholesOf } from './demand.js';
+export { type Donated, donatedBy } from './donated.js';
+export { type Filler, type FillerCause, fillersOf, fillerWords } from './fillers.js';
 export { figureCosts } from './figureCosts.js';
 export { landedShares } from './landedShares.js';
 export { lineReasons } from './lineReasons.js';
 export {
   type Adjustments,
   basketFor,
+  donorBehind,
   donorNameOf,
+  type DonorStock,
   type ErrandInput,
   type MarketOffer,
   NO_ADJUSTMENTS,

@@ -1,4 +1,4 @@
-import type { BasketProblem, Item, Need, Offer, OwnedStock, Rules, Seller } from '../basket/index.js';
+import type { BasketProblem, Item, Need, Offer, OwnedStock, Rules, Seller, Whole } from '../basket/index.js';
 import type { Condition, YieldKind } from '../catalogue/index.js';
 
 /** An offer of the market: a loose part, a bundle, a figure or a whole source. Money in one currency. */
@@ -36,12 +36,14 @@ export interface ErrandInput {
   readonly currency: string;
   /** Variant to number wanted: looks × copies, added up. */
   readonly demand: ReadonlyMap<string, number>;
+  /** The figures it is for, their needs by variant. */
+  readonly wholes: readonly Whole[];
   readonly substitutes: (variant: string) => readonly Substitute[];
   /** Wants all bought units from one seller: parts that must match. */
   readonly sameSeller: (variant: string) => boolean;
   readonly owned: readonly OwnedStock[];
-  /** Pieces of whole figures that may be taken apart; `costMinor` is the hole one leaves. */
-  readonly donors: readonly OwnedStock[];
+  /** Pieces of whole figures that may be taken apart. */
+  readonly donors: readonly DonorStock[];
   readonly offers: readonly MarketOffer[];
   readonly sellers: readonly Seller[];
   /** What one unit of an item yields, by variant. */
@@ -62,12 +64,33 @@ export const SHORT_COST_MINOR = 100_000;
 /** Between a variant and where it must come from, in the names of a problem: variants have no spaces. */
 const FROM = ' from ';
 
+/** A piece of a whole figure that may be taken apart; `costMinor` is the hole it leaves. */
+export interface DonorStock extends OwnedStock {
+  /** The whole figure it comes off. */
+  readonly donor: string;
+}
+
+const OFF = 'off ';
+
 /**
  * The name under which a donor's piece fills a need, apart from the loose ones that leave no hole.
  *
- * @example donorNameOf('HA-118·woad') // 'HA-118·woad from a donor'
+ * @example donorNameOf('HA-118·woad', 'place-96') // 'HA-118·woad from off place-96'
  */
-export const donorNameOf = (variant: string): string => `${variant}${FROM}a donor`;
+export const donorNameOf = (variant: string, donor: string): string => `${variant}${FROM}${OFF}${donor}`;
+
+/** What donors were called in problems made before each was told apart. */
+const ANY_DONOR = 'a donor';
+
+/**
+ * The donor behind a name of the problem; null where the piece comes from elsewhere, "" where it is not known which donor it was.
+ *
+ * @example donorBehind('HA-118·woad from off place-96') // 'place-96'
+ */
+export function donorBehind(name: string): string | null {
+  const from = name.split(FROM).slice(1).join(FROM);
+  return from === ANY_DONOR ? '' : from.startsWith(OFF) ? from.slice(OFF.length) : null;
+}
 
 /**
  * The catalogue's variant behind a name of the problem.
@@ -116,9 +139,12 @@ class ErrandProblem {
     return {
       currency: input.currency,
       needs: this.needs,
+      wholes: input.wholes,
       owned: [
         ...input.owned.filter((row) => this.wanted.has(row.variant)),
-        ...input.donors.filter((row) => input.demand.has(row.variant)).map((row) => ({ ...row, variant: donorNameOf(row.variant) })),
+        ...input.donors
+          .filter((row) => input.demand.has(row.variant))
+          .map(({ variant, donor, quantity, costMinor }) => ({ variant: donorNameOf(variant, donor), quantity, costMinor })),
       ],
       items: [...this.items.values()],
       sellers: input.sellers.filter((seller) => sellers.has(seller.id)),
@@ -169,9 +195,7 @@ class ErrandProblem {
           multiple,
           condition,
         });
-        this.needs.push(
-          this.need(`${lock.variant}${FROM}${id}`, used, [{ variant: `${lock.variant}${FROM}${id}`, penaltyMinor: 0 }], false),
-        );
+        this.needs.push(this.need(lock.variant, used, [{ variant: `${lock.variant}${FROM}${id}`, penaltyMinor: 0 }], false));
       }
     }
     if (stock - kept >= multiple)
@@ -200,9 +224,10 @@ class ErrandProblem {
   private addNeed(variant: string, quantity: number): void {
     if (quantity <= 0) return;
     const seller = this.pinOf(variant);
-    const isDonated = this.input.donors.some((row) => row.variant === variant);
     const others = [
-      ...(isDonated ? [{ variant: donorNameOf(variant), penaltyMinor: 0 }] : []),
+      ...this.input.donors
+        .filter((row) => row.variant === variant)
+        .map((row) => ({ variant: donorNameOf(variant, row.donor), penaltyMinor: 0 })),
       ...this.input.substitutes(variant).filter((option) => option.variant !== variant),
     ];
     const sameSeller = this.input.sameSeller(variant);
@@ -215,10 +240,12 @@ class ErrandProblem {
     if (owned > 0) this.needs.push(this.need(variant, owned, [{ variant, penaltyMinor: 0 }], false));
     const pinned = `${variant}${FROM}${seller}`;
     if (quantity > owned)
-      this.needs.push(this.need(pinned, quantity - owned, [{ variant: pinned, penaltyMinor: 0 }, ...others], sameSeller));
+      this.needs.push(this.need(variant, quantity - owned, [{ variant: pinned, penaltyMinor: 0 }, ...others], sameSeller));
   }
 
-  private need(id: string, quantity: number, options: Need['options'], sameSeller: boolean): Need {
-    return { id, quantity, options, shortCostMinor: SHORT_COST_MINOR, sameSeller };
+  /** A need of a variant goes by the name of what fills it exactly: that may say where it must come from. */
+  private need(variant: string, quantity: number, options: Need['options'], sameSeller: boolean): Need {
+    const id = options[0]?.variant ?? variant;
+    return { id, quantity, options, shortCostMinor: SHORT_COST_MINOR, sameSeller, ...(id !== variant && { servesAs: variant }) };
   }
 }

@@ -34,8 +34,24 @@ const seller = (id: string) =>
     ),
   });
 
-/** Small problems that use every feature of the format and stay small enough to try everything. */
-export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
+const wholesOver = (names: readonly string[]) =>
+  fc.uniqueArray(
+    fc.record({
+      id: fc.constantFrom('w0', 'w1', 'w2'),
+      count: fc.integer({ min: 1, max: 2 }),
+      worth: fc.integer({ min: 1, max: 3 }),
+      group: fc.constantFrom(undefined, undefined, 'g'),
+      needs: fc.uniqueArray(fc.record({ need: fc.constantFrom(...names), quantity: fc.integer({ min: 1, max: 2 }) }), {
+        selector: (row) => row.need,
+        minLength: 1,
+        maxLength: 3,
+      }),
+    }),
+    { selector: (row) => row.id, maxLength: 3 },
+  );
+
+/** Small problems that use every feature of the format but wholes, and stay small enough to try everything. */
+const bareProblem: fc.Arbitrary<BasketProblem> = fc.record({
   currency: fc.constant('EUR'),
   needs: fc
     .array(
@@ -55,6 +71,7 @@ export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
         options: variants.map((variant, k) => ({ variant, penaltyMinor: k === 0 ? 0 : penaltyMinor })),
       })),
     ),
+  wholes: fc.constant([]),
   owned: fc.uniqueArray(
     fc.record({ variant: fc.constantFrom(...VARIANTS), quantity: fc.integer({ min: 1, max: 2 }), costMinor: fc.constantFrom(0, 0, 80) }),
     { selector: (row) => row.variant, maxLength: 2 },
@@ -96,7 +113,22 @@ export const smallProblem: fc.Arbitrary<BasketProblem> = fc.record({
     allowThirdParty: fc.boolean(),
     sellers: nullable(fc.uniqueArray(fc.constantFrom(...SELLERS), { minLength: 1, maxLength: 3 })),
     resaleShare: fc.constantFrom(0, 0, 0.5, 0.75, 1),
+    standFirst: fc.boolean(),
     fillFirst: fc.boolean(),
   }),
   effort: fc.constant({ gap: 0, seconds: 20 }),
 });
+
+/** The same with what the needs are for: wholes that compete, that share as a group, and needs that serve as another. */
+export const smallProblem: fc.Arbitrary<BasketProblem> = bareProblem.chain((problem) =>
+  fc.tuple(wholesOver(problem.needs.map((need) => need.id)), fc.boolean()).map(([wholes, isServing]) => {
+    const needs = problem.needs.map((need) => (isServing && need.id === 'n1' ? { ...need, servesAs: 'n0' } : need));
+    const served = new Set(needs.map((need) => need.servesAs ?? need.id));
+    const sound = wholes.map(({ group, ...whole }) => ({
+      ...whole,
+      ...(group !== undefined && { group }),
+      needs: whole.needs.filter((row) => served.has(row.need)),
+    }));
+    return { ...problem, needs, wholes: sound.filter((whole) => whole.needs.length > 0) };
+  }),
+);

@@ -1,15 +1,17 @@
 import { allowedOffers, type BasketProblem } from '../../src/basket/problem/problem.js';
 import { priceParcel } from '../../src/basket/problem/plan.js';
 
-/** What a plan comes to: in all, and what of it is shortage. */
+/** What a plan comes to: in all, what of it is shortage, and what the wholes that stand count. */
 export interface Least {
   readonly costMinor: number;
   readonly shortageMinor: number;
+  readonly standingWorth: number;
 }
 
-/** Under `fillFirst` less shortage is better whatever it costs; otherwise the sum counts. */
+/** Under `standFirst` more that stands, then under `fillFirst` less shortage is better whatever it costs; otherwise the sum counts. */
 function isBetter({ rules }: BasketProblem, a: Least, b: Least | null): boolean {
   if (b === null) return true;
+  if (rules.standFirst && a.standingWorth !== b.standingWorth) return a.standingWorth > b.standingWorth;
   const fills = rules.fillFirst ? a.shortageMinor - b.shortageMinor : 0;
   return fills < 0 || (fills === 0 && a.costMinor < b.costMinor);
 }
@@ -76,10 +78,11 @@ function creditFor(problem: BasketProblem, supply: ReadonlyMap<string, number>):
 function bestFilling(problem: BasketProblem, supply: Map<string, number>): Least | null {
   const units = problem.needs.flatMap((need) => Array.from({ length: need.quantity }, () => need));
   let best: Least | null = null;
+  const filled = new Map<string, number>();
   const walk = (i: number, cost: number, shortageMinor: number, bound: ReadonlyMap<string, string>): void => {
     const need = units[i];
     if (!need) {
-      const found = { costMinor: cost - creditFor(problem, supply), shortageMinor };
+      const found = { costMinor: cost - creditFor(problem, supply), shortageMinor, standingWorth: mostWorth(problem, filled) };
       if (isBetter(problem, found, best)) best = found;
       return;
     }
@@ -92,10 +95,37 @@ function bestFilling(problem: BasketProblem, supply: Map<string, number>): Least
         if (need.sameSeller && seller !== '' && chosen !== undefined && chosen !== seller) continue;
         const owned = seller === '' ? (problem.owned.find((row) => row.variant === variant)?.costMinor ?? 0) : 0;
         supply.set(key, left - 1);
+        filled.set(need.id, (filled.get(need.id) ?? 0) + 1);
         walk(i + 1, cost + penaltyMinor + owned, shortageMinor, seller === '' ? bound : new Map(bound).set(need.id, seller));
         supply.set(key, left);
+        filled.set(need.id, (filled.get(need.id) ?? 0) - 1);
       }
   };
   walk(0, 0, 0, new Map());
   return best;
+}
+
+/** What can stand at most with needs filled so: every number of every whole is tried. */
+export function mostWorth({ needs, wholes }: BasketProblem, filled: ReadonlyMap<string, number>): number {
+  const units = new Map<string, number>();
+  for (const need of needs) {
+    const name = need.servesAs ?? need.id;
+    units.set(name, (units.get(name) ?? 0) + (filled.get(need.id) ?? 0));
+  }
+  const isEnough = (chosen: readonly number[]): boolean =>
+    [...units].every(([name, there]) => {
+      const ofGroups = new Map<string | number, number>();
+      wholes.forEach((whole, w) => {
+        const taken = (whole.needs.find((row) => row.need === name)?.quantity ?? 0) * (chosen[w] ?? 0);
+        const key = whole.group ?? w;
+        ofGroups.set(key, Math.max(ofGroups.get(key) ?? 0, taken));
+      });
+      return [...ofGroups.values()].reduce((all, taken) => all + taken, 0) <= there;
+    });
+  const most = (chosen: readonly number[], worth: number): number => {
+    const whole = wholes[chosen.length];
+    if (!whole) return isEnough(chosen) ? worth : -1;
+    return Math.max(...Array.from({ length: whole.count + 1 }, (_, copies) => most([...chosen, copies], worth + copies * whole.worth)));
+  };
+  return most([], 0);
 }

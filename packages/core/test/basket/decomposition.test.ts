@@ -15,7 +15,10 @@ import { marketStillOpen } from '../../src/basket/solve/stillOpen.js';
 import { smallProblem } from './arbitrary.js';
 import { bruteForce } from './bruteForce.js';
 
-const byPrice = smallProblem.map((problem): BasketProblem => ({ ...problem, rules: { ...problem.rules, fillFirst: false } }));
+const byPrice = smallProblem.map((problem): BasketProblem => ({
+  ...problem,
+  rules: { ...problem.rules, standFirst: false, fillFirst: false },
+}));
 const never = { halt: () => false, onBound: () => undefined };
 const climbed = (problem: BasketProblem, rounds = 60): Ascent => {
   const index = indexMarket(reduceMarket(problem));
@@ -107,6 +110,7 @@ describe('the decomposition', () => {
     const problem: BasketProblem = {
       currency: 'EUR',
       needs: [{ id: 'n', quantity: 3, options: [{ variant: 'v', penaltyMinor: 0 }], shortCostMinor: 1000, sameSeller: false }],
+      wholes: [],
       owned: [],
       items: [{ id: 'i', weightG: 1, yields: [{ variant: 'v', quantity: 1 }] }],
       sellers: ['a', 'b', 'c'].map((id) => ({ id, ...seller, postage: [{ upToG: 100, costMinor: 100 }] })),
@@ -139,6 +143,7 @@ const byRules: BasketProblem['rules'] = {
   allowThirdParty: true,
   sellers: null,
   resaleShare: 0,
+  standFirst: false,
   fillFirst: false,
 };
 

@@ -124,6 +124,7 @@ describe('the basket of an errand', () => {
     const problem = basketFor({
       currency: 'EUR',
       demand: new Map([['cape', 2]]),
+      wholes: [],
       owned: [
         { variant: 'cape', quantity: 1, costMinor: 0 },
         { variant: 'kite', quantity: 5, costMinor: 0 },

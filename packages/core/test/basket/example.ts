@@ -13,6 +13,7 @@ export const EXAMPLE: BasketProblem = {
     { id: 'lanterns', quantity: 2, options: [{ variant: 'lantern', penaltyMinor: 0 }], shortCostMinor: null, sameSeller: false },
     { id: 'cape', quantity: 1, options: [{ variant: 'cape', penaltyMinor: 0 }], shortCostMinor: 5000, sameSeller: false },
   ],
+  wholes: [],
   owned: [{ variant: 'lantern', quantity: 1, costMinor: 0 }],
   items: [
     { id: 'one lantern', weightG: 2, yields: [{ variant: 'lantern', quantity: 1 }] },
@@ -67,6 +68,9 @@ export const EXAMPLE_PLAN: BasketPlan = {
   gap: 0,
   shortageMinor: 0,
   leastShortageMinor: 0,
+  standing: [],
+  standingWorth: 0,
+  mostStandingWorth: 0,
   seconds: 0,
   paidMinor: 310,
   parcels: [
@@ -90,6 +94,11 @@ export const EXAMPLE_PLAN: BasketPlan = {
   ],
   short: [],
   leftovers: [],
-  compared: { cheapestEachMinor: 360, fewestParcelsMinor: 310, curve: [{ parcels: 1, costMinor: 310, gap: 0 }] },
+  compared: {
+    cheapestEachMinor: 360,
+    cheapestEachLacks: 0,
+    fewestParcelsMinor: 310,
+    curve: [{ parcels: 1, costMinor: 310, besideMinor: 0, gap: 0 }],
+  },
   reasons: [],
 };

@@ -48,6 +48,7 @@ const wants = (variant: string, quantity = 1, rest: Partial<BasketProblem['needs
 const problem = (rest: Partial<BasketProblem>): BasketProblem => ({
   currency: 'EUR',
   needs: [wants('hat')],
+  wholes: [],
   owned: [],
   items: [
     ...['hat', 'cape', 'boots'].map((variant) => ({ id: variant, weightG: 1, yields: [{ variant, quantity: 1 }] })),
@@ -207,8 +208,8 @@ describe('what the plan is compared with', () => {
     const plan = await solve(problem({ needs, offers, sellers }));
     // One parcel: near for 900 + 100. Two: far 110 + 100 and third 20 + 100 = 330.
     expect(plan.compared.curve).toEqual([
-      { parcels: 1, costMinor: 1000, gap: 0 },
-      { parcels: 2, costMinor: 330, gap: 0 },
+      { parcels: 1, costMinor: 1000, besideMinor: 0, gap: 0 },
+      { parcels: 2, costMinor: 330, besideMinor: 0, gap: 0 },
     ]);
     expect(plan.compared.fewestParcelsMinor).toBe(1000);
   });
@@ -220,7 +221,7 @@ describe('what the plan is compared with', () => {
       sellers,
     });
     // Far 50 + 100 and third 20 + 100.
-    expect((await solve(apart)).compared.curve).toEqual([{ parcels: 2, costMinor: 270, gap: 0 }]);
+    expect((await solve(apart)).compared.curve).toEqual([{ parcels: 2, costMinor: 270, besideMinor: 0, gap: 0 }]);
     const hurried = await solveBasket(
       apart,
       { now: () => 0, shouldStop: () => false, onProgress: () => undefined, onPlan: () => undefined },
@@ -233,7 +234,13 @@ describe('what the plan is compared with', () => {
     const plan = await solve(problem({ needs, offers, sellers, rules: { ...NO_RULES, withinDays: 5 } }));
     // Without the third seller: far 110 + 100, near 300 + 100 = 610.
     expect(plan.costMinor).toBe(610);
-    expect(plan.reasons).toContainEqual({ kind: 'rule costs', rule: { rule: 'days', most: 5 }, minor: 280, paidMinor: 330 });
+    expect(plan.reasons).toContainEqual({
+      kind: 'rule costs',
+      rule: { rule: 'days', most: 5 },
+      minor: 280,
+      paidMinor: 330,
+      isProven: true,
+    });
   });
 
   test('a rule that keeps parts from being had says how many, and what they would come to', async () => {

@@ -15,6 +15,7 @@ export function largeMarket(seed: number, size = { parts: 60, sellers: 40, offer
       shortCostMinor: 100_000,
       sameSeller: false,
     })),
+    wholes: [],
     owned: [],
     items: parts.map(({ id }) => ({ id: `i-${id}`, weightG: between(2, 30) / 10, yields: [{ variant: id, quantity: 1 }] })),
     sellers: Array.from({ length: size.sellers }, (_, s) => ({

@@ -4,7 +4,14 @@ import { ruleCosts } from '../../src/basket/solve/ruleCosts.js';
 import { largeMarket } from './largeMarket.js';
 
 const plan = (paidMinor: number, penaltiesMinor: number): BasketPlan =>
-  ({ status: 'proven', paidMinor, costMinor: paidMinor + penaltiesMinor, shortageMinor: 0, short: [] }) as unknown as BasketPlan;
+  ({
+    status: 'proven',
+    paidMinor,
+    costMinor: paidMinor + penaltiesMinor,
+    shortageMinor: 0,
+    short: [],
+    standing: [],
+  }) as unknown as BasketPlan;
 
 describe('what a rule costs', () => {
   const problem = largeMarket(1);
@@ -14,7 +21,7 @@ describe('what a rule costs', () => {
 
   test('is said in what is paid', async () => {
     expect(await saidOf(plan(3429, 200), plan(3319, 200))).toEqual([
-      { kind: 'rule costs', rule: { rule: 'parcels', most: 3 }, minor: 110, paidMinor: 3319 },
+      { kind: 'rule costs', rule: { rule: 'parcels', most: 3 }, minor: 110, paidMinor: 3319, isProven: true },
     ]);
   });
 

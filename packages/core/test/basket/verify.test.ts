@@ -29,6 +29,29 @@ describe('the verifier', () => {
   });
   const needsWith = (changes: object): BasketProblem => ({ ...EXAMPLE, needs: EXAMPLE.needs.map((need) => ({ ...need, ...changes })) });
 
+  /** A guard takes both lanterns and the cape. */
+  const wholesWith = (changes: object): BasketProblem => ({
+    ...EXAMPLE,
+    wholes: [
+      {
+        id: 'guard',
+        count: 1,
+        worth: 1,
+        needs: [
+          { need: 'lanterns', quantity: 2 },
+          { need: 'cape', quantity: 1 },
+        ],
+        ...changes,
+      },
+    ],
+  });
+  const standing = (quantity: number, standingWorth: number): BasketPlan => ({
+    ...EXAMPLE_PLAN,
+    standing: [{ whole: 'guard', quantity }],
+    standingWorth,
+    mostStandingWorth: standingWorth,
+  });
+
   test.each<[string, BasketProblem, BasketPlan, RegExp]>([
     ['a wrong sum of goods', EXAMPLE, withParcel({ goodsMinor: 200 }), /Goods are 210/],
     ['wrong postage', EXAMPLE, withParcel({ postageMinor: 90 }), /Postage is 100/],
@@ -109,8 +132,8 @@ describe('the verifier', () => {
         compared: {
           ...EXAMPLE_PLAN.compared,
           curve: [
-            { parcels: 1, costMinor: 320, gap: 0 },
-            { parcels: 2, costMinor: 330, gap: 0 },
+            { parcels: 1, costMinor: 320, besideMinor: 0, gap: 0 },
+            { parcels: 2, costMinor: 330, besideMinor: 0, gap: 0 },
           ],
         },
       },
@@ -119,9 +142,21 @@ describe('the verifier', () => {
     [
       'a cheaper plan beside it',
       EXAMPLE,
-      { ...EXAMPLE_PLAN, compared: { ...EXAMPLE_PLAN.compared, curve: [{ parcels: 1, costMinor: 300, gap: 0 }] } },
+      { ...EXAMPLE_PLAN, compared: { ...EXAMPLE_PLAN.compared, curve: [{ parcels: 1, costMinor: 310, besideMinor: -10, gap: 0 }] } },
       /beside a cheaper one/,
     ],
+    ['more that stand than are filled', wholesWith({ count: 2 }), standing(2, 2), /takes 4 of "lanterns", and 2 are filled/],
+    ['more that stand than are wanted', wholesWith({}), standing(2, 2), /2 stand of 1 wanted/],
+    ['a whole nobody asked for', EXAMPLE, standing(1, 1), /no whole "guard"/],
+    ['a wrong count of what stands', wholesWith({}), standing(1, 3), /counts 1, not 3/],
+    ['less that can stand than does', wholesWith({}), { ...standing(1, 1), mostStandingWorth: 0 }, /By no plan more than 0 stands/],
+    [
+      'standing that was not settled',
+      wholesWith({}),
+      { ...standing(1, 1), mostStandingWorth: 2 },
+      /not proven that by no plan more stands/,
+    ],
+    ['a most where standing does not come first', ruled({ standFirst: false }), EXAMPLE_PLAN, /exactly where standing comes first/],
     ['an infeasible plan that buys', EXAMPLE, { ...EXAMPLE_PLAN, status: 'infeasible' }, /buys and fills nothing/],
   ])('catches %s', (_, problem, plan, sentence) => {
     expect(verifyPlan(problem, plan).map((fault) => fault.sentence)).toEqual(expect.arrayContaining([expect.stringMatching(sentence)]));
@@ -151,7 +186,7 @@ describe('the verifier', () => {
         gap: 0,
         leftovers: [{ variant: 'lantern', quantity: 2 }],
       },
-      compared: { cheapestEachMinor: null, fewestParcelsMinor: null, curve: [] },
+      compared: { cheapestEachMinor: null, cheapestEachLacks: null, fewestParcelsMinor: null, curve: [] },
     });
     const costs = (costMinor: number): readonly string[] =>
       verifyPlan(problem, plan(costMinor)).flatMap(({ path, sentence }) => (path === '/costMinor' ? [sentence] : []));

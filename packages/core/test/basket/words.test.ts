@@ -12,7 +12,7 @@ const said = (reason: Reason): string => reasonWords(reason, NAMES);
 describe('what shapes a plan, in words', () => {
   test('names stand where they belong and nowhere else, whatever a seller is called', () => {
     expect(said({ kind: 'only seller', seller: 'days', variant: 'cape' })).toBe('Only Days of Wool sells Cape in raven.');
-    expect(said({ kind: 'rule costs', rule: { rule: 'days', most: 5 }, minor: 280, paidMinor: 330 })).toBe(
+    expect(said({ kind: 'rule costs', rule: { rule: 'days', most: 5 }, minor: 280, paidMinor: 330, isProven: true })).toBe(
       'Keeping to delivery within 5 days costs €2.80: without it the trip would come to €3.30.',
     );
     expect(said({ kind: 'more without', rule: { rule: 'budget', minor: 250 }, parts: 1, paidMinor: 330 })).toBe(

@@ -52,6 +52,7 @@ export const input = (changes: Partial<ErrandInput> = {}): ErrandInput => ({
     ['hat', 1],
     ['arm', 2],
   ]),
+  wholes: [],
   substitutes: () => [],
   sameSeller: () => false,
   owned: [],

@@ -18,8 +18,10 @@ export function readBasketProblem(json: unknown): ProblemReading {
         .slice(0, MOST_FAULTS)
         .map(shapeFault),
     };
-  // Written before filling could come second, or by hand without saying: it comes first.
-  const problem = { ...json, rules: { ...json.rules, fillFirst: (json.rules as Partial<Rules>).fillFirst ?? true } };
+  // Written before standing and filling could come second, or by hand without saying: they come first.
+  const { standFirst = true, fillFirst = true }: Partial<Rules> = json.rules;
+  const { wholes = [] }: Partial<BasketProblem> = json;
+  const problem = { ...json, wholes, rules: { ...json.rules, standFirst, fillFirst } };
   const faults = problemFaults(problem);
   return faults.length > 0 ? { faults: faults.slice(0, MOST_FAULTS) } : { problem };
 }

@@ -18,65 +18,80 @@ export const BASKET_PROBLEM_SCHEMA = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   $id: 'outfit:basket-problem',
   title: 'Basket problem',
-  ...object({
-    currency: { type: 'string', pattern: '^[A-Z]{3}$' },
-    needs: rows(
-      object({
-        id: name,
-        quantity: count,
-        options: rows(object({ variant: name, penaltyMinor: money }), 50, 1),
-        shortCostMinor: orNull(money),
-        sameSeller: { type: 'boolean' },
-      }),
-      2000,
-      1,
-    ),
-    owned: rows(object({ variant: name, quantity: count, costMinor: money }), 50_000),
-    items: rows(object({ id: name, weightG: { type: 'number', minimum: 0, maximum: 100_000 }, yields: rows(yielded, 1000, 1) }), 100_000),
-    sellers: rows(
-      object({
-        id: name,
-        country: { type: 'string', pattern: '^[A-Z]{2}$' },
-        days: { type: 'integer', minimum: 0, maximum: 365 },
-        trusted: { type: 'boolean' },
-        thirdParty: { type: 'boolean' },
-        minimumMinor: money,
-        handlingMinor: money,
-        postage: rows(object({ upToG: { type: 'number', exclusiveMinimum: 0, maximum: 1_000_000 }, costMinor: money }), 50, 1),
-        freePostageFromMinor: orNull(money),
-        duty: orNull(object({ aboveMinor: money, percent: { type: 'number', minimum: 0, maximum: 1000 }, feeMinor: money })),
-      }),
-      2000,
-    ),
-    offers: rows(
-      object({
-        id: name,
-        seller: name,
-        item: name,
-        priceMinor: money,
-        stock: { ...count, minimum: 0 },
-        multiple: count,
-        condition: { enum: [...CONDITIONS] },
-      }),
-      200_000,
-    ),
-    resale: rows(object({ variant: name, valueMinor: money, upTo: { ...count, minimum: 0 } }), 50_000),
-    rules: object(
-      {
-        maxParcels: orNull({ type: 'integer', minimum: 0, maximum: 2000 }),
-        budgetMinor: orNull(money),
-        withinDays: orNull({ type: 'integer', minimum: 0, maximum: 365 }),
-        condition: { enum: [...CONDITIONS] },
-        trustedOnly: { type: 'boolean' },
-        allowThirdParty: { type: 'boolean' },
-        sellers: orNull(rows(name, 2000)),
-        resaleShare: { type: 'number', minimum: 0, maximum: 1 },
-        fillFirst: { type: 'boolean', default: true },
+  ...object(
+    {
+      currency: { type: 'string', pattern: '^[A-Z]{3}$' },
+      needs: rows(
+        object(
+          {
+            id: name,
+            quantity: count,
+            options: rows(object({ variant: name, penaltyMinor: money }), 500, 1),
+            shortCostMinor: orNull(money),
+            sameSeller: { type: 'boolean' },
+            servesAs: name,
+          },
+          ['servesAs'],
+        ),
+        2000,
+        1,
+      ),
+      wholes: {
+        ...rows(
+          object({ id: name, count, worth: count, group: name, needs: rows(object({ need: name, quantity: count }), 200, 1) }, ['group']),
+          2000,
+        ),
+        default: [],
       },
-      ['fillFirst'],
-    ),
-    effort: object({ gap: { type: 'number', minimum: 0, maximum: 1 }, seconds: { type: 'number', minimum: 0.1, maximum: 600 } }),
-  }),
+      owned: rows(object({ variant: name, quantity: count, costMinor: money }), 50_000),
+      items: rows(object({ id: name, weightG: { type: 'number', minimum: 0, maximum: 100_000 }, yields: rows(yielded, 1000, 1) }), 100_000),
+      sellers: rows(
+        object({
+          id: name,
+          country: { type: 'string', pattern: '^[A-Z]{2}$' },
+          days: { type: 'integer', minimum: 0, maximum: 365 },
+          trusted: { type: 'boolean' },
+          thirdParty: { type: 'boolean' },
+          minimumMinor: money,
+          handlingMinor: money,
+          postage: rows(object({ upToG: { type: 'number', exclusiveMinimum: 0, maximum: 1_000_000 }, costMinor: money }), 50, 1),
+          freePostageFromMinor: orNull(money),
+          duty: orNull(object({ aboveMinor: money, percent: { type: 'number', minimum: 0, maximum: 1000 }, feeMinor: money })),
+        }),
+        2000,
+      ),
+      offers: rows(
+        object({
+          id: name,
+          seller: name,
+          item: name,
+          priceMinor: money,
+          stock: { ...count, minimum: 0 },
+          multiple: count,
+          condition: { enum: [...CONDITIONS] },
+        }),
+        200_000,
+      ),
+      resale: rows(object({ variant: name, valueMinor: money, upTo: { ...count, minimum: 0 } }), 50_000),
+      rules: object(
+        {
+          maxParcels: orNull({ type: 'integer', minimum: 0, maximum: 2000 }),
+          budgetMinor: orNull(money),
+          withinDays: orNull({ type: 'integer', minimum: 0, maximum: 365 }),
+          condition: { enum: [...CONDITIONS] },
+          trustedOnly: { type: 'boolean' },
+          allowThirdParty: { type: 'boolean' },
+          sellers: orNull(rows(name, 2000)),
+          resaleShare: { type: 'number', minimum: 0, maximum: 1 },
+          standFirst: { type: 'boolean', default: true },
+          fillFirst: { type: 'boolean', default: true },
+        },
+        ['standFirst', 'fillFirst'],
+      ),
+      effort: object({ gap: { type: 'number', minimum: 0, maximum: 1 }, seconds: { type: 'number', minimum: 0.1, maximum: 600 } }),
+    },
+    ['wholes'],
+  ),
 };
 
 const signed = { type: 'integer' } as const;
@@ -91,6 +106,9 @@ export const BASKET_PLAN_SCHEMA = {
     gap: { type: 'number', minimum: 0 },
     shortageMinor: { type: 'integer', minimum: 0 },
     leastShortageMinor: orNull({ type: 'integer', minimum: 0 }),
+    standing: rows(object({ whole: name, quantity: count }), 2000),
+    standingWorth: { type: 'integer', minimum: 0 },
+    mostStandingWorth: orNull({ type: 'integer', minimum: 0 }),
     seconds: { type: 'number', minimum: 0 },
     paidMinor: money,
     parcels: rows(
@@ -110,8 +128,12 @@ export const BASKET_PLAN_SCHEMA = {
     leftovers: rows(yielded, 200_000),
     compared: object({
       cheapestEachMinor: orNull(signed),
+      cheapestEachLacks: orNull({ type: 'integer', minimum: 0 }),
       fewestParcelsMinor: orNull(signed),
-      curve: rows(object({ parcels: { type: 'integer', minimum: 0 }, costMinor: signed, gap: { type: 'number', minimum: 0 } }), 2000),
+      curve: rows(
+        object({ parcels: { type: 'integer', minimum: 0 }, costMinor: signed, besideMinor: signed, gap: { type: 'number', minimum: 0 } }),
+        2000,
+      ),
     }),
     // What each kind of reason tells beside its kind is told by name.
     reasons: rows({ type: 'object', properties: { kind: { enum: REASON_KINDS } }, required: ['kind'] }, 10_000),

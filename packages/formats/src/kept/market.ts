@@ -27,9 +27,15 @@ const readPartOfAdjustments = readerOf(
 /** What was adjusted, as it was kept, with what could not be adjusted then left alone. */
 export const readAdjustments = (json: unknown): Adjustments => ({ ...NO_ADJUSTMENTS, ...readPartOfAdjustments(json) });
 
-/** A problem as it was solved. Its lists are as long as a market: what is in them was checked when it was made. */
-export const readKeptProblem = readerOf<BasketProblem>({
+const readOldProblem = readerOf<Omit<BasketProblem, 'wholes'> & Partial<Pick<BasketProblem, 'wholes'>>>({
   type: 'object',
   required: ['currency', 'needs', 'owned', 'items', 'sellers', 'offers', 'resale', 'rules', 'effort'],
-  properties: Object.fromEntries(['needs', 'owned', 'items', 'sellers', 'offers', 'resale'].map((key) => [key, listOf(anything)])),
+  properties: Object.fromEntries(
+    ['needs', 'wholes', 'owned', 'items', 'sellers', 'offers', 'resale'].map((key) => [key, listOf(anything)]),
+  ),
 });
+/**
+ * A problem as it was solved. Its lists are as long as a market: what is in them was checked when it was made. Of old none said what its needs
+ * are for.
+ */
+export const readKeptProblem = (json: unknown): BasketProblem => ({ wholes: [], ...readOldProblem(json) });

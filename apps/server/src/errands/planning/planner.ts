@@ -3,6 +3,7 @@ import {
   type Adjustments,
   type Catalogue,
   demandOf,
+  type DonorStock,
   holdersOf,
   type ErrandInput,
   type ErrandLine,
@@ -10,10 +11,10 @@ import {
   type LookPart,
   lowestLandedOf,
   NO_RULES,
-  type OwnedStock,
   type Rules,
   type Substitute,
   summariseByCondition,
+  wholesOf,
 } from '@outfit/core';
 import { lineUpOfSpares, sparesOf } from '@outfit/core/lineup';
 import { setImmediate as nextTurn } from 'node:timers/promises';
@@ -118,6 +119,7 @@ export class ErrandPlanner {
     return {
       currency: this.market.currency(),
       demand,
+      wholes: wholesOf(lines, isFigure),
       substitutes: (variant) => penalties.get(variant) ?? [],
       sameSeller: (variant) => (settings.matchArms ?? false) && isArm(variant, catalogue),
       owned: [...served.owned].map(([variant, quantity]) => ({ variant, quantity, costMinor: 0 })),
@@ -180,8 +182,13 @@ function itemsFor(wanted: Iterable<string>, substitutes: Iterable<readonly Subst
 }
 
 /** Pieces that come off whole figures; what a hole costs is what its piece costs to buy again. */
-const donorsFor = (onDonors: ReadonlyMap<string, number>, landed: ReadonlyMap<string, number>): OwnedStock[] =>
-  [...onDonors].map(([variant, quantity]) => ({ variant, quantity, costMinor: landed.get(variant) ?? 0 }));
+const donorsFor = (onDonors: ReadonlyMap<string, ReadonlyMap<string, number>>, landed: ReadonlyMap<string, number>): DonorStock[] =>
+  [...onDonors].flatMap(([variant, given]) =>
+    [...given].map(([donor, quantity]) => ({ variant, donor, quantity, costMinor: landed.get(variant) ?? 0 })),
+  );
+
+/** Does a line stand for figures? The spares of a line-up do not. */
+export const isFigure = ({ look: { id } }: { readonly look: { readonly id: string } }): boolean => lineUpOfSpares(id) === null;
 
 const isArm = (variant: string, catalogue: Catalogue): boolean =>
   catalogue.has(variant) &&
@@ -221,6 +228,7 @@ function rulesFrom(wanted: ErrandSettingsDto): Rules {
     trustedOnly: wanted.trustedOnly ?? false,
     allowThirdParty: wanted.allowThirdParty ?? false,
     resaleShare: wanted.resaleShare ?? 0,
+    standFirst: wanted.standFirst ?? true,
     fillFirst: wanted.fillFirst ?? true,
   };
 }

@@ -22,8 +22,8 @@ export class SubstitutesService {
   ) {}
 
   /**
-   * What could stand in for a part: what the looks would take, and what is made, goes there and is sold or owned. Most like the part
-   * itself first (its mould, colours and print), then what the looks lose least by.
+   * What could stand in for a part: what the looks would take, and what is made, goes there and is sold or owned. What the
+   * looks lose least by first, then what is most like the part itself (its mould, colours and print).
    */
   of(id: string, variant: string): SubstituteDto[] {
     const errand = this.store.errand(id);
@@ -64,8 +64,8 @@ export class SubstitutesService {
       }))
       .sort(
         (a, b) =>
-          likest(a.variant, b.variant) ||
           a.lost - b.lost ||
+          likest(a.variant, b.variant) ||
           (a.landedMinor ?? 0) - (b.landedMinor ?? 0) ||
           a.variant.localeCompare(b.variant),
       )

@@ -42,6 +42,7 @@ const settings: Fields<ErrandSettingsDto> = {
   useDonors: optional(truth),
   matchArms: optional(truth),
   resaleShare: optional(number),
+  standFirst: optional(truth),
   fillFirst: optional(truth),
   pointMinor: optional(whole),
 };

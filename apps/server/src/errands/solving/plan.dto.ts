@@ -57,25 +57,34 @@ export class LeftoverDto {
   @ApiProperty() quantity: number;
 }
 
+export class StandsDto {
+  @ApiProperty() whole: string;
+  @ApiProperty() quantity: number;
+}
+
 export class CurvePointDto {
   @ApiProperty() parcels: number;
-  @ApiProperty() costMinor: number;
+  @ApiProperty({ description: 'What would be paid' }) costMinor: number;
+  @ApiProperty({ description: 'What counts against it besides money' }) besideMinor: number;
   @ApiProperty() gap: number;
 }
 
 export class ComparedDto {
   @ApiProperty({ type: Number, nullable: true }) cheapestEachMinor: number | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'Units more that each at its cheapest leaves unfilled' })
+  cheapestEachLacks: number | null;
   @ApiProperty({ type: Number, nullable: true }) fewestParcelsMinor: number | null;
   @ApiProperty({ type: [CurvePointDto] }) curve: readonly CurvePointDto[];
 }
 
 /** A rule that is set, as a fact. */
 class RuleFactDto {
-  @ApiProperty({ enum: ['parcels', 'budget', 'days', 'condition', 'trusted', 'sellers'] }) rule: RuleFact['rule'];
+  @ApiProperty({ enum: ['parcels', 'budget', 'days', 'condition', 'trusted', 'sellers', 'banned'] }) rule: RuleFact['rule'];
   @ApiProperty({ required: false }) most?: number;
   @ApiProperty({ required: false }) minor?: number;
   @ApiProperty({ enum: CONDITIONS, required: false }) least?: Condition;
   @ApiProperty({ required: false }) count?: number;
+  @ApiProperty({ type: [String], required: false }) sellers?: readonly string[];
 }
 
 /** What shapes a plan. Which of the fields are there goes by its kind. */
@@ -89,6 +98,8 @@ class ReasonDto {
   @ApiProperty({ required: false }) most?: number;
   @ApiProperty({ required: false }) minor?: number;
   @ApiProperty({ required: false }) parts?: number;
+  @ApiProperty({ required: false }) figures?: number;
+  @ApiProperty({ required: false }) isProven?: boolean;
   @ApiProperty({ required: false }) paidMinor?: number;
   @ApiProperty({ type: RuleFactDto, required: false }) rule?: RuleFactDto;
   @ApiProperty({ type: [RuleFactDto], required: false }) rules?: readonly RuleFactDto[];
@@ -101,6 +112,9 @@ export class PlanDto implements BasketPlan {
   @ApiProperty({ description: 'How far from the best there can be, of the money alone' }) gap: number;
   @ApiProperty() shortageMinor: number;
   @ApiProperty({ type: Number, nullable: true }) leastShortageMinor: number | null;
+  @ApiProperty({ type: [StandsDto], description: 'How many of each whole stand' }) standing: readonly StandsDto[];
+  @ApiProperty() standingWorth: number;
+  @ApiProperty({ type: Number, nullable: true }) mostStandingWorth: number | null;
   @ApiProperty() seconds: number;
   @ApiProperty() paidMinor: number;
   @ApiProperty({ type: [ParcelDto] }) parcels: readonly ParcelDto[];

@@ -37,7 +37,8 @@ interface PlannedLook {
 /** What serves some looks of each part: pieces that are owned, and pieces that come off donors. */
 interface ServedTogether {
   readonly owned: ReadonlyMap<string, number>;
-  readonly onDonors: ReadonlyMap<string, number>;
+  /** Of each part, by the whole figure that gives it. */
+  readonly onDonors: ReadonlyMap<string, ReadonlyMap<string, number>>;
 }
 
 /** What a run's pieces do, in short. */
@@ -123,12 +124,16 @@ export class PromisesService {
     const { book } = await this.keeper.now();
     const claimants = this.claimantsFor(planned, book);
     const own = new Set(claimants.map((row) => row.id));
-    const [owned, onDonors] = [new Map<string, number>(), new Map<string, number>()];
+    const owned = new Map<string, number>();
+    const onDonors = new Map<string, Map<string, number>>();
     for (const variant of new Set(claimants.flatMap((row) => row.parts.map((part) => part.variant))))
       for (const { claim, run, quantity } of book.ofWith(variant, claimants).given) {
         if (!claim.figures.some((figure) => own.has(figure))) continue;
-        const from = run.reach === 'donor' ? onDonors : owned;
-        from.set(variant, (from.get(variant) ?? 0) + quantity);
+        if (run.reach !== 'donor') owned.set(variant, (owned.get(variant) ?? 0) + quantity);
+        else {
+          const given = onDonors.get(variant) ?? new Map<string, number>();
+          onDonors.set(variant, given.set(run.place, (given.get(run.place) ?? 0) + quantity));
+        }
       }
     const wanted = new Set(claimants.flatMap((row) => row.parts.map((part) => part.variant)));
     for (const variant of standIns) {

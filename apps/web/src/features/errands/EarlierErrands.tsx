@@ -2,7 +2,7 @@ import { money } from '@outfit/core';
 import { Undo2, X } from 'lucide-react';
 import { Link } from 'react-router';
 import { type ErrandRowDto, useBinErrandMutation, useListErrandsQuery, useRenameErrandMutation } from '@/api';
-import { KeptInput, longDay, plural } from '@/ui';
+import { KeptInput, longMinute, plural } from '@/ui';
 import { useWorkspace } from '@/workspace';
 
 interface EarlierErrandsProps {
@@ -45,9 +45,10 @@ function Row({ row, isOpen, isNewest }: { readonly row: ErrandRowDto; readonly i
   const name = row.name ?? row.title;
   const away = row.removedAt !== null;
   const facts = [
-    longDay(row.createdAt),
+    longMinute(row.createdAt),
     plural(row.copies, 'figure'),
     row.paidMinor === null ? (row.state === 'running' ? 'being planned' : 'no plan') : money(row.paidMinor, currency),
+    ...row.rules,
     ...(row.short ? [`${plural(row.short, 'part')} lacking`] : []),
   ];
   return (

@@ -1,9 +1,8 @@
-import type { ComponentProps } from 'react';
 import { type ErrandDto, useLatestErrandQuery, useReadErrandQuery } from '@/api';
 import { Empty, useAddress } from '@/ui';
-import { useOpen } from '@/workspace';
+import { useOpen, useWorkspace } from '@/workspace';
 import { EarlierErrands } from './EarlierErrands';
-import { ErrandForm, linesFrom, sparesLine } from './form';
+import { type DraftLine, ErrandForm, isOutdated, linesFrom, sparesLine, useErrandForm } from './form';
 import { PlanView } from './plan';
 import { useErrandEvents } from './useErrandEvents';
 import { useReplanning, asAsked } from './useReplanning';
@@ -31,7 +30,7 @@ export function ErrandPage() {
 interface ErrandProps {
   readonly scope: string;
   readonly title: string;
-  readonly begin: ComponentProps<typeof ErrandForm>['begin'];
+  readonly begin: readonly DraftLine[];
   /** An earlier errand that was opened again. */
   readonly earlier: string | null;
 }
@@ -47,15 +46,18 @@ function Errand({ scope, title, begin, earlier }: ErrandProps) {
   // Until the new plan is there, the one before stands on the screen: what is adjusted on it is adjusted on the new one.
   const old = !again && newest && !newest.job.result && before ? before : undefined;
   const shown = old ?? errand;
+  const { currency } = useWorkspace();
+  const [params] = useAddress();
+  // Another look of the figure has a form of its own.
+  const form = useErrandForm([scope, params.get('look') ?? ''].join(' '), begin, errand?.settings);
   return (
     <div className="grid h-full grid-cols-[18rem_minmax(0,1fr)] max-md:auto-rows-max max-md:grid-cols-[minmax(0,1fr)] max-md:overflow-auto">
       <ErrandForm
         title={title}
-        begin={begin}
-        lastSettings={errand?.settings}
+        form={form}
         error={error}
         isBusy={isBusy}
-        onPlan={(lines, settings) =>
+        onPlan={({ lines, settings }) =>
           plan({
             ...settings,
             scope,
@@ -71,7 +73,12 @@ function Errand({ scope, title, begin, earlier }: ErrandProps) {
           errand={{ ...asAsked(shown, asked), ...(old && newest && !asked ? { adjustments: newest.adjustments } : {}) }}
           making={old || asked ? (newest ?? null) : null}
           earlier={again !== undefined}
-          onReplan={replan}
+          isOutdated={!again && !old && !asked && isOutdated(shown, form.asks, currency)}
+          onReplan={(adjustments, settings) => {
+            // What is settled on the plan is a rule of the trip from now on: the form shows it.
+            if (settings) form.setRules(null);
+            replan(adjustments, settings);
+          }}
         />
       ) : (
         !isLoading && (

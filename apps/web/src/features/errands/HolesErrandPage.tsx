@@ -67,7 +67,13 @@ export function HolesErrandPage() {
         <EarlierErrands scope={SCOPE} open={newest?.id ?? null} />
       </form>
       {shown && newest ? (
-        <PlanView errand={asAsked(shown, asked)} making={old || asked ? newest : null} earlier={false} onReplan={replan} />
+        <PlanView
+          errand={asAsked(shown, asked)}
+          making={old || asked ? newest : null}
+          earlier={false}
+          isOutdated={false}
+          onReplan={replan}
+        />
       ) : (
         !isLoading && <Empty title="No errand yet">Choose the figures that are to be whole again, and plan what it takes.</Empty>
       )}

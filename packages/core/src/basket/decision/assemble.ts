@@ -1,4 +1,14 @@
-import { type BasketPlan, type Fill, type Offer, type Parcel, priceParcel, type Seller } from '../problem/index.js';
+import {
+  type BasketPlan,
+  type Fill,
+  mostThatStand,
+  type Offer,
+  type Parcel,
+  priceParcel,
+  type Seller,
+  unitsByName,
+  worthOf,
+} from '../problem/index.js';
 import type { ReducedMarket, UsableOffer } from '../reduce/index.js';
 
 /** What was decided, before it is priced: quantities per offer and who fills what. */
@@ -14,6 +24,8 @@ export interface PricedDecision {
   readonly parcels: readonly Parcel[];
   readonly fills: readonly Fill[];
   readonly short: BasketPlan['short'];
+  readonly standing: BasketPlan['standing'];
+  readonly standingWorth: number;
   readonly leftovers: BasketPlan['leftovers'];
   readonly faults: number;
 }
@@ -60,7 +72,21 @@ export function priceDecision(market: ReducedMarket, { bought, fills: units }: D
   if (maxParcels !== null) faults += Math.max(0, parcels.length - maxParcels);
   if (budgetMinor !== null && paidMinor > budgetMinor) faults += 1;
   const leftovers = leftoversOf(bought, fills);
-  return { costMinor: paidMinor + extraMinor - creditFor(leftovers, market), paidMinor, parcels, fills, short, leftovers, faults };
+  const standing = mostThatStand(
+    problem.wholes,
+    unitsByName(market.needs, (need) => filled.get(need.id) ?? 0),
+  );
+  return {
+    costMinor: paidMinor + extraMinor - creditFor(leftovers, market),
+    paidMinor,
+    parcels,
+    fills,
+    short,
+    standing,
+    standingWorth: worthOf(standing, problem.wholes),
+    leftovers,
+    faults,
+  };
 }
 
 /** What the leftovers are credited with, in minor units, rounded half up. */

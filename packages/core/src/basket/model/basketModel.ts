@@ -4,6 +4,7 @@ import { addFlows, type Flows, readFills } from './flowRows.js';
 import { type Column, type Entry, LinearModel } from './linearModel.js';
 import { addResale } from './resaleRows.js';
 import { addSeller, type OfferColumns } from './sellerRows.js';
+import { addStanding } from './standingRows.js';
 import { StartValues } from './startValues.js';
 
 /** The basket problem as a mixed-integer model, and how to read a solution back. */
@@ -20,6 +21,10 @@ export interface ModelQuestion {
   readonly maxParcels?: number;
   /** At most so much shortage. What is left unfilled then costs nothing besides: the bound is one of money alone. */
   readonly maxShortageMinor?: number;
+  /** Wholes that stand must count so much. */
+  readonly leastStandingWorth?: number;
+  /** Ask for the most worth of wholes that stand instead of the least cost; the cost is then that worth below zero. */
+  readonly mostStanding?: boolean;
   /** Ask for the least shortage instead of the least cost. */
   readonly leastShortage?: boolean;
   /** Ask for the fewest parcels instead of the least cost. */
@@ -45,13 +50,19 @@ export function buildModel(market: ReducedMarket, question: ModelQuestion = {}):
   const maxParcels = question.maxParcels ?? problem.rules.maxParcels;
   if (maxParcels !== null) model.atMost(opens, maxParcels);
   if (problem.rules.budgetMinor !== null) model.atMost(paid, problem.rules.budgetMinor);
-  const { fewestParcels = false, leastShortage = false } = question;
+  const { fewestParcels = false, leastShortage = false, mostStanding = false, leastStandingWorth = 0 } = question;
+  const isOfMoney = !fewestParcels && !leastShortage && !mostStanding;
   if (fewestParcels) for (const [open] of opens) model.addCost(open, 1);
-  else if (!leastShortage) for (const [column, cost] of paid) model.addCost(column, cost);
+  if (isOfMoney) for (const [column, cost] of paid) model.addCost(column, cost);
 
   const flows = addFlows(model, starts, market, lots, inPart);
-  if (fewestParcels || leastShortage) model.forgetCosts(flows.costed);
-  else addResale(model, starts, market, lots, flows);
+  if (isOfMoney) addResale(model, starts, market, lots, flows);
+  else model.forgetCosts(flows.costed);
+  if (mostStanding || leastStandingWorth > 0) {
+    const standing = addStanding(model, starts, market, flows);
+    if (mostStanding) for (const [column, worth] of standing) model.addCost(column, -worth);
+    model.atLeast(standing, leastStandingWorth);
+  }
   const shortage = flows.short.map(({ column, costMinor }): Entry => [column, costMinor]).filter(([, costMinor]) => costMinor > 0);
   if (leastShortage) for (const [column, costMinor] of shortage) model.addCost(column, costMinor);
   if (question.maxShortageMinor !== undefined) {

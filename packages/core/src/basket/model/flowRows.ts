@@ -21,8 +21,8 @@ interface OwnedFlow {
 export interface Flows {
   readonly bought: readonly BoughtFlow[];
   readonly owned: readonly OwnedFlow[];
-  /** Units left unfilled, and what one counts. */
-  readonly short: readonly { readonly column: Column; readonly costMinor: number }[];
+  /** Units left unfilled of each need, and what one counts. */
+  readonly short: readonly { readonly need: Need; readonly column: Column; readonly costMinor: number }[];
   /** Columns that carry penalties, owned costs or shortage. */
   readonly costed: readonly Column[];
   /** Units of a variant that offers yield, as entries of their columns. */
@@ -55,7 +55,7 @@ export function addFlows(
 
   const bought: BoughtFlow[] = [];
   const owned: OwnedFlow[] = [];
-  const short: { column: Column; costMinor: number }[] = [];
+  const short: { need: Need; column: Column; costMinor: number }[] = [];
   const boughtOf = new Map<string, Entry[]>();
   const ownedOf = new Map<string, Entry[]>();
   for (const need of market.needs) {
@@ -87,7 +87,7 @@ export function addFlows(
       model.column(need.shortCostMinor ?? 0, 0, mostShort, !inPart),
       (facts) => need.quantity - facts.filled(need.id, undefined, undefined),
     );
-    short.push({ column: missing, costMinor: need.shortCostMinor ?? 0 });
+    short.push({ need, column: missing, costMinor: need.shortCostMinor ?? 0 });
     filling.push([missing, 1]);
     model.equal(filling, need.quantity);
     if (need.sameSeller) bindToOneSeller(model, starts, need, ofNeed);

@@ -1,5 +1,5 @@
 import type { Decision } from '../decision/index.js';
-import { dutyOn, type Seller } from '../problem/index.js';
+import { dutyOn, mostThatStand, type Seller, unitsByName } from '../problem/index.js';
 import type { ReducedMarket, UsableOffer } from '../reduce/index.js';
 import type { Column } from './linearModel.js';
 
@@ -12,6 +12,8 @@ export interface DecisionFacts {
   isOpen(seller: Seller): boolean;
   /** Units of a variant that fill a need, from owned pieces (`null`), one seller, or any seller (`undefined`). */
   filled(need: string, variant: string | undefined, from: string | null | undefined): number;
+  /** How many of a whole stand. */
+  stands(whole: string): number;
   /** Bought units of a variant that fill nothing. */
   leftOver(variant: string): number;
 }
@@ -50,12 +52,19 @@ export class StartValues {
       add(filled, JSON.stringify([need, 'from', seller]), quantity);
       add(filled, JSON.stringify([need]), quantity);
     }
+    const { problem, needs } = this.market;
+    const standing = mostThatStand(
+      problem.wholes,
+      unitsByName(needs, (need) => filled.get(JSON.stringify([need.id])) ?? 0),
+    );
+    const standOf = new Map(standing.map(({ whole, quantity }) => [whole, quantity]));
     const facts: DecisionFacts = {
       quantity: (usable) => quantities.get(usable.offer.id) ?? 0,
       goods: (seller) => goods.get(seller.id) ?? 0,
       weight: (seller) => Math.round((weight.get(seller.id) ?? 0) * 1e6) / 1e6,
       duty: (seller) => dutyOn(seller, goods.get(seller.id) ?? 0),
       isOpen: (seller) => goods.has(seller.id),
+      stands: (whole) => standOf.get(whole) ?? 0,
       leftOver: (variant) => left.get(variant) ?? 0,
       filled: (need, variant, from) => {
         if (variant === undefined) return filled.get(JSON.stringify(from === undefined ? [need] : [need, 'from', from])) ?? 0;

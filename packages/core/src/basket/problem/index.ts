@@ -11,4 +11,7 @@ export {
   problemFaults,
   type Rules,
   type Seller,
+  servesAs,
+  type Whole,
 } from './problem.js';
+export { mostThatStand, unitsByName, worthOf } from './standing.js';

@@ -34,17 +34,35 @@ export interface BasketPlan {
   readonly shortageMinor: number;
   /** The least that any plan must leave unfilled, as far as it is known; null when filling does not come first. */
   readonly leastShortageMinor: number | null;
+  /** How many of each whole stand, those of which any does. */
+  readonly standing: readonly { readonly whole: string; readonly quantity: number }[];
+  /** What those count together. */
+  readonly standingWorth: number;
+  /** The most that any plan can have of it, as far as it is known; null when standing does not come first. */
+  readonly mostStandingWorth: number | null;
   readonly seconds: number;
   readonly paidMinor: number;
   readonly parcels: readonly Parcel[];
   readonly fills: readonly Fill[];
   readonly short: readonly { readonly need: string; readonly quantity: number }[];
   readonly leftovers: readonly { readonly variant: string; readonly quantity: number }[];
+  /** Plans beside this one, in money that would be paid for them. */
   readonly compared: {
+    /** Every part at its cheapest; null where it cannot be ordered so, or not as much of it. */
     readonly cheapestEachMinor: number | null;
+    /** So many units more than the plan itself that way leaves unfilled; null where nothing can be ordered so. */
+    readonly cheapestEachLacks: number | null;
     readonly fewestParcelsMinor: number | null;
-    /** Each with its own gap: how far it may be from the best with at most so many parcels. */
-    readonly curve: readonly { readonly parcels: number; readonly costMinor: number; readonly gap: number }[];
+    /**
+     * What at most so many parcels come to. `besideMinor` is what counts against that plan besides money: penalties of substitutes and
+     * holes in donors, less what leftovers fetch. Each has its own gap: how far it may be from the best with so many parcels.
+     */
+    readonly curve: readonly {
+      readonly parcels: number;
+      readonly costMinor: number;
+      readonly besideMinor: number;
+      readonly gap: number;
+    }[];
   };
   readonly reasons: readonly Reason[];
 }

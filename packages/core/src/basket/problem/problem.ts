@@ -5,6 +5,8 @@ import type { Fault } from '../../kernel/index.js';
 export interface BasketProblem {
   readonly currency: string;
   readonly needs: readonly Need[];
+  /** What the needs are for, in the order of what is wished for most. */
+  readonly wholes: readonly Whole[];
   readonly owned: readonly OwnedStock[];
   readonly items: readonly Item[];
   readonly sellers: readonly Seller[];
@@ -22,6 +24,21 @@ export interface Need {
   /** Per unit left unfilled; null: must be filled. */
   readonly shortCostMinor: number | null;
   readonly sameSeller: boolean;
+  /** The name under which its units serve wholes: its own unless said; several needs may serve as one. */
+  readonly servesAs?: string;
+}
+
+/** Something that stands when all its needs are filled: a figure of so many alike. No unit serves two. */
+export interface Whole {
+  readonly id: string;
+  /** So many are wanted at most. */
+  readonly count: number;
+  /** What one that stands counts beside the others; whole and above zero. */
+  readonly worth: number;
+  /** Wholes of one group are never shown together: they share their units, each need as often as the one that takes most of it. */
+  readonly group?: string;
+  /** Units of needs, by the name these serve as, that one of it takes. */
+  readonly needs: readonly { readonly need: string; readonly quantity: number }[];
 }
 
 export interface OwnedStock {
@@ -68,6 +85,8 @@ export interface Rules {
   readonly allowThirdParty: boolean;
   readonly sellers: readonly string[] | null;
   readonly resaleShare: number;
+  /** The most worth of wholes that stand first; then the least shortage, then the least money. */
+  readonly standFirst: boolean;
   /** Least shortage first, then least money; otherwise `shortCostMinor` is a price like any other. */
   readonly fillFirst: boolean;
 }
@@ -81,8 +100,12 @@ export const NO_RULES: Rules = {
   allowThirdParty: false,
   sellers: null,
   resaleShare: 0,
+  standFirst: true,
   fillFirst: true,
 };
+
+/** The name under which a need's units serve wholes. */
+export const servesAs = (need: Need): string => need.servesAs ?? need.id;
 
 /** All that one offer holds may cost so much: sums of many then still fit whole numbers. */
 const MOST_MINOR = 1e11;
@@ -112,6 +135,17 @@ export function problemFaults(problem: BasketProblem): readonly Fault[] {
   };
   ids(problem.needs, '/needs');
   ids(problem.offers, '/offers');
+  ids(problem.wholes, '/wholes');
+  const served = new Set(problem.needs.map(servesAs));
+  problem.wholes.forEach(({ needs }, w) => {
+    const seen = new Set<string>();
+    needs.forEach(({ need }, k) => {
+      const path = `/wholes/${w}/needs/${k}/need`;
+      if (!served.has(need)) faults.push({ path, sentence: `There is no need "${need}".` });
+      if (seen.has(need)) faults.push({ path, sentence: `"${need}" is there twice; one row says it all.` });
+      seen.add(need);
+    });
+  });
   const items = ids(problem.items, '/items');
   const sellers = ids(problem.sellers, '/sellers');
   noteTwins(problem.owned, '/owned', faults);

@@ -7,7 +7,9 @@ export type RuleFact =
   | { readonly rule: 'days'; readonly most: number }
   | { readonly rule: 'condition'; readonly least: Condition }
   | { readonly rule: 'trusted' }
-  | { readonly rule: 'sellers'; readonly count: number };
+  | { readonly rule: 'sellers'; readonly count: number }
+  /** All sellers but these. */
+  | { readonly rule: 'banned'; readonly sellers: readonly string[] };
 
 /** What shapes a plan, or keeps one from being: facts with ids and minor units. Their sentences are `words.ts`’. */
 export type Reason =
@@ -29,8 +31,16 @@ export type Reason =
   | { readonly kind: 'filling unsettled' }
   /** What the trip would come to without a rule: where there is no plan with it, where more could be had, and where it is cheaper. */
   | { readonly kind: 'plan without'; readonly rule: RuleFact; readonly paidMinor: number }
+  | { readonly kind: 'more stand without'; readonly rule: RuleFact; readonly figures: number; readonly paidMinor: number }
   | { readonly kind: 'more without'; readonly rule: RuleFact; readonly parts: number; readonly paidMinor: number }
-  | { readonly kind: 'rule costs'; readonly rule: RuleFact; readonly minor: number; readonly paidMinor: number };
+  /** `isProven` is false where the trip without the rule was not worked out to the end: it comes to so much at most. */
+  | {
+      readonly kind: 'rule costs';
+      readonly rule: RuleFact;
+      readonly minor: number;
+      readonly paidMinor: number;
+      readonly isProven: boolean;
+    };
 
 export const REASON_KINDS = [
   'too few',
@@ -41,6 +51,7 @@ export const REASON_KINDS = [
   'parcels reached',
   'filling unsettled',
   'plan without',
+  'more stand without',
   'more without',
   'rule costs',
 ] as const satisfies readonly Reason['kind'][];

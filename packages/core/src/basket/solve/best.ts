@@ -1,6 +1,6 @@
 import { decisionIn, emptyDecision, type Decision, type Found, type PricedDecision, priceDecision } from '../decision/index.js';
 import type { ModelQuestion } from '../model/index.js';
-import type { BasketPlan, BasketProblem, PlanStatus } from '../problem/index.js';
+import { type BasketPlan, type BasketProblem, mostThatStand, type PlanStatus, unitsByName, worthOf } from '../problem/index.js';
 import { type ReducedMarket, reduceMarket, type UsableOffer, withoutImpossible } from '../reduce/index.js';
 import type { CurvePoint } from './curve.js';
 import { fillingFactor, shortageOf, withShortage } from './filling.js';
@@ -18,6 +18,8 @@ export class Best {
   curve: readonly CurvePoint[] | null = null;
   /** The least shortage any plan can have, as far as it is known, in the market that is searched. */
   leastShortage = 0;
+  /** The most that wholes which stand can count together, as far as it is known. */
+  mostWorth: number;
   isBounded = false;
   /** A bound of the cost in the market that is searched. */
   private boundMinor: number;
@@ -34,6 +36,23 @@ export class Best {
     this.market = reduceMarket(withShortage(possible, this.factor));
     this.offers = new Map(this.market.offers.map((usable) => [usable.offer.id, usable]));
     this.boundMinor = mostCredit(this.market);
+    this.mostWorth = worthOf(
+      mostThatStand(
+        problem.wholes,
+        unitsByName(this.market.needs, (need) => need.quantity),
+      ),
+      problem.wholes,
+    );
+  }
+
+  /** What the wholes that stand by the best plan count together; below zero while there is no plan. */
+  standingWorth(): number {
+    return this.found?.priced.standingWorth ?? -1;
+  }
+
+  /** Is it proven that by no plan more stands? Where standing does not come first, nothing has to be. */
+  isStandingSettled(): boolean {
+    return !this.problem.rules.standFirst || this.standingWorth() >= this.mostWorth;
   }
 
   /** What the best plan leaves unfilled, in the market that is searched; Infinity while there is no plan. */
@@ -41,9 +60,9 @@ export class Best {
     return this.found ? shortageOf(this.found.priced.short, this.market) : Infinity;
   }
 
-  /** Is it proven that no plan leaves less unfilled than the best one? Where filling does not come first, nothing has to be. */
-  isFilled(): boolean {
-    return !this.problem.rules.fillFirst || this.shortage() <= this.leastShortage;
+  /** Is it proven that by no plan more stands than by the best one, nor less is left unfilled? What does not come first need not be. */
+  isSettled(): boolean {
+    return this.isStandingSettled() && (!this.problem.rules.fillFirst || this.shortage() <= this.leastShortage);
   }
 
   /** What a model says of money alone, as a cost in the market that is searched. */
@@ -58,11 +77,11 @@ export class Best {
   }
 
   /**
-   * Is the gap asked for reached, and nothing left unfilled that could be filled? A plan that costs no money or earns has no gap in per
+   * Is the gap asked for reached, and nothing left undone that could stand or be filled? A plan that costs no money or earns has no gap in per
    * cent: it is done when proven.
    */
   isDone(): boolean {
-    return this.isFilled() && this.gap() <= this.problem.effort.gap;
+    return this.isSettled() && this.gap() <= this.problem.effort.gap;
   }
 
   /** How far the best plan, or one of another cost, may be above the least money, as a share of its own; Infinity where that cannot be said. */
@@ -95,8 +114,8 @@ export class Best {
   }
 
   /**
-   * Takes a decision if it breaks no rule and is better than the best: fills more where that comes first, else costs less. Says
-   * whether it did.
+   * Takes a decision if it breaks no rule and is better than the best: more stands by it or it fills more, where these come first, else it
+   * costs less. Says whether it did.
    */
   offer(made: Decision): boolean {
     const decision = decisionIn(this.offers, made);
@@ -107,7 +126,10 @@ export class Best {
   }
 
   private isBetter(a: PricedDecision, b: PricedDecision): boolean {
-    const fills = this.problem.rules.fillFirst ? shortageOf(a.short, this.market) - shortageOf(b.short, this.market) : 0;
+    const { standFirst, fillFirst } = this.problem.rules;
+    const stands = standFirst ? a.standingWorth - b.standingWorth : 0;
+    if (stands !== 0) return stands > 0;
+    const fills = fillFirst ? shortageOf(a.short, this.market) - shortageOf(b.short, this.market) : 0;
     return fills < 0 || (fills === 0 && a.costMinor < b.costMinor);
   }
 
@@ -135,17 +157,18 @@ export class Best {
     const found = this.found ?? { decision: emptyDecision, priced: priceNothing(this.market) };
     const { priced } = found;
     const { costMinor, shortageMinor, short } = this.found ? this.truly(found) : { costMinor: 0, shortageMinor: 0, short: [] };
-    const { fillFirst } = this.problem.rules;
+    const { fillFirst, standFirst } = this.problem.rules;
     const searched = shortageOf(priced.short, this.market);
     const least = this.impossibleMinor() + Math.floor(Math.min(this.leastShortage, searched) / this.factor);
     // Whatever fills as much costs no less money than the bound says; where it is not settled how much can be filled, shortage itself
     // may still fall to its own bound.
     const bound = fillFirst ? this.boundMinor - searched + least : this.boundMinor + this.impossibleMinor();
-    const boundMinor = Math.min(costMinor, bound);
+    // Plans by which more stands may leave more unfilled and cost less: while it is open whether there are any, nothing is known of money.
+    const boundMinor = Math.min(costMinor, this.isStandingSettled() ? bound : mostCredit(this.market) + this.impossibleMinor());
     const money = costMinor - shortageMinor;
     const gap = gapOf(costMinor, boundMinor, money);
-    const curve = this.found ? this.points(costMinor, shortageMinor, gap) : [];
-    const isProven = this.isFilled() && boundMinor === costMinor;
+    const curve = this.found ? this.points(priced, costMinor - shortageMinor - priced.paidMinor, gap) : [];
+    const isProven = this.isSettled() && boundMinor === costMinor;
     return {
       status: status ?? (isProven ? 'proven' : this.isDone() ? 'within-gap' : 'stopped'),
       costMinor,
@@ -153,6 +176,9 @@ export class Best {
       gap,
       shortageMinor,
       leastShortageMinor: fillFirst ? least : null,
+      standing: priced.standing,
+      standingWorth: priced.standingWorth,
+      mostStandingWorth: standFirst ? Math.max(this.mostWorth, priced.standingWorth) : null,
       seconds,
       paidMinor: priced.paidMinor,
       parcels: priced.parcels,
@@ -161,22 +187,31 @@ export class Best {
       leftovers: priced.leftovers,
       // A plan on the way says what it costs; what it may be compared with and what binds it is said of the last one.
       compared: {
-        cheapestEachMinor: this.cheapestEach && this.truly(this.cheapestEach).costMinor,
+        ...this.againstEach(priced),
         fewestParcelsMinor: curve[0]?.costMinor ?? null,
         curve,
       },
-      reasons: status === undefined ? whatBinds(this.market, { ...priced, short }, this.problem, this.isFilled()) : [],
+      reasons: status === undefined ? whatBinds(this.market, { ...priced, short }, this.problem, this.isSettled()) : [],
     };
   }
 
-  /** The curve in the figures of the problem, up to the plan itself. */
-  private points(costMinor: number, shortageMinor: number, gap: number): BasketPlan['compared']['curve'] {
-    if (this.curve === null && (this.found?.priced.parcels.length ?? 0) > 1) return [];
-    const own = this.found?.priced.parcels.length ?? 0;
+  /** What each part at its cheapest would be paid, where just as much is filled by it; else how much more it leaves unfilled. */
+  private againstEach(priced: PricedDecision): Pick<BasketPlan['compared'], 'cheapestEachMinor' | 'cheapestEachLacks'> {
+    const each = this.cheapestEach?.priced;
+    if (!each) return { cheapestEachMinor: null, cheapestEachLacks: null };
+    const units = ({ short }: PricedDecision): number => short.reduce((all, { quantity }) => all + quantity, 0);
+    const isAsMuch =
+      each.standingWorth === priced.standingWorth && shortageOf(each.short, this.market) === shortageOf(priced.short, this.market);
+    return { cheapestEachMinor: isAsMuch ? each.paidMinor : null, cheapestEachLacks: Math.max(0, units(each) - units(priced)) };
+  }
+
+  /** The curve, up to the plan itself. */
+  private points({ parcels, paidMinor }: PricedDecision, besideMinor: number, gap: number): BasketPlan['compared']['curve'] {
+    if (this.curve === null && parcels.length > 1) return [];
     const fewer = (this.curve ?? [])
-      .filter((point) => point.parcels < own)
-      .map(({ parcels, moneyMinor, gap: ownGap }) => ({ parcels, costMinor: moneyMinor + shortageMinor, gap: ownGap }));
-    return [...fewer, { parcels: own, costMinor, gap }];
+      .filter((point) => point.parcels < parcels.length)
+      .map((point) => ({ parcels: point.parcels, costMinor: point.paidMinor, besideMinor: point.besideMinor, gap: point.gap }));
+    return [...fewer, { parcels: parcels.length, costMinor: paidMinor, besideMinor, gap }];
   }
 
   /** No plan: none there can be, or none found in time. */
@@ -189,6 +224,9 @@ export class Best {
       shortageMinor: 0,
       leastShortageMinor: plan.leastShortageMinor === null ? null : 0,
       short: [],
+      standing: [],
+      standingWorth: 0,
+      mostStandingWorth: plan.mostStandingWorth === null ? null : 0,
       reasons: isInfeasible ? whyInfeasible(this.market, this.problem) : [{ kind: 'not found' }],
     };
   }

@@ -88,7 +88,7 @@ export async function closeIn(
 /** Leaves out of a bound what no better plan takes, as the root's losses tell. The best plan itself stays in it. */
 function narrow(bound: Ascent | BoundTree, root: Ascent, index: MarketIndex, best: Best): void {
   const found: Found | null = best.found;
-  if (!found || !best.isFilled()) return;
+  if (!found || !best.isSettled()) return;
   const { boundMinor, counts, of } = root.losses();
   const used = unitsUsedBy(index, found);
   bound.narrow((count) => {

@@ -2,17 +2,19 @@ import { type Decision, type Found, priceDecision } from '../decision/index.js';
 import { buildModel, type ExactResult, type ModelQuestion, solveExactly } from '../model/index.js';
 import { indexMarket, type ReducedMarket, startingWorth } from '../reduce/index.js';
 import { searchBaskets } from '../search/index.js';
-import { shortageOf } from './filling.js';
+import { answers, shortageOf } from './filling.js';
 
-/** What a trip of at most so many parcels comes to. */
+/** What a trip of at most so many parcels comes to: what is paid, and what counts against it besides. */
 export interface CurvePoint {
   readonly parcels: number;
-  readonly moneyMinor: number;
-  readonly shortageMinor: number;
+  readonly paidMinor: number;
+  readonly besideMinor: number;
   readonly gap: number;
 }
 
 export interface CurveEffort {
+  /** What every point must come up to: as much stands and is filled as by the plan. */
+  readonly asMuch: ModelQuestion;
   readonly gap: number;
   /** Called with every plan that is met. */
   onDecision(decision: Decision): void;
@@ -30,12 +32,11 @@ const MOST_POINTS = 8;
 const SEARCH_TRIES = 6000;
 
 /**
- * What a trip comes to with at most so many parcels, from the fewest that leave no more unfilled than the plan does up to one less
+ * What a trip comes to with at most so many parcels, from the fewest by which as much stands and is filled as by the plan up to one less
  * than the plan's own number; none where the same cannot be had in fewer. Null when time ran out before that was known.
  */
 export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: CurveEffort): Promise<readonly CurvePoint[] | null> {
   const own = plan.priced.parcels.length;
-  const maxShortageMinor = shortageOf(plan.priced.short, market);
   if (own <= 1) return [];
   const solve = async (question: ModelQuestion, start: Decision | null, gap: number): Promise<ExactResult> =>
     solveExactly(buildModel(market, question), start, {
@@ -44,30 +45,28 @@ export async function parcelsCurve(market: ReducedMarket, plan: Found, effort: C
       shouldStop: () => effort.isOver(),
       onProgress: () => undefined,
     });
-  const { decision: fewest } = await solve({ fewestParcels: true, maxShortageMinor }, null, 0);
+  const { decision: fewest } = await solve({ ...effort.asMuch, fewestParcels: true }, null, 0);
   if (!fewest || effort.isOver()) return null;
   const least = priceDecision(market, fewest).parcels.length;
   const points: CurvePoint[] = [];
   for (const parcels of spread(least, own - 1)) {
     if (effort.isOver()) break;
-    const start = soundOf(
-      market,
-      [search(market, plan.decision, parcels, effort), ...(parcels === least ? [fewest] : [])],
-      parcels,
-      maxShortageMinor,
-    );
-    const { decision: found, bound } = await solve({ maxParcels: parcels, maxShortageMinor }, start, effort.gap);
-    const best = soundOf(market, [...(found ? [found] : []), ...(start ? [start] : [])], parcels, maxShortageMinor);
+    const start = soundOf(market, [search(market, plan.decision, parcels, effort), ...(parcels === least ? [fewest] : [])], {
+      ...effort.asMuch,
+      maxParcels: parcels,
+    });
+    const { decision: found, bound } = await solve({ ...effort.asMuch, maxParcels: parcels }, start, effort.gap);
+    const best = soundOf(market, [...(found ? [found] : []), ...(start ? [start] : [])], { ...effort.asMuch, maxParcels: parcels });
     if (!best) continue;
     // A plan of so few parcels is a plan like any other: where it is cheaper than the plan, it is the plan.
     effort.onDecision(best);
-    const { costMinor, short } = priceDecision(market, best);
-    const shortageMinor = shortageOf(short, market);
-    const moneyMinor = costMinor - shortageMinor;
+    const { costMinor, paidMinor, short } = priceDecision(market, best);
+    const moneyMinor = costMinor - shortageOf(short, market);
     const gap = moneyMinor <= 0 ? 0 : Math.min(1, Math.max(0, (moneyMinor - Math.ceil(bound - TOLERANCE_MINOR)) / moneyMinor));
     const before = points.at(-1);
     // More parcels allowed never cost more than fewer.
-    points.push(before && before.moneyMinor <= moneyMinor ? { ...before, parcels } : { parcels, moneyMinor, shortageMinor, gap });
+    const isDearer = before && before.paidMinor + before.besideMinor <= moneyMinor;
+    points.push(isDearer ? { ...before, parcels } : { parcels, paidMinor, besideMinor: moneyMinor - paidMinor, gap });
   }
   return points.length === 0 && least < own ? null : points;
 }
@@ -79,13 +78,13 @@ function search(market: ReducedMarket, start: Decision, maxParcels: number, effo
   return searchBaskets(index, { tries: SEARCH_TRIES, worth: startingWorth(index), halt: () => effort.isOver(), start });
 }
 
-/** The cheapest of some decisions that keeps all rules, so many parcels and so few left unfilled; null when none does. */
-function soundOf(market: ReducedMarket, decisions: readonly Decision[], maxParcels: number, maxShortageMinor: number): Decision | null {
+/** The cheapest of some decisions that keeps all rules and comes up to a question; null when none does. */
+function soundOf(market: ReducedMarket, decisions: readonly Decision[], question: ModelQuestion): Decision | null {
   let best: { readonly decision: Decision; readonly costMinor: number } | null = null;
   for (const decision of decisions) {
-    const { costMinor, faults, parcels, short } = priceDecision(market, decision);
-    if (faults > 0 || parcels.length > maxParcels || shortageOf(short, market) > maxShortageMinor) continue;
-    if (!best || costMinor < best.costMinor) best = { decision, costMinor };
+    const priced = priceDecision(market, decision);
+    if (!answers(priced, question, market)) continue;
+    if (!best || priced.costMinor < best.costMinor) best = { decision, costMinor: priced.costMinor };
   }
   return best?.decision ?? null;
 }

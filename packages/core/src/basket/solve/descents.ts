@@ -2,7 +2,7 @@ import { type Decision, decisionIn, type Found, priceDecision } from '../decisio
 import { buildModel, type ExactResult, type ModelQuestion, solveExactly } from '../model/index.js';
 import { indexMarket, type ReducedMarket, startingWorth, type UsableOffer, withOffers } from '../reduce/index.js';
 import { searchBaskets } from '../search/index.js';
-import { shortageOf } from './filling.js';
+import { answers } from './filling.js';
 import { Neighbourhoods } from './neighbourhoods.js';
 
 export interface DescentControl {
@@ -158,12 +158,11 @@ export class Descents {
     });
   }
 
-  /** A decision that breaks no rule and leaves no more unfilled than may be. */
+  /** A decision that breaks no rule and by which as much stands and is filled as has to. */
   private sound(made: Decision): Found | null {
     const decision = decisionIn(this.offers, made);
     const priced = priceDecision(this.market, decision);
-    const most = this.question.maxShortageMinor ?? Infinity;
-    if (priced.faults > 0 || shortageOf(priced.short, this.market) > most) return null;
+    if (!answers(priced, this.question, this.market)) return null;
     this.control.offer(decision);
     return { decision, priced };
   }

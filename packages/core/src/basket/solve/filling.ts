@@ -1,3 +1,5 @@
+import type { PricedDecision } from '../decision/index.js';
+import type { ModelQuestion } from '../model/index.js';
 import type { ReducedMarket } from '../reduce/index.js';
 import { allowedOffers, type BasketProblem } from '../problem/index.js';
 
@@ -37,3 +39,11 @@ export function shortageOf(short: readonly { readonly need: string; readonly qua
   const costs = new Map(needs.map((need) => [need.id, need.shortCostMinor ?? 0]));
   return short.reduce((all, { need, quantity }) => all + quantity * (costs.get(need) ?? 0), 0);
 }
+
+/** Does a decision break no rule and come up to what a question asks: so much standing, so little unfilled, so few parcels? */
+export const answers = (
+  { faults, standingWorth, short, parcels }: PricedDecision,
+  { leastStandingWorth = 0, maxShortageMinor = Infinity, maxParcels = Infinity }: ModelQuestion,
+  market: ReducedMarket,
+): boolean =>
+  faults === 0 && standingWorth >= leastStandingWorth && parcels.length <= maxParcels && shortageOf(short, market) <= maxShortageMinor;

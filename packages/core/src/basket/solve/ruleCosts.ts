@@ -18,10 +18,18 @@ export function setRules(problem: BasketProblem): readonly SetRule[] {
     add({ rule: 'days', most: rules.withinDays }, { withinDays: null });
   if (rules.condition !== 'worn') add({ rule: 'condition', least: rules.condition }, { condition: 'worn' });
   if (rules.trustedOnly) add({ rule: 'trusted' }, { trustedOnly: false });
-  if (rules.sellers !== null) add({ rule: 'sellers', count: rules.sellers.length }, { sellers: null });
+  if (rules.sellers !== null) add(sellersFact(problem, rules.sellers), { sellers: null });
   return found;
 }
 
+/** The sellers a problem is narrowed to: told by those left out where these are fewer. */
+function sellersFact({ sellers }: BasketProblem, named: readonly string[]): RuleFact {
+  const open = new Set(named);
+  const banned = sellers.flatMap(({ id }) => (open.has(id) ? [] : [id]));
+  return banned.length < open.size ? { rule: 'banned', sellers: banned } : { rule: 'sellers', count: open.size };
+}
+
+const standingOf = ({ standing }: BasketPlan): number => standing.reduce((all, row) => all + row.quantity, 0);
 const missingOf = (plan: BasketPlan): number => plan.short.reduce((all, row) => all + row.quantity, 0);
 
 /** What a rule costs: parts that could be had without it, or money it takes; null when it costs nothing. */
@@ -29,11 +37,13 @@ function ruleCost({ fact: rule }: SetRule, plan: BasketPlan, without: BasketPlan
   const { paidMinor } = without;
   if (without.status === 'infeasible') return null;
   if (plan.status === 'infeasible') return { kind: 'plan without', rule, paidMinor };
+  const figures = standingOf(without) - standingOf(plan);
+  if (figures > 0) return { kind: 'more stand without', rule, figures, paidMinor };
   const parts = missingOf(plan) - missingOf(without);
   if (parts > 0) return { kind: 'more without', rule, parts, paidMinor };
   // What is said is what would be paid: a plan without the rule may be better for what it leaves alone, and dearer.
   const minor = plan.paidMinor - paidMinor;
-  return minor > 0 ? { kind: 'rule costs', rule, minor, paidMinor } : null;
+  return minor > 0 ? { kind: 'rule costs', rule, minor, paidMinor, isProven: without.status === 'proven' } : null;
 }
 
 /** What each rule that is set costs, by solving without it; given up when it is over. */

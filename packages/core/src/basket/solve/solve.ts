@@ -25,8 +25,8 @@ const ALONE: SolveOptions = { comparisons: false };
 /**
  * Solves a basket problem that passed its schema and `problemFaults`: reduction, a search for a first plan, a Lagrangian
  * bound, closing in from both sides (`closeIn`), then the exact model of all that is still open, started
- * from the plan and stopped at the gap asked for. Under `fillFirst` the least shortage is found
- * and proven by itself, and money is minimised among the plans that have it (basket problem, *Filling first*). The result is never dearer than
+ * from the plan and stopped at the gap asked for. Under `standFirst` the most that can stand, under `fillFirst` the least shortage is found
+ * and proven by itself, and money is minimised among the plans that have it (basket problem, *Standing first*, *Filling first*). The result is never dearer than
  * the search's plan or than cheapest-each where that keeps the rules; `boundMinor` is never above the optimum.
  */
 export async function solveBasket(
@@ -65,6 +65,7 @@ class Solve {
     if (last) this.offer(decisionOf(last, this.market));
 
     this.search(0, startingWorth(this.index));
+    if (this.problem.rules.standFirst) await this.settleWorth();
     if (this.problem.rules.fillFirst) await this.settleShortage();
     const worth = this.searchAndBound();
     const isOver = (): boolean => this.control.shouldStop() || this.best.isDone();
@@ -83,31 +84,45 @@ class Solve {
     return this.showPlan({ ...compared, reasons: [...compared.reasons, ...rules] });
   }
 
+  /** What wholes that stand can count at most: proven by a model that asks for nothing else, where not all stand by the first plan. */
+  private async settleWorth(): Promise<void> {
+    if (this.best.isStandingSettled()) return;
+    const bound = await this.settle({ mostStanding: true }, this.problem.effort.seconds * STANDING_SHARE);
+    if (bound !== null) this.best.mostWorth = Math.min(this.best.mostWorth, Math.floor(TOLERANCE_MINOR - bound));
+  }
+
   /**
-   * The least shortage the rules allow: none when a plan is short of nothing, else proven by a model that asks for nothing but it.
-   * A bound of it is kept where time runs out.
+   * The least shortage the rules allow: none when a plan is short of nothing, else proven by a model that asks for nothing but it, of plans
+   * by which as much stands. A bound of it is kept where time runs out.
    */
   private async settleShortage(): Promise<void> {
     if (this.best.shortage() === 0) return;
-    const until = this.problem.effort.seconds * SHORTAGE_SHARE;
-    const { bound, decision, outcome } = await solveExactly(
-      buildModel(this.market, { leastShortage: true }),
-      this.best.found?.decision ?? null,
-      {
-        gap: 0,
-        seconds: until,
-        shouldStop: () => this.control.shouldStop() || this.elapsedMs() > until,
-        onProgress: () => this.tell('searching'),
-        onDecision: (found) => this.offer(found),
-      },
-    );
-    if (decision) this.offer(decision);
-    if (outcome !== 'infeasible' && Number.isFinite(bound)) this.best.leastShortage = Math.max(0, Math.ceil(bound - TOLERANCE_MINOR));
+    const bound = await this.settle({ ...this.asManyStand(), leastShortage: true }, this.problem.effort.seconds * SHORTAGE_SHARE);
+    if (bound !== null) this.best.leastShortage = Math.max(0, Math.ceil(bound - TOLERANCE_MINOR));
   }
 
-  /** The question of least money among plans that fill as much as the best one. */
+  /** Asks for what comes before money; the bound of what is asked for, or null where there is none. Ends at a time of the whole solve. */
+  private async settle(question: ModelQuestion, until: number): Promise<number | null> {
+    const { bound, decision, outcome } = await solveExactly(buildModel(this.market, question), this.best.found?.decision ?? null, {
+      gap: 0,
+      seconds: until - this.elapsedMs(),
+      shouldStop: () => this.control.shouldStop() || this.elapsedMs() > until,
+      onProgress: () => this.tell('searching'),
+      onDecision: (found) => this.offer(found),
+    });
+    if (decision) this.offer(decision);
+    return outcome !== 'infeasible' && Number.isFinite(bound) ? bound : null;
+  }
+
+  /** The question of plans by which as much stands as by the best one. */
+  private asManyStand(): ModelQuestion {
+    return this.problem.rules.standFirst && this.best.found ? { leastStandingWorth: this.best.standingWorth() } : {};
+  }
+
+  /** The question of least money among plans by which as much stands and is filled as by the best one. */
   private asMuch(): ModelQuestion {
-    return this.problem.rules.fillFirst && this.best.found ? { maxShortageMinor: this.best.shortage() } : {};
+    const fills = this.problem.rules.fillFirst && this.best.found ? { maxShortageMinor: this.best.shortage() } : {};
+    return { ...this.asManyStand(), ...fills };
   }
 
   /**
@@ -215,7 +230,7 @@ class Solve {
    */
   private stillOpen(ascent: Ascent): ReducedMarket {
     const { found } = this.best;
-    return found && this.best.isFilled() ? marketStillOpen(this.index, found, ascent.losses()) : this.market;
+    return found && this.best.isSettled() ? marketStillOpen(this.index, found, ascent.losses()) : this.market;
   }
 
   private async prove(ascent: Ascent | null) {
@@ -253,7 +268,9 @@ class Solve {
     const effort = { gap: this.problem.effort.gap, seconds: COMPARING_SECONDS / 4 };
     return ruleCosts(this.problem, plan, {
       isOver: () => !this.hasTimeToCompare(),
-      solve: (without) => solveBasket({ ...without, effort }, this.quietly(), ALONE),
+      // What keeps the rule is a plan without it too: that is where planning without it begins.
+      solve: (without) =>
+        solveBasket({ ...without, effort }, this.quietly(), { ...ALONE, ...(plan.status !== 'infeasible' && { last: plan }) }),
     });
   }
 
@@ -270,6 +287,7 @@ class Solve {
   private async drawCurve(best: Found): Promise<void> {
     this.best.curve = await parcelsCurve(this.market, best, {
       gap: this.problem.effort.gap,
+      asMuch: { ...this.asMuch(), maxShortageMinor: this.best.shortage() },
       isOver: () => !this.hasTimeToCompare(),
       seconds: COMPARING_SECONDS / 4,
       onDecision: (decision) => this.offer(decision),
@@ -307,7 +325,8 @@ const COMPARING_SECONDS = 12;
 
 /** Shares of the time that search and bound may take at most; proving needs the rest. */
 const SEARCH_SHARE = 0.25;
-const SHORTAGE_SHARE = 0.3;
+const STANDING_SHARE = 0.25;
+const SHORTAGE_SHARE = 0.4;
 const CLOSE_IN_SHARE = 0.97;
 const CLOSE_IN_SHARE_OF_BOUND_TRIPS = 0.15;
 const PART_SHARE = 0.9;

@@ -103,6 +103,8 @@ export function verifyPlan(problem: BasketProblem, plan: BasketPlan): readonly F
     if (need.sameSeller && (sellersOfNeed.get(need.id)?.size ?? 0) > 1) fail('/fills', `"${need.id}" wants one seller.`);
   }
 
+  verifyWholes(problem, plan, filled, fail);
+
   const left = new Map<string, number>();
   for (const [at, quantity] of got) {
     const [seller, variant] = JSON.parse(at) as [string | null, string];
@@ -128,13 +130,57 @@ export function verifyPlan(problem: BasketProblem, plan: BasketPlan): readonly F
   if (Math.abs(gap - plan.gap) > 1e-9) fail('/gap', `The gap is ${gap}, not ${plan.gap}.`);
   if (plan.status === 'proven' && plan.boundMinor !== plan.costMinor) fail('/status', 'Proven means the bound is the cost.');
   const isSettled = plan.status === 'proven' || plan.status === 'within-gap';
+  if (rules.standFirst && isSettled && plan.mostStandingWorth !== plan.standingWorth)
+    fail('/status', 'It is not proven that by no plan more stands.');
   if (rules.fillFirst && isSettled && least !== shortage) fail('/status', 'It is not proven that no plan fills more.');
   let dearer = Infinity;
   plan.compared.curve.forEach((point, p) => {
-    if (point.costMinor > dearer) fail(`/compared/curve/${p}/costMinor`, 'More parcels never cost more than fewer.');
-    if (point.costMinor < plan.costMinor) fail(`/compared/curve/${p}/costMinor`, 'No plan is shown beside a cheaper one.');
-    dearer = point.costMinor;
+    const weighed = point.costMinor + point.besideMinor;
+    if (weighed > dearer) fail(`/compared/curve/${p}/costMinor`, 'More parcels never cost more than fewer.');
+    if (weighed < money) fail(`/compared/curve/${p}/costMinor`, 'No plan is shown beside a cheaper one.');
+    dearer = weighed;
   });
   if (plan.status === 'within-gap' && gap > problem.effort.gap) fail('/status', 'The gap asked for is not reached.');
   return faults;
+}
+
+/** What stands must be filled, and counted as the problem counts it. */
+function verifyWholes(
+  { needs, wholes, rules }: BasketProblem,
+  { standing, standingWorth, mostStandingWorth }: BasketPlan,
+  filled: ReadonlyMap<string, number>,
+  fail: (path: string, sentence: string) => void,
+): void {
+  const units = new Map<string, number>();
+  for (const need of needs) {
+    const name = need.servesAs ?? need.id;
+    units.set(name, (units.get(name) ?? 0) + (filled.get(need.id) ?? 0));
+  }
+  const taken = new Map<string, number>();
+  const ofGroups = new Map<string, number>();
+  let worth = 0;
+  standing.forEach(({ whole: id, quantity }, s) => {
+    const at = `/standing/${s}`;
+    const whole = wholes.find((row) => row.id === id);
+    if (!whole) return fail(`${at}/whole`, `There is no whole "${id}".`);
+    if (standing.findIndex((row) => row.whole === id) !== s) fail(`${at}/whole`, `"${id}" is there twice.`);
+    if (!Number.isInteger(quantity) || quantity < 1) fail(`${at}/quantity`, 'Quantities are whole and above zero.');
+    if (quantity > whole.count) fail(`${at}/quantity`, `${quantity} stand of ${whole.count} wanted.`);
+    worth += whole.worth * quantity;
+    for (const row of whole.needs) {
+      const key = JSON.stringify([whole.group, row.need]);
+      const held = whole.group === undefined ? 0 : (ofGroups.get(key) ?? 0);
+      const more = Math.max(0, row.quantity * quantity - held);
+      ofGroups.set(key, held + more);
+      taken.set(row.need, (taken.get(row.need) ?? 0) + more);
+    }
+  });
+  for (const [name, quantity] of taken)
+    if (quantity > (units.get(name) ?? 0))
+      fail('/standing', `What stands takes ${quantity} of "${name}", and ${units.get(name) ?? 0} are filled.`);
+  if (worth !== standingWorth) fail('/standingWorth', `What stands counts ${worth}, not ${standingWorth}.`);
+  if ((mostStandingWorth === null) === rules.standFirst)
+    fail('/mostStandingWorth', 'The most that can stand is said exactly where standing comes first.');
+  if (mostStandingWorth !== null && mostStandingWorth < worth)
+    fail('/mostStandingWorth', `By no plan more than ${mostStandingWorth} stands, and by this one ${worth} does.`);
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { type ErrandDto, type SeriesPointDto, useFindCheaperVersionMutation, type SeriesJobDto } from '@/api';
 import { attempt, Button, Input, Label, plural } from '@/ui';
 import { useJob, useWorkspace } from '@/workspace';
+import { useVersionAsLook } from './useVersionAsLook';
 
 /** The cheapest version that still looks right: what gives way at a likeness the person would keep. */
 export function CheaperVersion({ errand }: { readonly errand: ErrandDto }) {
@@ -53,6 +54,7 @@ interface VersionsProps {
 function Versions({ points, floor, errand, isDone }: VersionsProps) {
   const { catalogue } = useWorkspace();
   const format = (minor: number): string => money(minor, errand.currency);
+  const { take, isBusy } = useVersionAsLook(errand);
   const kept = worthwhileVersions(points, floor);
   if (kept.length === 0) return isDone ? <p className="text-pencil text-[0.93rem]">No version keeps a likeness of {floor}.</p> : null;
   return (
@@ -62,7 +64,7 @@ function Versions({ points, floor, errand, isDone }: VersionsProps) {
           <span className="flex justify-between gap-2">
             <span>
               likeness <b className="font-mono">{Math.round(point.likeness ?? 0)}</b>,{' '}
-              {point.swaps.length === 0 ? 'as it is' : `${plural(point.swaps.length, 'part')} otherwise`}
+              {point.swaps.length === 0 ? 'as it is' : `${plural(point.swaps.length, 'part')} otherwise`}, to pay
             </span>
             <span className="font-mono">{format(point.costMinor)}</span>
           </span>
@@ -72,6 +74,11 @@ function Versions({ points, floor, errand, isDone }: VersionsProps) {
               {itemName({ kind: 'variant', item: swap.variant }, catalogue)}
             </span>
           ))}
+          {isDone && point.swaps.length > 0 && (
+            <Button className="mt-1" disabled={isBusy} onClick={() => void take(point)}>
+              Make it a look
+            </Button>
+          )}
         </li>
       ))}
     </ul>

@@ -1,44 +1,33 @@
-import { type ReactNode, useState } from 'react';
-import type { ErrandLineDto, ErrandSettingsDto } from '@/api';
+import type { ReactNode } from 'react';
 import { Button, sentenceOf } from '@/ui';
-import { useWorkspace } from '@/workspace';
-import { type DraftLine, soundLines } from './lines';
 import { LinesEditor } from './LinesEditor';
-import { draftOf, settingsFrom } from './rules';
 import { RulesEditor } from './RulesEditor';
+import type { ErrandFormState } from './useErrandForm';
 
 interface ErrandFormProps {
   readonly title: string;
-  readonly begin: readonly DraftLine[];
-  /** The rules of the last trip, to begin with. */
-  readonly lastSettings: ErrandSettingsDto | undefined;
+  readonly form: ErrandFormState;
   readonly error: unknown;
   readonly isBusy: boolean;
-  readonly onPlan: (lines: ErrandLineDto[], settings: ErrandSettingsDto) => void;
+  readonly onPlan: (asks: NonNullable<ErrandFormState['asks']>) => void;
   readonly children?: ReactNode;
 }
 
 /** What to shop for, and the rules of the trip. */
-export function ErrandForm({ title, begin, lastSettings, error, isBusy, onPlan, children }: ErrandFormProps) {
-  const { currency } = useWorkspace();
-  const [lines, setLines] = useState(begin);
-  // Until a rule is touched, the rules are those of the last trip, whenever it has been read.
-  const [touched, setTouched] = useState<ReturnType<typeof draftOf> | null>(null);
-  const draft = touched ?? draftOf(lastSettings ?? {}, currency);
-  const settings = settingsFrom(draft, currency);
-  const sound = soundLines(lines);
+export function ErrandForm({ title, form, error, isBusy, onPlan, children }: ErrandFormProps) {
+  const { asks } = form;
   return (
     <form
       aria-label="Plan an errand"
       className="border-rule bg-sheet flex min-h-0 flex-col gap-3 overflow-auto border-r p-4"
       onSubmit={(event) => {
         event.preventDefault();
-        if (sound && settings) onPlan(sound, settings);
+        if (asks) onPlan(asks);
       }}
     >
       <h1 className="text-xl">Errand for {title}</h1>
-      <LinesEditor lines={lines} onChange={setLines} />
-      <Button type="submit" tone="act" disabled={!sound || !settings || isBusy} className="justify-center !py-2">
+      <LinesEditor lines={form.lines} onChange={(lines) => form.setLines(lines)} />
+      <Button type="submit" tone="act" disabled={!asks || isBusy} className="justify-center !py-2">
         Plan the errand
       </Button>
       {error !== undefined && (
@@ -46,7 +35,7 @@ export function ErrandForm({ title, begin, lastSettings, error, isBusy, onPlan, 
           {sentenceOf(error)}
         </p>
       )}
-      <RulesEditor draft={draft} onChange={setTouched} />
+      <RulesEditor draft={form.rules} onChange={(rules) => form.setRules(rules)} />
       {children}
     </form>
   );

@@ -1,2 +1,3 @@
 export { ErrandForm } from './ErrandForm';
-export { linesFrom, sparesLine } from './lines';
+export { type DraftLine, linesFrom, sparesLine } from './lines';
+export { isOutdated, useErrandForm } from './useErrandForm';

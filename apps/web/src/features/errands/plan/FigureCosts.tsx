@@ -18,7 +18,12 @@ export function FigureCosts({ errand }: { readonly errand: ErrandDto }) {
         {rows.map((line, i) => (
           <li key={`${line.look}-${i}`} className="border-rule border-t py-1">
             <span className="flex justify-between gap-2">
-              {nameOf(line)}
+              <span>
+                {nameOf(line)}
+                {line.stand !== null && line.stand < line.copies && (
+                  <span className="text-madder"> {line.stand === 0 ? 'cannot stand' : `${line.stand} of ${line.copies} stand`}</span>
+                )}
+              </span>
               <span className="font-mono">{line.eachMinor === null ? '–' : money(line.eachMinor, errand.currency)}</span>
             </span>
             {line.dominant && (

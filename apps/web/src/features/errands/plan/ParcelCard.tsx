@@ -54,14 +54,21 @@ export function ParcelCard({ parcel, errand, sellerName, onReplan }: ParcelCardP
           const offer = errand.offers.find((row) => row.id === line.offer);
           if (!offer) return null;
           const item = itemName(offer, catalogue);
-          return (
-            <li key={line.offer} className="border-rule flex gap-2 border-t py-1">
-              <span className="w-5 shrink-0 text-right font-mono">{line.quantity}</span>
+          const filler = errand.fillers.find((row) => row.offer === line.offer);
+          const needed = line.quantity - (filler?.quantity ?? 0);
+          const rows = [
+            ...(needed > 0 ? [{ quantity: needed, sentence: reasonOf(line.offer), isFiller: false }] : []),
+            ...(filler ? [{ quantity: filler.quantity, sentence: filler.sentence, isFiller: true }] : []),
+          ];
+          return rows.map(({ quantity, sentence, isFiller }) => (
+            <li key={`${line.offer} ${isFiller ? 'filler' : ''}`} className="border-rule flex gap-2 border-t py-1">
+              <span className="w-5 shrink-0 text-right font-mono">{quantity}</span>
               <span className="min-w-0 flex-1">
                 {item} <span className="text-pencil">{offer.condition}</span>
-                <span className="text-pencil block text-[0.8rem]">{reasonOf(line.offer)}</span>
+                {isFiller && <span className="text-saffron"> fills up</span>}
+                <span className="text-pencil block text-[0.8rem]">{sentence}</span>
               </span>
-              <span className="font-mono">{format(offer.priceMinor * line.quantity)}</span>
+              <span className="font-mono">{format(offer.priceMinor * quantity)}</span>
               <Menu
                 items={doings(offer, line.quantity)}
                 trigger={
@@ -71,7 +78,7 @@ export function ParcelCard({ parcel, errand, sellerName, onReplan }: ParcelCardP
                 }
               />
             </li>
-          );
+          ));
         })}
         <Charge name={`Postage, ${parcel.weightG.toFixed(1)} g`} value={format(parcel.postageMinor)} />
         {parcel.handlingMinor > 0 && <Charge name="Handling" value={format(parcel.handlingMinor)} />}

@@ -14,8 +14,6 @@ export function ParcelsCurve({ errand, plan, onChoose }: ParcelsCurveProps) {
   const { curve } = plan.compared;
   const against = againstEach(plan);
   const { currency } = errand;
-  // What is left short counts the same everywhere and is nothing one pays.
-  const shortMinor = plan.costMinor - plan.paidMinor;
   const option = useMemo(
     () => ({
       grid: { left: 54, right: 12, top: 12, bottom: 36 },
@@ -23,7 +21,7 @@ export function ParcelsCurve({ errand, plan, onChoose }: ParcelsCurveProps) {
         trigger: 'axis',
         formatter: (rows: readonly { readonly dataIndex: number }[]) => {
           const point = curve[rows[0]?.dataIndex ?? 0];
-          return point ? `at most ${plural(point.parcels, 'parcel')}: ${money(point.costMinor - shortMinor, currency)}` : '';
+          return point ? `at most ${plural(point.parcels, 'parcel')}: ${money(point.costMinor, currency)}` : '';
         },
       },
       xAxis: {
@@ -48,11 +46,11 @@ export function ParcelsCurve({ errand, plan, onChoose }: ParcelsCurveProps) {
           symbol: 'circle',
           symbolSize: 8,
           color: CHART.lagoon,
-          data: curve.map((point) => point.costMinor - shortMinor),
+          data: curve.map((point) => point.costMinor),
         },
       ],
     }),
-    [curve, currency, shortMinor],
+    [curve, currency],
   );
   return (
     <section aria-label="Fewer parcels">
@@ -61,7 +59,7 @@ export function ParcelsCurve({ errand, plan, onChoose }: ParcelsCurveProps) {
         <Chart
           option={option}
           height={150}
-          label={`Cost by parcels: ${curve.map((point) => `${plural(point.parcels, 'parcel')} ${money(point.costMinor - shortMinor, currency)}`).join(', ')}.`}
+          label={`Cost by parcels: ${curve.map((point) => `${plural(point.parcels, 'parcel')} ${money(point.costMinor, currency)}`).join(', ')}.`}
           onChoose={(i) => curve[i] && onChoose(curve[i].parcels)}
         />
       )}
@@ -71,7 +69,7 @@ export function ParcelsCurve({ errand, plan, onChoose }: ParcelsCurveProps) {
             <button type="button" className="text-lagoon underline" onClick={() => onChoose(point.parcels)}>
               At most {plural(point.parcels, 'parcel')}
             </button>
-            <span className="font-mono">{money(point.costMinor - shortMinor, currency)}</span>
+            <span className="font-mono">{money(point.costMinor, currency)}</span>
           </li>
         ))}
         <li className="flex justify-between gap-2 font-semibold">

@@ -1,9 +1,10 @@
-import { donorNameOf, itemName, variantBehind } from '@outfit/core';
+import { donorBehind, itemName, variantBehind } from '@outfit/core';
 import { Link } from 'react-router';
 import type { ErrandDto, FillDto, PlanDto } from '@/api';
 import { toPrices } from '@/parts';
 import { Heads } from '@/ui';
 import { useWorkspace } from '@/workspace';
+import { cannotBeHad } from './lacking';
 
 interface PartTableProps {
   readonly errand: ErrandDto;
@@ -17,7 +18,8 @@ export function PartTable({ errand, plan, sellerName }: PartTableProps) {
   const name = (variant: string): string => itemName({ kind: 'variant', item: variant }, catalogue);
   const whence = ({ seller, variant }: FillDto): string => {
     if (seller !== null) return `from ${sellerName(seller)}`;
-    return variant === donorNameOf(variantBehind(variant)) ? 'from a figure you take apart' : 'from your wardrobe';
+    const donor = donorBehind(variant);
+    return donor === null ? 'from your wardrobe' : `off ${errand.donated.find((row) => row.donor === donor)?.name ?? 'a whole figure'}`;
   };
   const comesFrom = (variant: string): string => {
     const words = plan.fills
@@ -27,7 +29,12 @@ export function PartTable({ errand, plan, sellerName }: PartTableProps) {
         return `${fill.quantity}${instead} ${whence(fill)}`;
       });
     const missing = plan.short.filter((row) => variantBehind(row.need) === variant).reduce((all, row) => all + row.quantity, 0);
-    return [...words, ...(missing > 0 ? [`${missing} cannot be had`] : [])].join(', ');
+    const leftOut = missing - cannotBeHad(plan, variant);
+    return [
+      ...words,
+      ...(missing > leftOut ? [`${missing - leftOut} cannot be had`] : []),
+      ...(leftOut > 0 ? [`${leftOut} left out to keep the rules`] : []),
+    ].join(', ');
   };
   return (
     <div>

@@ -21,11 +21,13 @@ interface PlanViewProps {
   readonly making: ErrandDto | null;
   /** An errand that was opened again, not the newest. */
   readonly earlier: boolean;
+  /** Does the form ask for something else by now? */
+  readonly isOutdated: boolean;
   readonly onReplan: (adjustments: AdjustmentsDto, settings?: ErrandSettingsDto) => void;
 }
 
 /** The plan of an errand: progress while it runs, then total, comparison, parcels, what each part comes from, and what follows. */
-export function PlanView({ errand, making, earlier, onReplan }: PlanViewProps) {
+export function PlanView({ errand, making, earlier, isOutdated, onReplan }: PlanViewProps) {
   const { data: sellers = [] } = useListSellersQuery();
   const { job, adjustments } = errand;
   const plan = job.result;
@@ -65,6 +67,11 @@ export function PlanView({ errand, making, earlier, onReplan }: PlanViewProps) {
           This is the plan before. A new one is being made; what you adjust here goes into it.
         </p>
       )}
+      {isOutdated && isFinal && (
+        <p role="status" className="border-saffron bg-paper mt-2 border-l-[3px] px-3 py-2" data-testid="plan-outdated">
+          Copies, looks or rules have been changed since this was planned. Plan the errand again for what it says now.
+        </p>
+      )}
       {earlier && (
         <p className="border-pencil bg-paper mt-2 border-l-[3px] px-3 py-2">
           An earlier errand. Adjusted or planned again, it becomes the newest.{' '}
@@ -80,7 +87,7 @@ export function PlanView({ errand, making, earlier, onReplan }: PlanViewProps) {
           {job.error}
         </p>
       )}
-      <Adjusted adjustments={adjustments} sellerName={sellerName} onChange={onReplan} />
+      <Adjusted errand={errand} sellerName={sellerName} onChange={onReplan} />
       {plan?.status === 'infeasible' && <NoPlan reasons={errand.shapedBy} />}
       {plan && plan.status !== 'infeasible' && (
         <>

@@ -22,7 +22,7 @@ export function SubstituteSheet({ errand, variant, onClose, onAccept }: Substitu
       open
       onOpenChange={(open) => !open && onClose()}
       title={`In place of ${itemName({ kind: 'variant', item: variant }, catalogue)}`}
-      about="The most like it first. An accepted substitute is bought when it saves more than the likeness is worth to you."
+      about="What the figure loses least by first. An accepted substitute is bought when it saves more than the likeness is worth to you."
     >
       {!data && <p className="text-pencil mt-3">Looking…</p>}
       {data?.length === 0 && <p className="text-pencil mt-3">Nothing alike is sold or owned. Add what would do as well in Fitting.</p>}

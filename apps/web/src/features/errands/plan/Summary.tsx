@@ -1,9 +1,10 @@
-import { againstEach, itemName, money } from '@outfit/core';
+import { againstEach, itemName, list, money, variantBehind } from '@outfit/core';
 import type { ReactNode } from 'react';
 import type { ErrandDto, PlanDto } from '@/api';
 import { useWorkspace } from '@/workspace';
 import { Why } from '@/parts';
 import { plural } from '@/ui';
+import { cannotBeHad } from './lacking';
 
 /** `above` is null where the bound is of a plan that might fill more: the two cannot be compared in money. */
 const STATUS: Record<PlanDto['status'], (above: string | null) => string> = {
@@ -26,6 +27,7 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
   const against = againstEach(plan);
   const owned = plan.fills.filter((fill) => fill.from === 'owned').reduce((all, fill) => all + fill.quantity, 0);
   const bought = plan.fills.filter((fill) => fill.from === 'bought').reduce((all, fill) => all + fill.quantity, 0);
+  const filler = errand.fillers.reduce((all, row) => all + row.quantity, 0);
   const stand = errand.standing?.complete ?? 0;
   const charges = [
     { label: 'Goods', value: sumOf('goodsMinor') },
@@ -51,6 +53,11 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
         <Figure name="to buy">
           <span data-testid="bought">{bought}</span>
         </Figure>
+        {filler > 0 && (
+          <Figure name="bought to fill up">
+            <span data-testid="filler">{filler}</span>
+          </Figure>
+        )}
         {against?.kind === 'saves' && (
           <Figure name="saved against each at its cheapest">
             <Why
@@ -75,7 +82,8 @@ export function Summary({ errand, plan }: { readonly errand: ErrandDto; readonly
           {STATUS[plan.status](plan.gap < 1 ? `${(plan.gap * 100).toFixed(1)} % (${format(plan.costMinor - plan.boundMinor)})` : null)}
         </p>
       )}
-      {missing > 0 && <Lacking errand={errand} missing={missing} />}
+      {errand.donated.length > 0 && <Donated errand={errand} />}
+      {missing > 0 && <Lacking errand={errand} plan={plan} />}
       {errand.shapedBy.length > 0 && (
         <ul aria-label="What shapes the plan" className="text-pencil mt-1 list-disc pl-5 text-[0.93rem]">
           {errand.shapedBy.map((reason) => (
@@ -96,16 +104,37 @@ function Figure({ name, children }: { readonly name: string; readonly children: 
   );
 }
 
+/** What whole figures lose: it is weighed with the money, and is none. */
+function Donated({ errand }: { readonly errand: ErrandDto }) {
+  const words = errand.donated.map(({ name, losesMinor }) => `${name} loses ${money(losesMinor, errand.currency)}`);
+  return (
+    <p data-testid="donated">
+      Besides, {list(words)} by what comes off {errand.donated.length === 1 ? 'it' : 'them'}: the plan weighs it, and nobody pays it.
+    </p>
+  );
+}
+
 /** How many figures can stand, and what keeps most of the others from it; the reasons below name the rest. */
-function Lacking({ errand, missing }: { readonly errand: ErrandDto; readonly missing: number }) {
+function Lacking({ errand, plan }: { readonly errand: ErrandDto; readonly plan: PlanDto }) {
   const { catalogue } = useWorkspace();
   const { standing } = errand;
+  const missing = plan.short.reduce((all, row) => all + row.quantity, 0);
+  const parts = new Set(plan.short.map((row) => variantBehind(row.need)));
+  const nowhere = [...parts].reduce((all, variant) => all + cannotBeHad(plan, variant), 0);
   const [worst] = [...(standing?.lacking ?? [])].sort((a, b) => b.quantity - a.quantity);
+  const said = [
+    ...(nowhere > 0 ? [`${plural(nowhere, 'part')} cannot be had under these rules`] : []),
+    ...(missing > nowhere
+      ? [
+          `${plural(missing - nowhere, 'part')} ${missing - nowhere === 1 ? 'is' : 'are'} left out to keep ${nowhere > 0 ? 'them' : 'the rules'}`,
+        ]
+      : []),
+  ];
   return (
     <div className="text-madder" data-testid="standing">
       <p>
         {standing && `${standing.complete} of ${plural(standing.figures, 'figure')} can stand. `}
-        {plural(missing, 'part')} cannot be had under these rules
+        {list(said)}
         {worst
           ? `, most of all ${itemName({ kind: 'variant', item: worst.variant }, catalogue)} (${worst.quantity} of ${worst.wanted}).`
           : '.'}
