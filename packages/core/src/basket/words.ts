@@ -30,6 +30,17 @@ function ruleWords(fact: RuleFact, { currency, seller }: PlanNames): string {
   }
 }
 
+/** Units that cannot be had at all are told apart from those that are left out though they could. */
+function shortWords({ quantity, wanted, available }: Extract<Reason, { readonly kind: 'short' }>): string {
+  const nowhere = Math.min(quantity, Math.max(0, wanted - available));
+  const leftOut = quantity - nowhere;
+  const ofAll = ` of ${wanted}`;
+  return list([
+    ...(nowhere > 0 ? [`${nowhere}${ofAll} cannot be had`] : []),
+    ...(leftOut > 0 ? [`${leftOut}${nowhere > 0 ? '' : ofAll} ${leftOut === 1 ? 'is' : 'are'} left out to keep the rules`] : []),
+  ]);
+}
+
 /**
  * What shapes a plan, in a sentence. Names are put where they belong, and nowhere else: a seller may be called "days".
  *
@@ -50,7 +61,7 @@ export function reasonWords(reason: Reason, names: PlanNames): string {
     case 'only seller':
       return `Only ${seller(reason.seller)} sells ${part(reason.variant)}.`;
     case 'short':
-      return `${part(reason.variant)}: ${reason.quantity} of ${reason.wanted} ${reason.available < reason.wanted ? 'cannot be had' : 'are left out to keep the rules'}; ${reason.available} are owned or for sale under these rules.`;
+      return `${part(reason.variant)}: ${shortWords(reason)}; ${reason.available} ${reason.available === 1 ? 'is' : 'are'} owned or for sale under these rules.`;
     case 'parcels reached':
       return `The limit of ${count(reason.most, 'parcel')} is reached.`;
     case 'filling unsettled':

@@ -22,9 +22,20 @@ describe('what shapes a plan, in words', () => {
 
   test('what cannot be had is told apart from what is left out to keep the rules', () => {
     expect(said({ kind: 'short', variant: 'cape-2', quantity: 2, wanted: 3, available: 1 })).toBe(
-      'within: 2 of 3 cannot be had; 1 are owned or for sale under these rules.',
+      'within: 2 of 3 cannot be had; 1 is owned or for sale under these rules.',
     );
-    expect(said({ kind: 'short', variant: 'cape', quantity: 1, wanted: 1, available: 1 })).toContain('are left out to keep the rules');
+    expect(said({ kind: 'short', variant: 'cape', quantity: 1, wanted: 1, available: 1 })).toContain(
+      '1 of 1 is left out to keep the rules; 1 is owned',
+    );
+    expect(said({ kind: 'short', variant: 'cape', quantity: 14, wanted: 40, available: 28 })).toContain(
+      '12 of 40 cannot be had and 2 are left out to keep the rules; 28 are',
+    );
+    const stand = { kind: 'more stand without', rule: { rule: 'budget', minor: 2000 }, figures: 4, paidMinor: 5625 } as const;
+    expect(said(stand)).toBe('Without a budget of €20.00, 4 more figures could stand: the trip would come to €56.25.');
+    const banned = { rule: 'banned', sellers: ['days', 'days'] } as const;
+    expect(said({ kind: 'rule costs', rule: banned, minor: 369, paidMinor: 3345, isProven: false })).toBe(
+      'Keeping to the ban on Days of Wool and Days of Wool costs at least €3.69: without it the trip would come to at most €33.45.',
+    );
     expect(said({ kind: 'too few', variant: 'cape', wanted: 3, available: 1 })).toBe(
       'Cape in raven: 3 wanted, 1 can be had under the rules.',
     );

@@ -134,6 +134,7 @@ function Lacking({ errand, plan }: { readonly errand: ErrandDto; readonly plan: 
     <div className="text-madder" data-testid="standing">
       <p>
         {standing && `${standing.complete} of ${plural(standing.figures, 'figure')} can stand. `}
+        {standing?.complete === 0 && plan.parcels.length > 0 && 'What is bought are parts for the first of them. '}
         {list(said)}
         {worst
           ? `, most of all ${itemName({ kind: 'variant', item: worst.variant }, catalogue)} (${worst.quantity} of ${worst.wanted}).`
