@@ -26,6 +26,7 @@ import {
   validation,
 } from './platform/http/index.js';
 import { rememberTab } from './platform/live/index.js';
+import { onlyOnce } from './platform/once/index.js';
 import { SCHEMA } from './schema.js';
 import { type OwnWorkspace, WorkspaceHost } from './workspaces/index.js';
 
@@ -115,7 +116,7 @@ async function buildApp(
   });
   app.setGlobalPrefix('api');
   if (own.path === '') app.use(sameMachine, host.dispatch);
-  app.use(sameMachine, SECURITY, rememberTab, inGoodTime, squeezed);
+  app.use(sameMachine, SECURITY, rememberTab, inGoodTime, squeezed, onlyOnce(database, clock));
   app.use('/api/errands/solve', jsonBody('10mb'));
   app.use('/api/catalogue/import', catalogueBody);
   app.use('/api/catalogue/outlines', drawingBody);

@@ -9,6 +9,7 @@ import { PARCEL_ENTITIES } from './parcels/index.js';
 import { MIGRATIONS, type Schema } from './platform/db/index.js';
 import { JobEntity } from './platform/jobs/index.js';
 import { LOG_ENTITIES } from './platform/log/index.js';
+import { DeedKeyEntity } from './platform/once/index.js';
 import { SettingsEntity } from './settings/index.js';
 import { WARDROBE_ENTITIES } from './wardrobe/index.js';
 
@@ -27,6 +28,7 @@ export const SCHEMA: Schema = {
     JobEntity,
     ErrandEntity,
     SettingsEntity,
+    DeedKeyEntity,
   ],
   migrations: MIGRATIONS,
 };

@@ -1,4 +1,4 @@
-import { type BaseQueryApi, createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { type BaseQueryApi, createApi, fetchBaseQuery, type FetchBaseQueryError, retry } from '@reduxjs/toolkit/query/react';
 import { BASE } from './path';
 import { TAB } from './tab';
 
@@ -25,12 +25,31 @@ const ask = fetchBaseQuery({
   },
 });
 
+/** How often a deed whose answer was lost on the way is asked for again, and how long after. */
+const MOST_TIMES_AGAIN = 2;
+const AGAIN_AFTER_MS = 400;
+
+/** Asks once more where nothing came back; what is refused is not asked again. */
+const askAgain = retry(ask, {
+  retryCondition: (error, _, { attempt }) =>
+    (error as Partial<FetchBaseQueryError>).status === 'FETCH_ERROR' && attempt <= MOST_TIMES_AGAIN,
+  backoff: (attempt) => new Promise((done) => setTimeout(done, AGAIN_AFTER_MS * attempt)),
+});
+
+/** A deed goes out under a key of its own: however often it is sent, it is done once. */
+const askOnce: typeof ask = (args, store, extra) => {
+  if (store.type === 'query') return ask(args, store, extra);
+  const deed = typeof args === 'string' ? { url: args } : args;
+  const key = { 'x-outfit-deed': crypto.randomUUID() };
+  return askAgain({ ...deed, headers: { ...(deed.headers as Readonly<Record<string, string>> | undefined), ...key } }, store, extra ?? {});
+};
+
 /**
  * Asks, and freezes the answer at its top. The store then takes it as it is; otherwise it would go through every row of a catalogue
  * of 60,000 to freeze that too, which takes a second, and what the types say is read only is not written anyway.
  */
 const askAndFreeze: typeof ask = async (args, store, extra) => {
-  const answer = await ask(args, store, extra);
+  const answer = await askOnce(args, store, extra);
   if (store.type === 'query') await catalogueReadAgain(store);
   return answer.error === undefined ? { ...answer, data: Object.freeze(answer.data) } : answer;
 };

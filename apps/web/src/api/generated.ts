@@ -3517,6 +3517,7 @@ export type DeedDto = {
 export type CountedRunDto = {
   id: number;
   quantity: number;
+  seen?: number;
 };
 export type CountDto = {
   place: string;

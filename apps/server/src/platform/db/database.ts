@@ -23,6 +23,7 @@ export class Database implements Tables {
   private readonly tables = tablesBy((sql) => this.prepare(sql));
   private gate: Promise<void> = Promise.resolve();
   private afterwards: { readonly done: (() => void)[]; readonly undone: (() => void)[] } | null = null;
+  private readonly last: (() => void)[] = [];
   private isInDoubt = false;
   private isClosed = false;
 
@@ -57,6 +58,11 @@ export class Database implements Tables {
     } finally {
       open();
     }
+  }
+
+  /** Something that is part of every unit of work, done last. */
+  beforeCommit(work: () => void): void {
+    this.last.push(work);
   }
 
   /** Calls back once the unit of work that is under way is on the disk; never when it is undone. */
@@ -110,6 +116,7 @@ export class Database implements Tables {
     try {
       result = work();
       if (typeof (result as { then?: unknown } | null)?.then === 'function') throw new Error('a unit of work awaits nothing');
+      for (const work of this.last) work();
       this.connection.exec('COMMIT');
     } catch (error) {
       const failure = this.problemOf(error);

@@ -71,6 +71,7 @@ export class EntryDto {
 export class CountedRunDto {
   @Whole('Run', 1, Number.MAX_SAFE_INTEGER) id: number;
   @Whole('How many there are', 0, 100_000) quantity: number;
+  @Whole('How many were written down when it was counted', 0, 100_000, { optional: true }) seen?: number;
 }
 
 export class CountDto {

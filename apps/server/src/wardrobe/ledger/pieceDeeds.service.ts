@@ -48,10 +48,15 @@ export class PieceDeeds {
   count({ place, runs }: CountDto): Promise<EntryDto> {
     return this.ledger.change(() => {
       const at = this.ledger.place(place);
-      const movements = runs.flatMap(({ id, quantity }): readonly Movement[] => {
+      const movements = runs.flatMap(({ id, quantity, seen = null }): readonly Movement[] => {
         const held = this.ledger.balanceOf(id);
         if (held.place !== place)
           throw new Problem(409, `${this.ledger.nameOf(held.lot)} does not lie in ${at.name}: count that place for itself.`);
+        if (seen !== null && seen !== held.quantity)
+          throw new Problem(
+            409,
+            `Since you began to count, ${this.ledger.nameOf(held.lot)} has become ${held.quantity} in place of ${seen}. Count it once more.`,
+          );
         const off = quantity - held.quantity;
         if (off === 0) return [];
         return [{ lot: held.lot, quantity: Math.abs(off), from: off > 0 ? OUTSIDE : place, to: off > 0 ? place : OUTSIDE }];

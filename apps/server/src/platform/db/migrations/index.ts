@@ -20,6 +20,7 @@ import { Slices1765900000000 } from './0019-slices.js';
 import { Runs1766000000000 } from './0020-runs.js';
 import { SellerVersions1766100000000 } from './0021-seller-versions.js';
 import { Settings1766200000000 } from './0022-settings.js';
+import { DeedKeys1766300000000 } from './0023-deed-keys.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -45,4 +46,5 @@ export const MIGRATIONS = [
   Runs1766000000000,
   SellerVersions1766100000000,
   Settings1766200000000,
+  DeedKeys1766300000000,
 ];

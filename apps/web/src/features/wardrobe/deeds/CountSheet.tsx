@@ -21,24 +21,30 @@ export function CountSheet({ place }: { readonly place: PlaceDto }) {
   );
 }
 
+/** What was typed for a run, and how many were written down when the typing began: what has changed since is counted once more. */
+interface Typed {
+  readonly text: string;
+  readonly seen: number;
+}
+
 function Fields({ place, onDone }: { readonly place: PlaceDto; readonly onDone: () => void }) {
   const { catalogue } = useWorkspace();
   const pieces = usePieces({ place: place.id });
   const [send, { isLoading }] = useCountPlaceMutation();
-  const [typed, setTyped] = useState<ReadonlyMap<number, string>>(new Map());
+  const [typed, setTyped] = useState<ReadonlyMap<number, Typed>>(new Map());
   const total = Math.min(pieces.total ?? 0, 100);
   const here = Array.from({ length: total }, (_, i) => pieces.at(i)).filter(
     (piece): piece is PieceInPageDto => piece?.placeId === place.id,
   );
   const counted = (piece: PieceInPageDto): number => {
-    const text = typed.get(piece.id);
+    const text = typed.get(piece.id)?.text;
     return text === undefined || text.trim() === '' ? piece.quantity : Number(text);
   };
   const changed = here.filter((piece) => counted(piece) !== piece.quantity);
   const isSound = changed.every((piece) => Number.isInteger(counted(piece)) && counted(piece) >= 0);
   const submit = async (): Promise<void> => {
     try {
-      const runs = changed.map((piece) => ({ id: piece.id, quantity: counted(piece) }));
+      const runs = changed.map((piece) => ({ id: piece.id, quantity: counted(piece), seen: typed.get(piece.id)?.seen ?? piece.quantity }));
       const { sentence } = await send({ countDto: { place: place.id, runs } }).unwrap();
       tell.success(`${sentence}.`);
       onDone();
@@ -65,8 +71,10 @@ function Fields({ place, onDone }: { readonly place: PlaceDto; readonly onDone: 
               aria-label={`There are, of ${catalogue.nameOf(catalogue.variant(piece.variant))}`}
               inputMode="numeric"
               className="!w-20 text-right font-mono"
-              value={typed.get(piece.id) ?? String(piece.quantity)}
-              onChange={(event) => setTyped(new Map(typed).set(piece.id, event.target.value))}
+              value={typed.get(piece.id)?.text ?? String(piece.quantity)}
+              onChange={(event) =>
+                setTyped(new Map(typed).set(piece.id, { text: event.target.value, seen: typed.get(piece.id)?.seen ?? piece.quantity }))
+              }
             />
           </li>
         ))}

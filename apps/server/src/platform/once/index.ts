@@ -1,0 +1,2 @@
+export { DeedKeyEntity } from './deedKey.entity.js';
+export { onlyOnce } from './once.js';
