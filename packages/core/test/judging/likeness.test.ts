@@ -95,12 +95,20 @@ describe('likeness', () => {
     expect(likeness(seen('head HD-1·light·face', ann)).score).toBe(0);
   });
 
+  const WHOLE =
+    'head HD-1·light·reader, torso TO-1·red, arm.L AR-1·red, arm.R AR-1·red, hand.L HN-1·light, hand.R HN-1·light, hips LG-1·brown';
+
   test('what lacks parts is held at 90, and a look without parts has no likeness', () => {
-    const whole =
-      'head HD-1·light·face, torso TO-1·red, arm.L AR-1·red, arm.R AR-1·red, hand.L HN-1·light, hand.R HN-1·light, hips LG-1·brown';
-    expect(likeness(seen(whole)).score).toBe(100);
-    expect(likeness(seen(whole.replace(', hand.R HN-1·light', '')))).toMatchObject({ score: 90, uncapped: 100 });
-    expect(likeness(seen('')).score).toBe(0);
+    const ann = { features: [feature('identity', 'face', 'Ann')] };
+    expect(likeness(seen(WHOLE, ann))).toMatchObject({ score: 100, shown: 100 });
+    expect(likeness(seen(WHOLE.replace(', hand.R HN-1·light', ''), ann))).toMatchObject({ score: 90, shown: 90, uncapped: 100 });
+    expect(likeness(seen('', ann))).toMatchObject({ score: 0, shown: null });
+  });
+
+  test('without a wish there is no likeness, and nothing gains any', () => {
+    const scores = [WHOLE, WHOLE.replace(', hand.R HN-1·light', ''), ''].map((parts) => likeness(seen(parts)));
+    expect(new Set(scores.map(({ score }) => score)).size).toBe(1);
+    expect(scores.map(({ shown }) => shown)).toEqual([null, null, null]);
   });
 
   test('areas that are not seen do not count', () => {

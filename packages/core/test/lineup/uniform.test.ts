@@ -91,7 +91,16 @@ describe('a uniform', () => {
     const supply = supplyOf([], { 'TO-1·red': 100, 'TO-1·red·jacket': 150 });
     const effect = changeEffect(lookOf('torso TO-1·red'), lookOf('torso TO-1·red·jacket'), brief, CATALOGUE, P40, supply);
     expect(effect).toMatchObject({ likenessBefore: 0, toPayBeforeMinor: 200, toPayAfterMinor: 300, pieces: 1, unsold: 0 });
-    expect(effect.likenessAfter).toBeGreaterThan(effect.likenessBefore);
+    expect(effect.likenessAfter).toBeGreaterThan(effect.likenessBefore ?? Infinity);
+    const bare = changeEffect(
+      lookOf('torso TO-1·red'),
+      lookOf('torso TO-1·red·jacket'),
+      { ...brief, features: [] },
+      CATALOGUE,
+      P40,
+      supply,
+    );
+    expect(bare.likenessBefore).toBeNull();
   });
 });
 

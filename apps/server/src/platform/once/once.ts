@@ -3,7 +3,8 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import type { Clock } from '../clock/index.js';
 import type { Database } from '../db/index.js';
 import { Problem } from '../http/index.js';
-import { DeedKeyEntity } from './deedKey.entity.js';
+import type { DeedKeyEntity } from './deedKey.entity.js';
+import { DeedKeysStore } from './deedKeys.store.js';
 
 /** A deed that is being worked on: noted with the first thing it writes. */
 interface Deed {
@@ -24,21 +25,21 @@ const MOST_KEPT = 500_000;
  */
 export function onlyOnce(database: Database, clock: Clock): RequestHandler {
   const deeds = new AsyncLocalStorage<Deed>();
-  const table = () => database.table(DeedKeyEntity);
+  const store = new DeedKeysStore(database);
   database.beforeCommit(() => {
     const deed = deeds.getStore();
     if (!deed || deed.isNoted) return;
     const now = clock.now();
-    if (table().has({ key: deed.key })) throw new Problem(409, 'This is being done already. Wait a moment and look at it again.');
-    database.prepare('DELETE FROM deed_key WHERE at < ?').run(new Date(now.getTime() - KEPT_MS).toISOString());
-    table().insert({ key: deed.key, asked: deed.asked, at: now.toISOString(), status: null, answer: null });
+    if (store.of(deed.key)) throw new Problem(409, 'This is being done already. Wait a moment and look at it again.');
+    const letGoBefore = new Date(now.getTime() - KEPT_MS).toISOString();
+    store.note({ key: deed.key, asked: deed.asked, at: now.toISOString() }, letGoBefore);
     deed.isNoted = true;
   });
   return (request: Request, response: Response, next: NextFunction): void => {
     const key = request.headers['x-outfit-deed'];
     if (typeof key !== 'string' || !KEY.test(key) || READING.has(request.method)) return next();
     const asked = `${request.method} ${request.originalUrl}`;
-    const known = table().first({ key });
+    const known = store.of(key);
     if (known) return answerAgain(known, asked, response, next);
     const deed: Deed = { key, asked, isNoted: false };
     const send = response.send.bind(response);
@@ -50,7 +51,7 @@ export function onlyOnce(database: Database, clock: Clock): RequestHandler {
       return send(body);
     };
     const keep = (of: string, status: number, answer: string | null): Promise<void> =>
-      deeds.exit(() => database.write(() => void table().update({ key: of }, { status, answer }))).catch(() => undefined);
+      deeds.exit(() => database.write(() => store.keepAnswer(of, status, answer))).catch(() => undefined);
     deeds.run(deed, next);
   };
 }

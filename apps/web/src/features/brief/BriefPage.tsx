@@ -85,7 +85,7 @@ function Brief({ figure }: { readonly figure: FigureDto }) {
           <FigurePicture look={look} catalogue={catalogue} pxPerMm={8.2} label={`${brief.name}, the chosen look`} />
           <div className="border-ink w-full border-t-2 pt-2">
             <p>
-              likeness <b className="font-mono text-lg">{look.parts.length === 0 ? '–' : Math.round(likeness.score)}</b> of 100
+              likeness <b className="font-mono text-lg">{likeness.shown ?? '–'}</b> of 100
             </p>
             <p className="text-pencil text-[0.93rem]">
               {look.parts.length === 0 ? 'nothing worn yet' : `stands ${standing.total.toFixed(1)} mm`}

@@ -136,7 +136,7 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
       <dl className="border-ink bg-sheet grid grid-cols-[auto_1fr] gap-x-3 border-t-2 px-4 py-2 text-[0.93rem]">
         <dt className="text-pencil">Likeness</dt>
         <dd>
-          <b className="font-mono text-[1.07rem]">{look.parts.length === 0 ? '–' : Math.round(likeness.score)}</b> of 100
+          <b className="font-mono text-[1.07rem]">{likeness.shown ?? '–'}</b> of 100
           {likeness.missing.length > 0 && <span className="text-madder">, {plural(likeness.missing.length, 'must')} missing</span>}
         </dd>
         <dt className="text-pencil">Stands</dt>

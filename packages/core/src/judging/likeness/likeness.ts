@@ -17,8 +17,10 @@ export interface Answer {
 }
 
 export interface Likeness {
-  /** 0 to 100. With nothing asked, 100 for a figure that is whole; a look without parts has no likeness and reads 0. */
+  /** 0 to 100, to reckon with. A look without parts reads 0; where nothing is asked every look reads 100, and nothing gains any. */
   readonly score: number;
+  /** What is shown: whole points, or null where there is no likeness: without a part, and without a wish. */
+  readonly shown: number | null;
   /** The score before anything holds it down. */
   readonly uncapped: number;
   readonly answers: readonly Answer[];
@@ -70,7 +72,7 @@ export const isLacking = ({ worn, system }: Pick<Subject, 'worn' | 'system'>): b
 /**
  * Likeness of a look to its brief: 100 · Σ w·s / Σ w, held at 60 while a must is missed and at 90 while
  * parts are lacking.
- * Wishes about areas that are not seen are left out.
+ * Wishes about areas that are not seen are left out; without any there is no likeness, and nothing shown.
  */
 export function likeness(subject: Subject): Likeness {
   const answers = countedWishes(subject.brief).map((feature): Answer => {
@@ -82,9 +84,12 @@ export function likeness(subject: Subject): Likeness {
   const points = answers.reduce((all, answer) => all + answer.points, 0);
   const missing = answers.filter((answer) => isMissed(answer.feature, answer.s)).map((answer) => answer.feature);
   const isEmpty = subject.worn.length === 0;
+  const isUnlike = isEmpty && most > 0;
+  const score = isUnlike ? 0 : scoreOf(points, most, { missed: missing.length > 0, lacking: isLacking(subject) });
   return {
-    score: isEmpty ? 0 : scoreOf(points, most, { missed: missing.length > 0, lacking: isLacking(subject) }),
-    uncapped: isEmpty ? 0 : scoreOf(points, most, { missed: false, lacking: false }),
+    score,
+    shown: isEmpty || most === 0 ? null : Math.round(score),
+    uncapped: isUnlike ? 0 : scoreOf(points, most, { missed: false, lacking: false }),
     answers,
     missing,
   };

@@ -18,8 +18,8 @@ export interface Held {
   readonly lacking: boolean;
 }
 
-/** 100 · Σ w·s / Σ w, held at 60 while a must is missed and at 90 while parts are lacking; 100 when nothing is asked. */
+/** 100 · Σ w·s / Σ w, held at 60 while a must is missed and at 90 while parts are lacking; 100 when nothing is asked, whatever lacks. */
 export function scoreOf(points: number, most: number, { missed, lacking }: Held): number {
-  const uncapped = most === 0 ? 100 : (100 * points) / most;
-  return Math.min(uncapped, missed ? CAP : 100, lacking ? CAP_LACKING : 100);
+  if (most === 0) return 100;
+  return Math.min((100 * points) / most, missed ? CAP : 100, lacking ? CAP_LACKING : 100);
 }

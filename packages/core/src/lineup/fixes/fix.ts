@@ -20,7 +20,8 @@ export interface Fix {
   /** What to do, in words: empty where nothing gains anything. */
   readonly label: string;
   readonly edits: readonly LookEdit[];
-  readonly likenessBefore: number;
+  /** Null where nothing is wished for: there is no likeness then. */
+  readonly likenessBefore: number | null;
   readonly likenessGain: number;
   /** Marks that show or block and go, less those that come. */
   readonly marksSettled: number;
@@ -63,7 +64,7 @@ export function bestFix(figure: FixSubject, catalogue: Catalogue): Fix {
   const nothing: Fix = {
     label: '',
     edits: [],
-    likenessBefore: now.likeness.score,
+    likenessBefore: now.likeness.answers.length === 0 ? null : now.likeness.score,
     likenessGain: 0,
     marksSettled: 0,
     costMinor: 0,
@@ -152,7 +153,7 @@ function judgeFix(label: string, edits: readonly LookEdit[], figure: FixSubject,
   return {
     label,
     edits,
-    likenessBefore: now.likeness.score,
+    likenessBefore: now.likeness.answers.length === 0 ? null : now.likeness.score,
     likenessGain: then.likeness.score - now.likeness.score,
     marksSettled: grave(now) - grave(then),
     costMinor: unsold ? null : then.cost.toPay.total - now.cost.toPay.total,

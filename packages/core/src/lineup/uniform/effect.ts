@@ -7,7 +7,8 @@ import type { Supply } from '../../wardrobe/index.js';
 
 /** What a change does to one figure, told before it happens. Money in minor units, for all copies. */
 export interface ChangeEffect {
-  readonly likenessBefore: number;
+  /** Null where nothing is wished for: there is no likeness then, before or after. */
+  readonly likenessBefore: number | null;
   readonly likenessAfter: number;
   /** Sentences of marks that show or block and come, and of those that go. */
   readonly raises: readonly string[];
@@ -33,7 +34,7 @@ export function changeEffect(
   const [was, is] = [before, after].map((look) => judge(look, brief, catalogue, system, supply, company));
   if (!was || !is) throw new RangeError('a change has a before and an after');
   return {
-    likenessBefore: was.likeness.score,
+    likenessBefore: was.likeness.answers.length === 0 ? null : was.likeness.score,
     likenessAfter: is.likeness.score,
     raises: newIn(is, was),
     settles: newIn(was, is),

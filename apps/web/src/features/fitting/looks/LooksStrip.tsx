@@ -79,7 +79,7 @@ function LookCard({
         </span>
         {figure.chosenLook === look.id && <Flag size={13} strokeWidth={2} className="text-lagoon shrink-0" aria-label="chosen" />}
         <span className="ml-auto font-mono" title="Likeness of 100">
-          {look.parts.length === 0 ? '–' : Math.round(likeness.score)}
+          {likeness.shown ?? '–'}
         </span>
       </span>
       <span className="text-pencil block truncate text-[0.83rem] leading-snug">

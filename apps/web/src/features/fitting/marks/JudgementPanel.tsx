@@ -17,8 +17,8 @@ interface JudgementPanelProps {
 }
 
 /** What holds a likeness below the sum of its wishes; null when nothing does. */
-function heldWords({ missing, score, uncapped }: Likeness): string | null {
-  if (score >= uncapped) return null;
+function heldWords({ missing, score, shown, uncapped }: Likeness): string | null {
+  if (shown === null || score >= uncapped) return null;
   return missing.length > 0 ? 'held at 60: a must is missing' : 'held at 90: something is lacking';
 }
 
@@ -58,13 +58,17 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
             value: answer.points,
           }))}
           format={points}
-          total={`${points(likeness.answers.reduce((all, answer) => all + answer.points, 0))} of ${likeness.answers.reduce((all, answer) => all + answer.most, 0)} = ${likeness.uncapped.toFixed(1)}`}
+          total={
+            likeness.answers.length === 0
+              ? 'nothing is wished for'
+              : `${points(likeness.answers.reduce((all, answer) => all + answer.points, 0))} of ${likeness.answers.reduce((all, answer) => all + answer.most, 0)} = ${likeness.uncapped.toFixed(1)}`
+          }
           {...(held === null ? {} : { note: `It is ${held}.` })}
         >
-          <span data-testid="likeness">{look.parts.length === 0 ? '–' : Math.round(likeness.score)}</span>
+          <span data-testid="likeness">{likeness.shown ?? '–'}</span>
         </Why>
         <div className="pb-0.5">
-          <p className="leading-tight">likeness of 100</p>
+          <p className="leading-tight">{likeness.answers.length === 0 ? 'likeness: no wish yet' : 'likeness of 100'}</p>
           {held !== null && <p className="text-pencil text-[0.8rem]">{held}</p>}
         </div>
       </div>

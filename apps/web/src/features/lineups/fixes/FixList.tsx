@@ -81,7 +81,9 @@ export default function FixList({ judged, selection }: WayProps) {
                 <Link className="hover:text-lagoon min-w-0 flex-1 truncate" to={`/figures/${figure.id}/fitting`}>
                   {figure.brief.name}
                 </Link>
-                <span className="text-pencil font-mono text-[0.87rem]">{Math.round(fix.likenessBefore)}</span>
+                <span className="text-pencil font-mono text-[0.87rem]">
+                  {fix.likenessBefore === null ? '–' : Math.round(fix.likenessBefore)}
+                </span>
               </li>
             ))}
           </ul>
@@ -101,7 +103,8 @@ function FixRow({ figure, fix, isChosen, onToggle }: FixRowProps) {
   const [edit, { isLoading }] = useEditLookMutation();
   const put = fix.edits.find((one) => one.action === 'put on');
   const variant = put && catalogue.has(put.variant) ? catalogue.variant(put.variant) : null;
-  const [from, to] = [fix.likenessBefore, fix.likenessBefore + fix.likenessGain].map(Math.round);
+  const from = fix.likenessBefore === null ? null : Math.round(fix.likenessBefore);
+  const to = fix.likenessBefore === null ? null : Math.round(fix.likenessBefore + fix.likenessGain);
   const doIt = async (): Promise<void> => {
     const look = figure.looks.find(({ id }) => id === figure.chosenLook);
     if (!look) return;
@@ -144,7 +147,13 @@ function FixRow({ figure, fix, isChosen, onToggle }: FixRowProps) {
         </span>
       </span>
       <span className="w-32 shrink-0 text-right text-[0.93rem]">
-        likeness <b className="font-mono">{from}</b> → <b className={`font-mono ${(to ?? 0) > (from ?? 0) ? 'text-moss' : ''}`}>{to}</b>
+        likeness <b className="font-mono">{from ?? '–'}</b>
+        {to !== null && (
+          <>
+            {' '}
+            → <b className={`font-mono ${to > (from ?? 0) ? 'text-moss' : ''}`}>{to}</b>
+          </>
+        )}
         {fix.marksSettled > 0 && <span className="text-pencil block text-[0.8rem]">{plural(fix.marksSettled, 'mark')} fewer</span>}
       </span>
       <span className="w-28 shrink-0 text-right font-mono text-[0.93rem]">{costWords(fix, currency)}</span>

@@ -146,15 +146,16 @@ export function UniformSheet({ lineUp, judged, selection, onClose }: UniformShee
           </h3>
           <ul className="text-[0.93rem]">
             {effects.map(({ figure, effect, refused }) => {
-              const [from, to] = [effect.likenessBefore, effect.likenessAfter].map(Math.round);
+              const from = effect.likenessBefore === null ? null : Math.round(effect.likenessBefore);
+              const to = from === null ? null : Math.round(effect.likenessAfter);
               const cost = effect.toPayAfterMinor - effect.toPayBeforeMinor;
               return (
                 <li key={figure.id} className="border-rule flex items-baseline gap-3 border-b py-1">
                   <span className="w-40 shrink-0 truncate font-medium">{figure.brief.name}</span>
                   <span className="w-24 shrink-0">
-                    <span className="font-mono">{from}</span> →{' '}
+                    <span className="font-mono">{from ?? '–'}</span> →{' '}
                     <b className={`font-mono ${(to ?? 0) < (from ?? 0) ? 'text-madder' : (to ?? 0) > (from ?? 0) ? 'text-moss' : ''}`}>
-                      {to}
+                      {to ?? '–'}
                     </b>
                   </span>
                   <span className="w-24 shrink-0 font-mono">

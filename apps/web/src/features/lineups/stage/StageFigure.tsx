@@ -136,7 +136,7 @@ const Drawn = memo(
 /** "likeness 94, 2 marks": what is read to whoever does not see it. */
 function wordsOf({ look, judgement }: Judged): string {
   if (!judgement) return '';
-  return `likeness ${look.parts.length === 0 ? '–' : Math.round(judgement.likeness.score)}, ${plural(graveCount(judgement.marks), 'mark')}`;
+  return `likeness ${judgement.likeness.shown ?? '–'}, ${plural(graveCount(judgement.marks), 'mark')}`;
 }
 
 /** "9, child, 29.2 mm", and how far off that is. */

@@ -63,7 +63,7 @@ export function rowsOf(
       text,
       sort: value ?? -1,
     });
-    const likeness = judgement && look.parts.length > 0 ? Math.round(judgement.likeness.score) : null;
+    const likeness = judgement?.likeness.shown ?? null;
     return {
       judged: row,
       cells: {
