@@ -260,6 +260,7 @@ export {
   type Judgement,
   likeness,
   type Likeness,
+  hindranceOf,
   likenessWith,
   type Mark,
   type Remedy,

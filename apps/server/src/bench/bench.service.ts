@@ -7,7 +7,7 @@ import { HistoryService } from '../platform/history/index.js';
 import { notFound, Problem } from '../platform/http/index.js';
 import { LiveService } from '../platform/live/index.js';
 import { type Document, patch } from '../platform/log/index.js';
-import { Ledger, WardrobePicturesService } from '../wardrobe/index.js';
+import { Ledger, WardrobePicturesService, ServingsService } from '../wardrobe/index.js';
 import type { BeginDto, BenchSessionDto, EndSessionDto, SessionNoteDto } from './bench.dto.js';
 import type { BenchPlan, PlannedStep, SessionEntity, TickEntity } from './bench.entities.js';
 import { BenchStore } from './bench.store.js';
@@ -36,6 +36,7 @@ export class BenchService {
     private readonly ledger: Ledger,
     private readonly planner: BenchPlanner,
     private readonly views: BenchViews,
+    private readonly servings: ServingsService,
     private readonly live: LiveService,
     pictures: WardrobePicturesService,
     history: HistoryService,
@@ -65,7 +66,10 @@ export class BenchService {
   async begin({ figures }: BeginDto): Promise<BenchSessionDto> {
     if (new Set(figures.map(({ figure }) => figure)).size < figures.length)
       throw new Problem(422, 'A figure is named twice: say once how many of it are built.');
-    for (const { figure } of figures) this.refuseTwice(figure);
+    for (const { figure } of figures) {
+      this.refuseTwice(figure);
+      await this.refuseHindered(figure);
+    }
     const { figures: own, plan } = await this.planner.plan(figures.map(({ figure, copies }) => ({ figure, copies: copies ?? null })));
     return this.ledger.change<BenchSessionDto>(() => {
       for (const { figure } of figures) this.refuseTwice(figure);
@@ -301,6 +305,17 @@ export class BenchService {
         { lot: next, quantity: pieces.length, from: OUTSIDE, to: place },
       ];
     });
+  }
+
+  /** What lacks a head, or what a mark blocks, is not begun: nobody could finish it. */
+  private async refuseHindered(figure: string): Promise<void> {
+    const hindrance = await this.servings.hindranceOf(figure);
+    if (hindrance === null) return;
+    const sentence =
+      hindrance === 'unfinished'
+        ? 'This figure is not whole yet: parts are missing. Finish it in Fitting, then build it.'
+        : 'A mark says that this figure cannot be built so. Look at it in Fitting, then build it.';
+    throw new Problem(422, sentence, [{ path: '/figures', sentence }]);
   }
 
   private refuseTwice(figure: string): void {

@@ -113,7 +113,7 @@ export class BenchViews {
       if (standing === undefined || standing === '' || standing === 'built' || this.store.openWith(figure) !== null) continue;
       const many = several.get(figure);
       const canBuild = many ? this.planner.canBuild(many) : await this.canBuildOne(figure, standing);
-      if (canBuild === 0) continue;
+      if (canBuild === 0 || (await this.servings.hindranceOf(figure)) !== null) continue;
       const { lineUp } = this.figures.figure(figure, 'in the bin too');
       ready.push({ figure, name: names[i] ?? '', lineUp, standing, copies: many?.claimant.copies ?? 1, canBuild });
     }

@@ -3555,7 +3555,7 @@ export type PromisesDto = {
   figures: string[];
   names: string[];
   /** Empty for a figure without parts */
-  standings: ('wanting' | 'waiting' | 'ready to build' | 'built' | 'to be changed' | '')[];
+  standings: ('wanting' | 'waiting' | 'unfinished' | 'blocked' | 'ready to build' | 'built' | 'to be changed' | '')[];
   /** Pieces that each figure lacks, over all copies */
   toBuy: number[];
   /** Pieces that are sealed or on their way */
@@ -4706,7 +4706,7 @@ export type ReadyFigureDto = {
   figure: string;
   name: string;
   lineUp: string;
-  standing: 'wanting' | 'waiting' | 'ready to build' | 'built' | 'to be changed';
+  standing: 'wanting' | 'waiting' | 'unfinished' | 'blocked' | 'ready to build' | 'built' | 'to be changed';
   copies: number;
   /** How many more of it can be built with what is at hand */
   canBuild: number;

@@ -64,7 +64,7 @@ function Place({
     if (standing === 'built' || standing === 'to be changed') return standing;
     if (isLate) return 'late parcel';
     if (cost.toBuy > 0) return `${cost.toBuy} to buy`;
-    return standing === 'waiting' ? 'waiting' : 'ready';
+    return standing === 'ready to build' ? 'ready' : (standing ?? '…');
   }, [look, figure.brief, catalogue, supply, company, standing, isLate, session]);
   const { setNodeRef: setDragged, listeners, transform } = useDraggable({ id: figure.id });
   const { setNodeRef: setTarget, isOver } = useDroppable({ id: figure.id });

@@ -86,7 +86,13 @@ function comingWords(coming: number, sealed: number, until: string | null, today
   return until < today ? `${coming} late` : `${coming} to come, ${DAY.format(new Date(until))}`;
 }
 
-const BENCH_FACTS: Readonly<Record<string, string>> = { 'ready to build': 'ready', built: 'built', 'to be changed': 'to be changed' };
+const BENCH_FACTS: Readonly<Record<string, string>> = {
+  'ready to build': 'ready',
+  unfinished: 'unfinished',
+  blocked: 'blocked',
+  built: 'built',
+  'to be changed': 'to be changed',
+};
 
 function Stages() {
   const { figure } = useOpen();
@@ -102,7 +108,8 @@ function Stages() {
     return {
       brief: `${figure.brief.features.length} wanted`,
       fitting: graveCount(marks) === 0 ? 'no marks' : plural(graveCount(marks), 'mark'),
-      errand: cost.toBuy === 0 ? 'nothing to buy' : `${cost.toBuy} to buy`,
+      errand:
+        cost.toBuy > 0 ? `${cost.toBuy} to buy` : marks.open.some((mark) => mark.check === 'whole') ? 'not whole yet' : 'nothing to buy',
     };
   }, [figure, look, catalogue, supply, company]);
   const { coming, bench } = useHandFacts(figure?.id ?? null);

@@ -15,4 +15,5 @@ export { type Answer, likeness, type Likeness, partLikeness, positionsOf } from 
 export { CHECK_IDS, type CheckId, type Mark, type Remedy } from './marks.js';
 export { isFree } from './mending.js';
 export { Companies, type WantElsewhere } from './company.js';
+export { hindranceOf } from './hindrance.js';
 export { ALONE, type Company, type FaceElsewhere, subject, type Subject } from './subject.js';

@@ -57,6 +57,7 @@ export {
   type Contender,
   contendersOf,
   type FigureStanding,
+  type Hindrance,
   type Given,
   type IsSeen,
   orderOf,

@@ -1,11 +1,11 @@
 import { lineUpOfSpares, sparesId, sparesOf } from '@outfit/core/lineup';
-import { inSight, LEAST_IN_SIGHT, type LookPart, spotOf, Visibility, wornParts } from '@outfit/core';
-import { holesOf, orderOf, type Pin, PromiseBook, reachOf, type ServingRun } from '@outfit/core/wardrobe';
+import { hindranceOf, inSight, LEAST_IN_SIGHT, type LookPart, spotOf, Visibility, wornParts } from '@outfit/core';
+import { type Hindrance, holesOf, orderOf, type Pin, PromiseBook, reachOf, type ServingRun } from '@outfit/core/wardrobe';
 import { Injectable } from '@nestjs/common';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { readTexts } from '@outfit/formats/kept';
 import { CatalogueService } from '../../catalogue/index.js';
-import { type FigureInLine, FiguresStore } from '../../figures/index.js';
+import { type FigureInLine, FiguresStore, lookOf } from '../../figures/index.js';
 import { Database } from '../../platform/db/index.js';
 import { PromisesStore, type ServingRow } from './promises.store.js';
 
@@ -35,6 +35,7 @@ export class PromiseKeeper {
   private readonly spares = new Map<string, { readonly of: string; readonly order: string }>();
   private readonly looks = new Map<string, readonly LookPart[]>();
   private readonly seen = new Map<string, ReadonlyMap<string, boolean>>();
+  private readonly hindrances = new Map<string, Hindrance | null>();
   private lastMovement = -1;
   private said: ReadonlyMap<string, string> = new Map();
   private working: Promise<unknown> = Promise.resolve();
@@ -72,6 +73,19 @@ export class PromiseKeeper {
     return this.noted.get(claimant)?.lineUp ?? lineUpOfSpares(claimant) ?? undefined;
   }
 
+  /** What keeps the chosen look of a figure from being built; null for whatever is no figure, such as spares. */
+  hindranceOf(claimant: string): Hindrance | null {
+    const noted = this.noted.get(claimant);
+    if (!noted) return null;
+    const known = this.hindrances.get(claimant);
+    if (known !== undefined) return known;
+    const catalogue = this.catalogue.now();
+    const { brief } = this.figures.figure(claimant);
+    const found = hindranceOf(lookOf(this.figures.look(noted.look)), brief, catalogue, catalogue.systemOf(brief));
+    this.hindrances.set(claimant, found);
+    return found;
+  }
+
   private async catchUp(): Promise<void> {
     if (this.partsRevision !== this.catalogue.partsRevision) this.beginAnew();
     await this.catchUpWithPieces();
@@ -84,6 +98,7 @@ export class PromiseKeeper {
     this.partsRevision = this.catalogue.partsRevision;
     this.book = new PromiseBook((figure, spot) => this.isSeen(figure, spot));
     this.noted.clear();
+    this.hindrances.clear();
     this.spares.clear();
     this.lastMovement = -1;
     this.said = new Map();
@@ -145,6 +160,7 @@ export class PromiseKeeper {
       this.noted.set(row.id, { ...row, order });
       this.looks.set(row.id, want.parts);
       this.seen.delete(row.id);
+      this.hindrances.delete(row.id);
       this.book.set({
         id: row.id,
         name: want.name,
@@ -163,6 +179,7 @@ export class PromiseKeeper {
     this.noted.delete(id);
     this.looks.delete(id);
     this.seen.delete(id);
+    this.hindrances.delete(id);
     this.revision += 1;
   }
 

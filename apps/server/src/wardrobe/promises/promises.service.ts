@@ -73,7 +73,7 @@ export class PromisesService {
     const lineOf = new Map(figures.map((id, i) => [id, i]));
     const held = this.store.builtInto();
     const standings = await inTurns(figures, (id) =>
-      standingOfFigure(book.servedTo(id), book.claimant(id)?.copies ?? 1, held.get(id) ?? 0),
+      standingOfFigure(book.servedTo(id), book.claimant(id)?.copies ?? 1, held.get(id) ?? 0, () => this.keeper.hindranceOf(id)),
     );
     const columns = { variants: [] as string[], free: [] as number[], freeOnDonors: [] as number[], owned: [] as number[] };
     const rows = { of: [] as number[], by: [] as number[], wants: [] as number[], gets: [] as number[] };

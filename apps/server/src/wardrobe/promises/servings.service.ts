@@ -1,5 +1,13 @@
 import { Injectable } from '@nestjs/common';
-import { type Claimant, type Reach, type ServingRun, type SpotServed, type Standing, standingOfFigure } from '@outfit/core/wardrobe';
+import {
+  type Claimant,
+  type Hindrance,
+  type Reach,
+  type ServingRun,
+  type SpotServed,
+  type Standing,
+  standingOfFigure,
+} from '@outfit/core/wardrobe';
 import { Database } from '../../platform/db/index.js';
 import { doingOf } from './doing.js';
 import { inTurns } from './inTurns.js';
@@ -68,10 +76,16 @@ export class ServingsService {
       const claimant = book.claimant(figure);
       if (!claimant) continue;
       const served = book.servedTo(figure);
-      const standing = standingOfFigure(served, claimant.copies, built.get(figure) ?? 0);
+      const standing = standingOfFigure(served, claimant.copies, built.get(figure) ?? 0, () => this.keeper.hindranceOf(figure));
       servings.set(figure, { claimant, served, standing: standing?.standing ?? null });
     }
     return servings;
+  }
+
+  /** What keeps a figure's chosen look from being built. */
+  async hindranceOf(figure: string): Promise<Hindrance | null> {
+    await this.keeper.now();
+    return this.keeper.hindranceOf(figure);
   }
 
   /** The figures that are not built, of those that several of are wanted: some of them may be ready before the rest. */

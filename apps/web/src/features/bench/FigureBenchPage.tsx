@@ -10,6 +10,8 @@ import { SessionLog } from './session';
 const WHAT_NEXT: Readonly<Record<string, string>> = {
   wanting: 'Pieces are to buy first.',
   waiting: 'Pieces are on their way or sealed.',
+  unfinished: 'What is chosen so far does not stand: parts are missing. Finish it in Fitting first.',
+  blocked: 'A mark says that it cannot be built so. Look at it in Fitting first.',
   'ready to build': 'Everything is at hand.',
   built: 'It stands built, as it is drawn.',
   'to be changed': 'It stands built otherwise, and can be changed over.',

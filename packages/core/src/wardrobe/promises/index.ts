@@ -3,4 +3,4 @@ export { type IsSeen, type PartPromises, PromiseBook, type SpotServed } from './
 export { type Claimant, claimsOf, orderOf, partyOf } from './claims.js';
 export { type Clash, clashOf, type Contender, contendersOf } from './clashes.js';
 export { type Claim, type Given, type Pin, type Reach, serve, type Served, type ServingRun, type Takes } from './serve.js';
-export { type FigureStanding, type Standing, standingOfFigure, STANDINGS } from './standing.js';
+export { type FigureStanding, type Hindrance, type Standing, standingOfFigure, STANDINGS } from './standing.js';

@@ -181,5 +181,6 @@ function Next({
         {toBuy} to buy
       </span>
     );
-  return <span className={`${base} ${standing === 'built' ? 'text-pencil' : 'text-moss'}`}>{standing ?? 'nothing to buy'}</span>;
+  const tone = standing === 'built' ? 'text-pencil' : standing === 'unfinished' || standing === 'blocked' ? 'text-madder' : 'text-moss';
+  return <span className={`${base} ${tone}`}>{standing ?? '…'}</span>;
 }

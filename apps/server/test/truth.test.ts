@@ -1,0 +1,109 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { BenchOverviewDto } from '../src/bench/bench.dto.js';
+import type { ErrandDto, ErrandRowDto } from '../src/errands/errands.dto.js';
+import type { ErrandJobDto } from '../src/errands/solving/plan.dto.js';
+import type { FigureDto } from '../src/figures/record/figures.dto.js';
+import type { IdeasDto } from '../src/ideas/ideas.dto.js';
+import type { DonorDto } from '../src/wardrobe/donors/donors.dto.js';
+import type { PromisesDto } from '../src/wardrobe/promises/promises.dto.js';
+import { Harness } from './harness.js';
+
+// One word, one number: every place that says it is asked.
+
+let server: Harness;
+beforeAll(async () => (server = await Harness.start()), 60_000);
+afterAll(() => server.stop());
+
+describe('“ready to build”', () => {
+  /** What the shelf and the stage, the bench's list, "What could I do now?" and the bench itself say of a figure. */
+  async function saidOf(figure: string): Promise<readonly [shelf: string, bench: boolean, now: boolean, begin: number]> {
+    const { figures, standings } = (await server.get<PromisesDto>('wardrobe/promises')).body;
+    const bench = (await server.get<BenchOverviewDto>('bench')).body.ready.some((row) => row.figure === figure);
+    const now = (await server.get<IdeasDto>('ideas')).body.now.some((row) => row.kind === 'build' && row.id === figure && row.isReady);
+    const begun = await server.post<{ id: string }>('bench', { figures: [{ figure }] });
+    if (begun.status === 201) await server.post('history/wardrobe/all/undo');
+    return [standings[figures.indexOf(figure)] ?? '', bench, now, begun.status];
+  }
+
+  test('is said by all of them of a figure that is whole and at hand', async () => {
+    expect(await saidOf('toss-hallam')).toEqual(['ready to build', true, true, 201]);
+  });
+
+  test('is said by none of what lacks a head, though every piece of it is at hand', async () => {
+    const figure = (await server.get<FigureDto>('figures/toss-hallam')).body;
+    const edit = { edits: [{ action: 'take off', position: 'head' }], label: 'Took the head off' };
+    expect((await server.post(`looks/${figure.chosenLook}/edits`, edit)).status).toBe(201);
+    expect(await saidOf('toss-hallam')).toEqual(['unfinished', false, false, 422]);
+    await server.post(`looks/${figure.chosenLook}/undo`);
+    expect(await saidOf('toss-hallam')).toEqual(['ready to build', true, true, 201]);
+  });
+});
+
+describe('a plan and what is said of it', () => {
+  async function planned(wanted: object): Promise<ErrandDto> {
+    const { body } = await server.post<ErrandDto>('errands', wanted);
+    await server.ended<ErrandJobDto>(body.job.id);
+    return (await server.get<ErrandDto>(`errands/${body.id}`)).body;
+  }
+  const planOf = ({ job }: ErrandDto) => {
+    if (!job.result) throw new Error('no plan');
+    return job.result;
+  };
+  const crew = async (rules: object): Promise<ErrandDto> => {
+    const { figures } = (await server.get<{ figures: FigureDto[] }>('line-ups/heron-crew')).body;
+    const lines = figures
+      .filter(({ looks }) => looks.length > 0)
+      .map(({ chosenLook, brief }) => ({ look: chosenLook, copies: brief.copies }));
+    return planned({ scope: 'heron-crew', lines, ...rules });
+  };
+
+  test('six copies under a budget of 20: whole ones first, each line and the whole say how many, and nothing costs what is missing', async () => {
+    const errand = await planned({ scope: 'ibbe-lantry', lines: [{ look: 'ibbe-lantry-1', copies: 6 }], budgetMinor: 2000 });
+    const plan = planOf(errand);
+    expect(errand.standing?.complete).toBeGreaterThanOrEqual(2);
+    expect(errand.lines[0]?.stand).toBe(errand.standing?.complete);
+    expect(plan.standing).toEqual([{ whole: 'ibbe-lantry-1', quantity: errand.standing?.complete }]);
+    const { cheapestEachMinor, fewestParcelsMinor, curve } = plan.compared;
+    for (const minor of [cheapestEachMinor, fewestParcelsMinor, ...curve.map((point) => point.costMinor)])
+      expect(minor ?? 0).toBeLessThanOrEqual(10_000);
+    expect(errand.shapedBy.join(' ')).not.toMatch(/\d{3,}\.\d\d/);
+  });
+
+  test('what donors lose is told apart, and the plan weighs just that beside what is paid', async () => {
+    const errand = await crew({});
+    const plan = planOf(errand);
+    const loses = errand.donated.reduce((all, row) => all + row.losesMinor, 0);
+    expect(loses).toBeGreaterThan(0);
+    expect(plan.costMinor - plan.shortageMinor).toBe(plan.paidMinor + loses);
+    const wholeFigures = (await server.get<DonorDto[]>('wardrobe/donors')).body;
+    for (const { donor, name } of errand.donated) expect(name).toBe(wholeFigures.find((row) => row.id === donor)?.name);
+    const paid = plan.parcels.reduce((all, row) => all + row.goodsMinor + row.postageMinor + row.handlingMinor + row.dutyMinor, 0);
+    expect(plan.paidMinor).toBe(paid);
+  });
+
+  test('what fills up is left over from the first, and is not what is needed', async () => {
+    const errand = await crew({ adjustments: { locked: [], banned: ['attic-trunk'], pinned: [], accepted: [] } });
+    const plan = planOf(errand);
+    const bought = plan.parcels.flatMap(({ lines }) => lines).reduce((all, line) => all + line.quantity, 0);
+    const needed = plan.fills.filter(({ from }) => from === 'bought').reduce((all, fill) => all + fill.quantity, 0);
+    const filler = errand.fillers.reduce((all, row) => all + row.quantity, 0);
+    expect(filler).toBeGreaterThan(0);
+    expect(bought - filler).toBeLessThanOrEqual(needed);
+    expect(plan.leftovers.reduce((all, row) => all + row.quantity, 0)).toBeGreaterThanOrEqual(filler);
+    // A ban is told as a ban, and of nothing is said that one seller alone sells it where others do.
+    expect(errand.shapedBy.join(' ')).not.toMatch(/named sellers/);
+    for (const reason of plan.reasons) {
+      if (reason.kind !== 'only seller') continue;
+      const part = encodeURIComponent(reason.variant);
+      const { body } = await server.get<{ seller: string; stock: number }[]>(`market/offers?kind=variant&item=${part}`);
+      expect(new Set(body.filter(({ stock }) => stock > 0).map(({ seller }) => seller)).size).toBeLessThanOrEqual(1);
+    }
+  });
+
+  test('errands so far are told apart by what they were asked for under', async () => {
+    const rows = (await server.get<ErrandRowDto[]>('errands/all?scope=heron-crew')).body;
+    expect(rows.map(({ rules }) => rules)).toEqual(expect.arrayContaining([['1 adjusted'], []]));
+    const [row] = (await server.get<ErrandRowDto[]>('errands/all?scope=ibbe-lantry')).body;
+    expect(row?.rules).toEqual(['budget €20.00']);
+  });
+});
