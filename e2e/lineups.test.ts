@@ -61,7 +61,7 @@ test('the table sorts, filters, is written in, and goes away as a file; on a pho
   await expect(page.getByRole('complementary', { name: 'Together' })).toContainText('Carrier: 5, at most 4.');
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as CSV' }).click()]);
   const file = await readFile(await download.path(), 'utf8');
-  expect(file.split('\r\n')[0]).toBe('No.,Name,Role,Faction,Likeness,Marks,To buy,Cost,Standing,Height,Due');
+  expect(file.split('\r\n')[0]).toBe('No.,Name,Role,Faction,Likeness,Marks,To buy,Cost,Standing,Stands (mm),Due');
   expect(file).toMatch(/3,Hob Linnet,Carrier,Sorters,100,0,0,/);
   await page.setViewportSize({ width: 390, height: 800 });
   await expect(page.getByRole('region', { name: 'Figures in rows' }).getByRole('listitem').filter({ hasText: 'Hob Linnet' })).toContainText(

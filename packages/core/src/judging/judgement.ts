@@ -2,7 +2,7 @@ import type { System } from '../anatomy/index.js';
 import type { Brief } from '../brief/index.js';
 import type { Catalogue } from '../catalogue/index.js';
 import { type Scheme, schemeOf } from '../colour/index.js';
-import { type AlterationSchool, clothColours, type Look, overallHeight, standingHeight } from '../figure/index.js';
+import { type AlterationSchool, bodyHeight, clothColours, type Look, overallHeight } from '../figure/index.js';
 import type { Explained } from '../kernel/index.js';
 import { lookCost, type LookCost } from '../market/index.js';
 import type { Supply } from '../wardrobe/index.js';
@@ -16,7 +16,9 @@ import { type Company, subject } from './subject.js';
 export interface Judgement {
   readonly likeness: Likeness;
   readonly marks: Marks;
+  /** How tall it stands, as an age band or a neighbour is compared with it: without headgear and what lies round the neck. */
   readonly standing: Explained;
+  /** All of it. */
   readonly overall: Explained;
   readonly school: { readonly school: AlterationSchool; readonly reasons: readonly string[] };
   readonly cost: LookCost;
@@ -33,7 +35,7 @@ export function judge(look: Look, brief: Brief, catalogue: Catalogue, system: Sy
   return {
     likeness: likeness(seen),
     marks: marksOf(seen, checkLook(seen)),
-    standing: standingHeight(seen.worn),
+    standing: bodyHeight(seen.worn),
     overall: overallHeight(seen.worn),
     school: strictestSchool(seen.worn, catalogue),
     cost: lookCost(look, supply, (id) => catalogue.nameOf(catalogue.variant(id)), brief.copies),

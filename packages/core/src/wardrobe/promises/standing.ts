@@ -1,7 +1,7 @@
 import type { SpotServed } from './book.js';
 
 /** What keeps a figure from being built though every piece of it is at hand: parts its look lacks, a mark that blocks. */
-export const HINDRANCES = ['unfinished', 'blocked'] as const;
+const HINDRANCES = ['unfinished', 'blocked'] as const;
 export type Hindrance = (typeof HINDRANCES)[number];
 
 /** What a figure waits for. */

@@ -260,8 +260,10 @@ function ColourRow({ cell, nearTo, cheapest, onNear }: ColourRowProps) {
         {sources.length === 0 && cell.made.length > 0 && <span className="text-pencil">sold loose</span>}
       </td>
       <td className="px-3 py-1 text-right font-mono whitespace-nowrap">
-        {landed.length > 0 && Math.min(...landed) === cheapest && <span className="text-moss mr-2 font-sans font-semibold">cheapest</span>}
-        {landed.length > 0 ? money(Math.min(...landed), currency) : ''}
+        {landed.length > 0 && Math.min(...landed) === cheapest && (
+          <span className="text-moss mr-2 font-sans font-semibold">cheapest in any condition</span>
+        )}
+        {landed.length > 0 ? `about ${money(Math.min(...landed), currency)}` : ''}
       </td>
     </tr>
   );

@@ -4,7 +4,7 @@ import type { DraftLine } from './lines';
 import type { RulesDraft } from './rules';
 
 /** What was typed into the form of a figure or line-up and not planned yet; null where nothing was. */
-export interface ErrandDraft {
+interface ErrandDraft {
   readonly lines: readonly DraftLine[] | null;
   readonly rules: RulesDraft | null;
 }

@@ -81,7 +81,7 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
             terms={standing.terms}
             format={(value) => value.toFixed(1)}
             total={`${standing.total.toFixed(1)} mm`}
-            note={`With headgear ${overall.total.toFixed(1)} mm.`}
+            note={`With headgear and what lies round the neck ${overall.total.toFixed(1)} mm.`}
           >
             <span data-testid="height">{standing.total.toFixed(1)} mm</span>
           </Why>

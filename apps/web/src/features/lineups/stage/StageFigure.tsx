@@ -134,7 +134,7 @@ const Drawn = memo(
 );
 
 /** "likeness 94, 2 marks": what is read to whoever does not see it. */
-function wordsOf({ look, judgement }: Judged): string {
+function wordsOf({ judgement }: Judged): string {
   if (!judgement) return '';
   return `likeness ${judgement.likeness.shown ?? '–'}, ${plural(graveCount(judgement.marks), 'mark')}`;
 }

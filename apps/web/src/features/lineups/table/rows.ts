@@ -21,7 +21,7 @@ export const COLUMNS = {
   standing: 'Standing',
   face: 'Face',
   hair: 'Hair',
-  height: 'Height',
+  height: 'Stands (mm)',
   due: 'Due',
   copies: 'Copies',
   credit: 'Credit',

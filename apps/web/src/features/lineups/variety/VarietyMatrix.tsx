@@ -35,7 +35,7 @@ export default function VarietyMatrix({ lineUp, judged, told, selection }: WayPr
               </th>
             ))}
             <th scope="col" className="py-1 text-right font-medium">
-              Height
+              Stands (mm)
             </th>
           </tr>
         </thead>
