@@ -1,14 +1,18 @@
 import { setImmediate as nextTurn } from 'node:timers/promises';
 
-/** Figures, or parts, at a turn. */
-const A_TURN = 300;
+/** So long a turn of the event loop is worked on, in ms: a figure may take a moment of its own. */
+const A_TURN_MS = 25;
 
-/** Does something for each, so many at a turn of the event loop: others are answered between. */
+/** Does something for each, so long at a turn of the event loop: others are answered between. */
 export async function inTurns<T, R>(items: readonly T[], work: (item: T) => R): Promise<R[]> {
   const done: R[] = [];
-  for (let from = 0; from < items.length; from += A_TURN) {
-    if (from > 0) await nextTurn();
-    for (const item of items.slice(from, from + A_TURN)) done.push(work(item));
+  let began = performance.now();
+  for (const item of items) {
+    if (performance.now() - began > A_TURN_MS) {
+      await nextTurn();
+      began = performance.now();
+    }
+    done.push(work(item));
   }
   return done;
 }

@@ -7,7 +7,7 @@ import { remedyWords } from './remedyWords';
 
 /**
  * Takes the first remedy of the gravest mark that has one. One that costs likeness, money or another mark is said first, and taken
- * when it is asked for once more.
+ * when it is asked for once more. Notes are to be read, and need no mending.
  */
 export function useMending(edits: LookEdits): (judgement: Judgement) => void {
   const { currency } = useWorkspace();
@@ -15,9 +15,10 @@ export function useMending(edits: LookEdits): (judgement: Judgement) => void {
   const said = useRef('');
   return ({ marks }) => {
     // Looked for mark by mark: those of graver marks may be enough.
-    const remedy = marks.open.find((mark) => mark.remedies().length > 0)?.remedies()[0];
+    const grave = marks.open.filter((mark) => mark.severity !== 'note');
+    const remedy = grave.find((mark) => mark.remedies().length > 0)?.remedies()[0];
     if (!remedy) {
-      tell(marks.open.length === 0 ? 'Nothing to mend.' : 'For what is marked there is no remedy: it is yours to judge.');
+      tell(grave.length === 0 ? 'Nothing to mend.' : 'For what is marked there is no remedy: it is yours to judge.');
       return;
     }
     const deed = JSON.stringify(remedy.edits);
