@@ -96,7 +96,8 @@ export class ErrandViews {
 
   /** How many figures can stand. A problem made before it said what its needs are for is told of its looks as they are now. */
   private standingOf(looks: ReturnType<ErrandPlanner['lines']>, problem: BasketProblem, plan: BasketPlan) {
-    return standingOf(problem.wholes.length > 0 ? problem : { ...problem, wholes: wholesOf(looks, isFigure) }, plan);
+    if (problem.wholes.length > 0) return standingOf(problem, plan);
+    return standingOf({ ...problem, wholes: wholesOf(looks, isFigure) }, { short: plan.short });
   }
 
   /** What a part of a problem is called: its name there may say where it must come from. */

@@ -16,12 +16,18 @@ export interface Standing {
  *
  * For example: 12 copies, and heads for 7 gives 7 of 12 complete, 5 heads lacking.
  */
-export function standingOf({ needs, wholes }: Pick<BasketProblem, 'needs' | 'wholes'>, { short }: Pick<BasketPlan, 'short'>): Standing {
+export function standingOf(
+  { needs, wholes }: Pick<BasketProblem, 'needs' | 'wholes'>,
+  { short, standing: told }: Pick<BasketPlan, 'short'> & Partial<Pick<BasketPlan, 'standing'>>,
+): Standing {
   const shortOf = new Map(short.map((row) => [row.need, row.quantity]));
-  const standing = mostThatStand(
-    wholes,
-    unitsByName(needs, (need) => need.quantity - (shortOf.get(need.id) ?? 0)),
-  );
+  // What the plan says stands; reckoned only of one made before plans said it.
+  const standing =
+    told ??
+    mostThatStand(
+      wholes,
+      unitsByName(needs, (need) => need.quantity - (shortOf.get(need.id) ?? 0)),
+    );
   const variants = new Map(needs.map((need) => [need.id, variantBehind(need.options[0]?.variant ?? need.id)]));
   const wanted = new Map<string, number>();
   const lacking = new Map<string, number>();

@@ -1,8 +1,11 @@
 import type { BasketPlan } from './plan.js';
 import { type Need, servesAs, type Whole } from './problem.js';
 
-/** Choices looked at most; where more would have to be, the best so far stands: a sound answer, if not surely the best. */
-const MOST_CHOICES = 20_000;
+/**
+ * Rivals weighed in all; where more would have to be, the best so far stands: a sound answer, if not surely the best. Every plan that is met
+ * is told so, and a page with it: it has to be a matter of milliseconds, also where hundreds of figures want the same.
+ */
+const MOST_WEIGHED = 60_000;
 
 /** Units that fill needs, by the name these serve wholes as. */
 export function unitsByName(needs: readonly Need[], filledOf: (need: Need) => number): Map<string, number> {
@@ -91,6 +94,7 @@ function bestAmong(rivals: readonly Whole[], units: ReadonlyMap<string, number>)
   let best: readonly number[] = rivals.map(() => 0);
   let bestWorth = -1;
   let choices = 0;
+  const mostChoices = Math.max(rivals.length + 1, MOST_WEIGHED / rivals.length);
   const choose = (i: number, worth: number, chosen: readonly number[]): void => {
     choices += 1;
     const r = order[i];
@@ -105,7 +109,7 @@ function bestAmong(rivals: readonly Whole[], units: ReadonlyMap<string, number>)
       return rival ? all + rival.worth * shelf.goes(rival) : all;
     }, worth);
     if (atMost <= bestWorth) return;
-    for (let copies = shelf.goes(whole); copies >= 0 && choices <= MOST_CHOICES; copies -= 1) {
+    for (let copies = shelf.goes(whole); copies >= 0 && choices <= mostChoices; copies -= 1) {
       const putBack = shelf.take(whole, copies);
       choose(
         i + 1,

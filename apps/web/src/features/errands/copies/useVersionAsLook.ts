@@ -1,5 +1,13 @@
 import { useNavigate } from 'react-router';
-import { type ErrandDto, type LookDto, type LookEditDto, type SeriesPointDto, useAddLookMutation, useEditLookMutation } from '@/api';
+import {
+  type ErrandDto,
+  type LookDto,
+  type LookEditDto,
+  type SeriesPointDto,
+  useAddLookMutation,
+  useBinLookMutation,
+  useEditLookMutation,
+} from '@/api';
 import { attempt } from '@/ui';
 import { useFigure } from '@/workspace';
 
@@ -20,6 +28,7 @@ export function useVersionAsLook({ lines }: ErrandDto): { readonly isBusy: boole
   const figure = useFigure(line?.figure ?? '');
   const [add, adding] = useAddLookMutation();
   const [edit, editing] = useEditLookMutation();
+  const [bin] = useBinLookMutation();
   const navigate = useNavigate();
   const take = async ({ swaps, likeness }: SeriesPointDto): Promise<void> => {
     const model = figure?.looks.find((row) => row.id === line?.look);
@@ -32,6 +41,8 @@ export function useVersionAsLook({ lines }: ErrandDto): { readonly isBusy: boole
     const label = `Wore the cheaper version of likeness ${Math.round(likeness ?? 0)}`;
     if (await attempt(edit({ id: look.id, editLookDto: { edits: editsFor(look, swaps), label } }).unwrap()))
       void navigate(`?look=${look.id}`);
+    // A copy that could not be changed is nothing anybody asked for.
+    else await attempt(bin({ id: look.id }).unwrap());
   };
   return { isBusy: adding.isLoading || editing.isLoading, take };
 }
