@@ -19,7 +19,11 @@ async function isMet(problem: BasketProblem): Promise<boolean | null> {
   if (!least || !best.found) return null;
   // A clock that ticks with every look at it: a few turns, however fast the machine is.
   let looks = 0;
-  await closeIn(index, best, Ascent.from(index, worth), problem.rules.fillFirst ? { maxShortageMinor: best.shortage() } : {}, {
+  const asGood = {
+    ...(problem.rules.standFirst ? { leastStandingWorth: best.standingWorth() } : {}),
+    ...(problem.rules.fillFirst ? { maxShortageMinor: best.shortage() } : {}),
+  };
+  await closeIn(index, best, Ascent.from(index, worth), asGood, {
     now: () => (looks += 1) / 20,
     isOver: () => looks > 50 || best.isDone(),
     onProgress: () => undefined,
@@ -27,7 +31,8 @@ async function isMet(problem: BasketProblem): Promise<boolean | null> {
   });
   const plan = best.plan(0, 'stopped');
   expect(plan.boundMinor).toBeLessThanOrEqual(least.costMinor);
-  // Where filling comes first, less shortage is better at any cost: only plans that fill as much are dearer.
+  // Where standing or filling comes first, more of it is better at any cost: only plans that stand and fill as much are dearer.
+  if (problem.rules.standFirst && plan.standingWorth < least.standingWorth) return false;
   if (problem.rules.fillFirst && plan.shortageMinor > least.shortageMinor) return false;
   expect(plan.costMinor).toBeGreaterThanOrEqual(least.costMinor);
   return plan.costMinor === least.costMinor;
