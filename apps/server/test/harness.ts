@@ -64,6 +64,13 @@ export interface Answer<T> {
 
 const ownFolder = (): string => mkdtempSync(join(tmpdir(), 'outfit-test-'));
 
+/** A folder of its own that begins with the demo. */
+export async function ownDemo(): Promise<string> {
+  const folder = ownFolder();
+  cpSync(await demoFolder(), folder, { recursive: true });
+  return folder;
+}
+
 /**
  * The demo, made once for a run of tests: making it takes longer than most tests. Whoever comes first makes it; of two that come at once
  * the first that is done gives it its name.
@@ -92,8 +99,7 @@ export class Harness {
 
   /** On a folder that is given, or on one of its own that begins with the demo, or with nothing. */
   static async start(given?: string, demo = true): Promise<Harness> {
-    const folder = given ?? ownFolder();
-    if (given === undefined && demo) cpSync(await demoFolder(), folder, { recursive: true });
+    const folder = given ?? (demo ? await ownDemo() : ownFolder());
     const app = await createApp({ dataFolder: folder, webFolder: null, demo, clock: suiteClock() });
     await app.listen(0, '127.0.0.1');
     return new Harness(folder, app, await app.getUrl());
@@ -103,7 +109,7 @@ export class Harness {
   static async startTwins(): Promise<[Harness, Harness]> {
     const first = await Harness.start();
     await first.app.close();
-    const folder = mkdtempSync(join(tmpdir(), 'outfit-test-'));
+    const folder = ownFolder();
     cpSync(first.folder, folder, { recursive: true });
     return [await Harness.start(first.folder), await Harness.start(folder)];
   }
