@@ -6,7 +6,11 @@ import type { PieceDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Harness } from './harness.js';
 
 let server: Harness;
-beforeAll(async () => (server = await Harness.start()), 60_000);
+// Toss Hallam waits for two hands: whoever of the winter series is due before him has the loose ones.
+beforeAll(async () => {
+  server = await Harness.start();
+  await server.post('wardrobe/pieces', { variant: 'HN-601·almond', quantity: 2, condition: 'used', place: 'Odd hands' });
+}, 60_000);
 afterAll(() => server.stop());
 
 type Refused = BenchSessionDto & { readonly message: string };
@@ -51,14 +55,15 @@ describe('a whole figure that gave a part', () => {
     const hands = async (): Promise<ClosingDto[]> => (await closings(open)).filter(({ position }) => position === 'hand.L');
     const offered = await hands();
     const hand = { name: 'Sorter', taken: 'HN-601·wheat', variant: 'HN-601·honey', where: 'Odd hands' };
-    expect(offered).toMatchObject([hand, hand]);
+    // One sorter gave both hands: the other was left whole.
+    expect(offered).toMatchObject([hand]);
     // The most like comes first: a torso in another colour for the torso, none that some figure is promised.
     for (const { taken, variant } of await closings(open)) expect(variant.split('·')[0]).toBe(taken.split('·')[0]);
-    const [first, second] = offered;
+    const [first] = offered;
     await server.post('wardrobe/deeds', { deed: 'move', to: first?.donor, pieces: [{ id: first?.run, quantity: 1 }] });
-    expect((await hands()).map(({ donor }) => donor)).toEqual([second?.donor]);
+    expect(await hands()).toEqual([]);
     await undo();
-    expect(await hands()).toHaveLength(2);
+    expect(await hands()).toHaveLength(1);
     await server.post(`bench/${session.id}/end`, { as: 'put back' });
     expect((await server.get('bench/nobody/closings')).status).toBe(404);
   });

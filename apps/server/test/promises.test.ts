@@ -54,10 +54,11 @@ describe('who gets which piece', () => {
   test('is told of every owned part that is wanted, and every figure has a standing', async () => {
     const told = await promises();
     expect(told.figures.filter((id) => !id.startsWith('spares of '))).toHaveLength(64);
-    expect(new Set(told.standings.filter(Boolean))).toEqual(new Set(['wanting', 'ready to build', 'built', 'to be changed']));
+    expect(new Set(told.standings.filter(Boolean))).toEqual(new Set(['wanting', 'waiting', 'ready to build', 'built', 'to be changed']));
     expect(told.gets.every((gets, i) => gets <= (told.wants[i] ?? 0))).toBe(true);
-    // The lamplighters alone are due on a day: they stand first.
-    expect(told.names[0]).toBe('Lamplighter');
+    // Who was promised to somebody stands first, the latest before all; then the series and the crews, by the days of their line-ups.
+    expect(told.names.slice(0, 4)).toEqual(['Marta Quill', 'Juno Sedge', 'Corvin Pell', 'Perrin Oake']);
+    expect(told.names.indexOf('Vesper Arl')).toBeLessThan(told.names.indexOf('Toss Hallam'));
   });
 
   test('follows the day a figure is due', async () => {
@@ -104,18 +105,18 @@ describe('who gets which piece', () => {
   });
 
   test('follows an edit of a look at once', async () => {
-    const { body: look } = await server.get<FigureDto>('figures/toss-hallam');
+    const { body: look } = await server.get<FigureDto>('figures/hob-linnet');
     const chosen = look.chosenLook;
-    const had = (await standing('toss-hallam'))[0];
+    const had = (await standing('hob-linnet'))[0];
     expect(had).toBe('ready to build');
     const edited = await server.post<LookDto>(`looks/${chosen}/edits`, {
       edits: [{ action: 'put on', position: 'headgear', variant: 'HA-118·rust' }],
       label: 'Rust',
     });
     expect(edited.status).toBeLessThan(300);
-    expect(await standing('toss-hallam')).toEqual(['wanting', 1, 0]);
+    expect(await standing('hob-linnet')).toEqual(['wanting', 1, 0]);
     await server.post(`looks/${chosen}/undo`);
-    expect((await standing('toss-hallam'))[0]).toBe('ready to build');
+    expect((await standing('hob-linnet'))[0]).toBe('ready to build');
   });
 
   test('the spares of a line-up stand behind every figure, follow who plays which role, and go with the line-up', async () => {

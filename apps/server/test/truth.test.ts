@@ -26,16 +26,16 @@ describe('“ready to build”', () => {
   }
 
   test('is said by all of them of a figure that is whole and at hand', async () => {
-    expect(await saidOf('toss-hallam')).toEqual(['ready to build', true, true, 201]);
+    expect(await saidOf('hob-linnet')).toEqual(['ready to build', true, true, 201]);
   });
 
   test('is said by none of what lacks a head, though every piece of it is at hand', async () => {
-    const figure = (await server.get<FigureDto>('figures/toss-hallam')).body;
+    const figure = (await server.get<FigureDto>('figures/hob-linnet')).body;
     const edit = { edits: [{ action: 'take off', position: 'head' }], label: 'Took the head off' };
     expect((await server.post(`looks/${figure.chosenLook}/edits`, edit)).status).toBe(201);
-    expect(await saidOf('toss-hallam')).toEqual(['unfinished', false, false, 422]);
+    expect(await saidOf('hob-linnet')).toEqual(['unfinished', false, false, 422]);
     await server.post(`looks/${figure.chosenLook}/undo`);
-    expect(await saidOf('toss-hallam')).toEqual(['ready to build', true, true, 201]);
+    expect(await saidOf('hob-linnet')).toEqual(['ready to build', true, true, 201]);
   });
 });
 

@@ -29,6 +29,14 @@ import { basketRun, type ErrandJobDto, plainInput, type SeriesJobDto, seriesRun 
 const MOST_LOOKED_BACK = 4;
 
 /** Errands: planned for some looks, planned again with what was settled, ticked off while shopping. */
+/** What an errand buys, for which figures, in the terms it was planned in. */
+interface Purchase {
+  readonly title: string;
+  readonly figures: readonly string[];
+  readonly problem: BasketProblem;
+  readonly plan: BasketPlan;
+}
+
 @Injectable()
 export class ErrandsService {
   constructor(
@@ -136,9 +144,10 @@ export class ErrandsService {
   }
 
   /** What an errand buys and where, in the terms it was planned in. */
-  purchaseOf(id: string): { readonly title: string; readonly problem: BasketProblem; readonly plan: BasketPlan } {
+  purchaseOf(id: string): Purchase {
     const errand = this.store.errand(id);
-    return { title: errand.name ?? errand.title, problem: errand.problem, plan: this.planOf(errand) };
+    const figures = [...new Set(errand.lines.map((line) => line.figure))];
+    return { title: errand.name ?? errand.title, figures, problem: errand.problem, plan: this.planOf(errand) };
   }
 
   /** Ticks off what is in the basket by now; the list says all that is. */

@@ -4,7 +4,7 @@ import { AlternativesService, LooksController, LooksService, PictureService } fr
 import { ArrangingController, ArrangingService, FiguresBin, LineUpDeeds } from './arranging/index.js';
 import { FiguresController } from './figures.controller.js';
 import { FiguresService } from './figures.service.js';
-import { FiguresStore, FigureViews } from './record/index.js';
+import { DueDays, FiguresStore, FigureViews } from './record/index.js';
 import { NoticesController, NoticesService, NoticesStore } from './notices/index.js';
 import { ReferencesController, ReferencesService, ReferencesStore } from './references/index.js';
 
@@ -14,6 +14,7 @@ import { ReferencesController, ReferencesService, ReferencesStore } from './refe
   providers: [
     AlternativesService,
     ArrangingService,
+    DueDays,
     FiguresBin,
     FiguresService,
     FiguresStore,
@@ -26,6 +27,6 @@ import { ReferencesController, ReferencesService, ReferencesStore } from './refe
     ReferencesService,
     ReferencesStore,
   ],
-  exports: [FiguresService, FiguresStore, FigureViews, LineUpDeeds, LooksService, NoticesService],
+  exports: [DueDays, FiguresService, FiguresStore, FigureViews, LineUpDeeds, LooksService, NoticesService],
 })
 export class FiguresModule {}

@@ -5,6 +5,8 @@ export { FiguresService } from './figures.service.js';
 export { LooksService, type StoredLook } from './looks/index.js';
 export {
   CopyVariationDto,
+  DueDays,
+  earliest,
   FIGURE_ENTITIES,
   type FigureInLine,
   FiguresStore,

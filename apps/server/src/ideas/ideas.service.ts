@@ -3,7 +3,7 @@ import { creditOf } from '@outfit/core/ideas';
 import { readPoll } from '@outfit/formats';
 import { randomUUID } from 'node:crypto';
 import { CatalogueService } from '../catalogue/index.js';
-import { FiguresService, FiguresStore } from '../figures/index.js';
+import { DueDays, FiguresService, FiguresStore } from '../figures/index.js';
 import { BinService } from '../platform/bin/index.js';
 import { Clock } from '../platform/clock/index.js';
 import { Database } from '../platform/db/index.js';
@@ -70,7 +70,9 @@ export class IdeasService {
     private readonly clock: Clock,
     pictures: WardrobePicturesService,
     bin: BinService,
+    dueDays: DueDays,
   ) {
+    dueDays.register(() => this.daysOwed());
     for (const table of ['idea', 'owed'] as const)
       history.register(table, {
         restore: (things) => {
@@ -96,6 +98,12 @@ export class IdeasService {
         throwAway: (id) => this.store.throwAway(table, id),
       });
     pictures.addSubjects('idea', (id) => this.store.row('idea', id).title);
+  }
+
+  /** The day every figure that is promised to somebody has to be there by. */
+  private *daysOwed(): Iterable<readonly [string, string]> {
+    for (const { figures, dueOn, doneOn, removedAt } of this.store.owedRows())
+      if (dueOn !== null && doneOn === null && removedAt === null) for (const figure of figures) yield [figure, dueOn];
   }
 
   addIdea(given: NewIdeaDto): Promise<void> {

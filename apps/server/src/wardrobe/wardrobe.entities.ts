@@ -84,6 +84,8 @@ export class PinEntity {
   @PrimaryColumn('integer') lot: number;
   @PrimaryColumn('text') figure: string;
   @Column('integer') quantity: number;
+  /** They were ordered for it: it has them kept until they are put away. */
+  @Column('boolean') isOrdered: boolean;
 }
 
 /** A run of alike pieces in one place, wherever that is: a view over the ledger, which is written by its entries. */

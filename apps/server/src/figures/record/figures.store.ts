@@ -102,6 +102,16 @@ export class FiguresStore {
       .all();
   }
 
+  /** The day each line-up is due, where it has one. */
+  dueDaysOfLineUps(): ReadonlyMap<string, string> {
+    const rows = this.database
+      .prepare<{ id: string; day: string }>(
+        `SELECT id, json_extract(plan, '$.dueOn') AS day FROM line_up WHERE removedAt IS NULL AND json_extract(plan, '$.dueOn') IS NOT NULL`,
+      )
+      .all();
+    return new Map(rows.map(({ id, day }) => [id, day]));
+  }
+
   /** The line-ups that stand and want parts beside the looks. */
   withSpares(): LineUpWithSpares[] {
     const rows = this.lineUpTable.select(`WHERE removedAt IS NULL AND json_array_length(plan, '$.spares') > 0`);

@@ -11,6 +11,7 @@ export {
   ReferencePictureEntity,
 } from './figures.entities.js';
 export { dressAs, type Spots } from './spots.js';
+export { DueDays, earliest } from './dueDays.js';
 export { type FigureInLine, FiguresStore } from './figures.store.js';
 export { type FigureState, sliceOfFigure, stateBetween, touchedOfFigure } from './figureState.js';
 export { FigureViews } from './figureViews.js';

@@ -8,7 +8,7 @@ import { AdvanceService, MarketService } from '../../market/index.js';
 import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
-import { Ledger } from '../../wardrobe/index.js';
+import { Ledger, ServingsService } from '../../wardrobe/index.js';
 import { happeningOf } from './happening.js';
 import { inLines, type NewLine } from './orderLines.js';
 import { ParcelDeeds } from '../parcelDeeds.service.js';
@@ -29,17 +29,19 @@ export class OrdersService {
     private readonly live: LiveService,
     private readonly clock: AdvanceService,
     private readonly database: Database,
+    private readonly servings: ServingsService,
   ) {
     ledger.afterFile(() => this.adopt());
   }
 
   /** Orders what an errand's plan buys: one parcel for each seller, its pieces on their way from now on. */
-  order({ errand, sellers }: PlaceOrdersDto): Promise<OrderedParcelDto[]> {
-    const { title, problem, plan } = this.errands.purchaseOf(errand);
+  async order({ errand, sellers }: PlaceOrdersDto): Promise<OrderedParcelDto[]> {
+    const { title, figures, problem, plan } = this.errands.purchaseOf(errand);
     const wanted = plan.parcels.filter((parcel) => sellers.length === 0 || sellers.includes(parcel.seller));
     if (wanted.length === 0) throw new Problem(422, 'The plan buys nothing from there. Plan the errand again, or choose another seller.');
     const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
     const items = new Map(problem.items.map((item) => [item.id, item]));
+    const wanting = (await this.servings.stillWantedBy(figures)).map((row) => ({ ...row }));
     return this.ledger.change<OrderedParcelDto[]>(() => {
       const names = this.market.sellerNames();
       this.refuseAgain(errand, new Set(wanted.map(({ seller }) => seller)), title);
@@ -61,14 +63,29 @@ export class OrdersService {
           );
         });
         const charges = { postageMinor: parcel.postageMinor, feesMinor: parcel.handlingMinor, dutyMinor: parcel.dutyMinor };
-        this.begin(
+        const id = this.begin(
           { seller: parcel.seller, sellerName: names.get(parcel.seller) ?? parcel.seller, errand, ...charges },
           lines,
           `for ${title}`,
         );
+        this.keepFor(wanting, id);
       }
       return this.deeds.list();
     });
+  }
+
+  /** What was ordered for a figure is kept for it until it is put away; `wanting` loses what it gets. */
+  private keepFor(wanting: readonly { readonly figure: string; readonly variant: string; quantity: number }[], parcel: string): void {
+    for (const line of this.deeds.store.lines(parcel)) {
+      let left = line.quantity;
+      for (const row of wanting) {
+        const quantity = row.variant === line.variant ? Math.min(left, row.quantity) : 0;
+        if (quantity === 0) continue;
+        this.ledger.store.pin({ lot: line.lot, figure: row.figure, quantity, isOrdered: true });
+        row.quantity -= quantity;
+        left -= quantity;
+      }
+    }
   }
 
   /** An errand is ordered from each of its sellers once: a second press, or a second tab, means the same orders. */

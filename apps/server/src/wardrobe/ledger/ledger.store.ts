@@ -1,5 +1,5 @@
 import { definedOf } from '@outfit/core';
-import { type Movement, opposite, OUTSIDE } from '@outfit/core/wardrobe';
+import { type Movement, opposite, OUTSIDE, type Pin } from '@outfit/core/wardrobe';
 import { BalanceEntity, EntryEntity, LotEntity, MovementEntity, PinEntity } from '../wardrobe.entities.js';
 import { PlacesStore } from './places.store.js';
 
@@ -135,15 +135,15 @@ export class LedgerStore extends PlacesStore {
   }
 
   /** Pins a lot's pieces to a figure; none takes the pin away. */
-  pin({ lot, figure, quantity }: PinEntity): void {
+  pin({ lot, figure, quantity, isOrdered = false }: Pin): void {
     if (quantity === 0) this.tables.table(PinEntity).delete({ lot, figure });
-    else this.tables.table(PinEntity).upsert({ lot, figure, quantity });
+    else this.tables.table(PinEntity).upsert({ lot, figure, quantity, isOrdered });
   }
 
   /** Pins as the history tells it; how many there are is always told. */
   restorePin(document: Readonly<Record<string, unknown>>): void {
-    const { lot, figure, quantity } = this.tables.table(PinEntity).rowOf(document);
-    if (lot !== undefined && figure !== undefined && quantity !== undefined) this.pin({ lot, figure, quantity });
+    const { lot, figure, quantity, isOrdered = false } = this.tables.table(PinEntity).rowOf(document);
+    if (lot !== undefined && figure !== undefined && quantity !== undefined) this.pin({ lot, figure, quantity, isOrdered });
   }
 
   pins(): PinEntity[] {

@@ -97,8 +97,8 @@ export class PieceDeeds {
       const name = this.ledger.nameOf(held.lot);
       const sentence = quantity === 0 ? `${name} is kept for ${figureName} no longer` : `${quantity} × ${name} kept for ${figureName}`;
       this.ledger.store.pin(pin);
-      const was = { ...pin, quantity: before?.quantity ?? 0 };
-      this.ledger.keep(sentence, [{ subject: 'pin', item: `${held.lot} ${figure}`, before: was, after: { ...pin } }]);
+      const was = { ...pin, quantity: before?.quantity ?? 0, isOrdered: before?.isOrdered ?? false };
+      this.ledger.keep(sentence, [{ subject: 'pin', item: `${held.lot} ${figure}`, before: was, after: { ...pin, isOrdered: false } }]);
       return { id: 0, sentence };
     });
   }

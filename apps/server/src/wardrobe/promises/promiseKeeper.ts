@@ -5,7 +5,7 @@ import { Injectable } from '@nestjs/common';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { readTexts } from '@outfit/formats/kept';
 import { CatalogueService } from '../../catalogue/index.js';
-import { type FigureInLine, FiguresStore, lookOf } from '../../figures/index.js';
+import { DueDays, earliest, type FigureInLine, FiguresStore, lookOf } from '../../figures/index.js';
 import { Database } from '../../platform/db/index.js';
 import { PromisesStore, type ServingRow } from './promises.store.js';
 
@@ -19,6 +19,8 @@ const BEHIND_FIGURES = '~';
 /** A figure as it was when its wants were written into the book. */
 interface Noted extends FigureInLine {
   readonly order: string;
+  /** The day its line-up, or who was promised it, waits for it. */
+  readonly askedFor: string | null;
 }
 
 /**
@@ -45,6 +47,7 @@ export class PromiseKeeper {
     database: Database,
     private readonly figures: FiguresStore,
     private readonly catalogue: CatalogueService,
+    private readonly dueDays: DueDays,
   ) {
     this.store = new PromisesStore(database);
   }
@@ -109,10 +112,11 @@ export class PromiseKeeper {
     const rows = this.figures.inLine();
     const standing = new Set(rows.map((row) => row.id));
     for (const id of this.noted.keys()) if (!standing.has(id)) this.forget(id);
-    const changed = rows.filter((row) => !isSame(this.noted.get(row.id), row));
+    const askedFor = this.dueDays.now();
+    const changed = rows.filter((row) => !isSame(this.noted.get(row.id), row, askedFor(row.id, row.lineUp)));
     for (let from = 0; from < changed.length; from += FIGURES_A_TURN) {
       if (from > 0) await nextTurn();
-      this.note(changed.slice(from, from + FIGURES_A_TURN));
+      this.note(changed.slice(from, from + FIGURES_A_TURN), askedFor);
     }
     return rows;
   }
@@ -149,15 +153,16 @@ export class PromiseKeeper {
     this.revision += 1;
   }
 
-  private note(rows: readonly FigureInLine[]): void {
+  private note(rows: readonly FigureInLine[], askedFor: ReturnType<DueDays['now']>): void {
     const catalogue = this.catalogue.now();
     const wants = new Map(this.figures.wantsOf(rows.map((row) => row.id)).map((row) => [row.id, row]));
     for (const row of rows) {
       const want = wants.get(row.id);
       // It may have gone while others were noted.
       if (!want) continue;
-      const order = orderOf(want.dueOn, row.lineUpPlace, row.place, row.id);
-      this.noted.set(row.id, { ...row, order });
+      const asked = askedFor(row.id, row.lineUp);
+      const order = orderOf(earliest(want.dueOn, asked), row.lineUpPlace, row.place, row.id);
+      this.noted.set(row.id, { ...row, order, askedFor: asked });
       this.looks.set(row.id, want.parts);
       this.seen.delete(row.id);
       this.hindrances.delete(row.id);
@@ -281,8 +286,9 @@ export class PromiseKeeper {
   }
 }
 
-const isSame = (noted: Noted | undefined, row: FigureInLine): boolean =>
+const isSame = (noted: Noted | undefined, row: FigureInLine, askedFor: string | null): boolean =>
   noted !== undefined &&
+  noted.askedFor === askedFor &&
   noted.version === row.version &&
   noted.look === row.look &&
   noted.lookVersion === row.lookVersion &&

@@ -1,7 +1,7 @@
 import type { Condition } from '@outfit/core';
-import type { PlaceKind } from '@outfit/core/wardrobe';
+import type { Pin, PlaceKind } from '@outfit/core/wardrobe';
 import type { Tables } from '../../platform/sqlite/index.js';
-import { LotEntity, MovementEntity, type PinEntity, PlaceEntity } from '../wardrobe.entities.js';
+import { LotEntity, MovementEntity, PlaceEntity } from '../wardrobe.entities.js';
 
 /** A run as far as serving goes, with the place it lies in. */
 export interface ServingRow {
@@ -61,7 +61,7 @@ export class PromisesStore {
   keptWants(): readonly { readonly key: string; readonly variants: string }[] {
     return this.tables
       .prepare<{ key: string; variants: string }>(
-        `SELECT 'pin ' || pin.lot || ' ' || pin.figure || ' ' || pin.quantity AS key, json_array(lot.variant) AS variants
+        `SELECT 'pin ' || pin.lot || ' ' || pin.figure || ' ' || pin.quantity || ' ' || pin.isOrdered AS key, json_array(lot.variant) AS variants
          FROM pin JOIN lot ON lot.id = pin.lot
        UNION ALL
        SELECT 'donor ' || place.id || ' ' || place.keepWhole, (SELECT json_group_array(lot.variant) FROM balance JOIN lot ON lot.id = balance.lot
@@ -71,12 +71,13 @@ export class PromisesStore {
       .all();
   }
 
-  pins(): readonly { readonly lot: number; readonly figure: string; readonly quantity: number; readonly variant: string }[] {
+  pins(): readonly (Pin & { readonly variant: string })[] {
     return this.tables
-      .prepare<PinEntity & { variant: string }>(
-        'SELECT pin.lot, pin.figure, pin.quantity, lot.variant FROM pin JOIN lot ON lot.id = pin.lot',
+      .prepare<Omit<Pin, 'isOrdered'> & { readonly isOrdered: number; readonly variant: string }>(
+        'SELECT pin.lot, pin.figure, pin.quantity, pin.isOrdered, lot.variant FROM pin JOIN lot ON lot.id = pin.lot',
       )
-      .all();
+      .all()
+      .map((row) => ({ ...row, isOrdered: row.isOrdered === 1 }));
   }
 
   /** What is on some donors. */

@@ -26,6 +26,13 @@ interface FigureLots {
   readonly lots: readonly { readonly lot: number; readonly quantity: number }[];
 }
 
+/** So many pieces of a part that a figure wants and that are neither at hand for it nor on their way. */
+export interface WantedPieces {
+  readonly figure: string;
+  readonly variant: string;
+  readonly quantity: number;
+}
+
 /** A figure that so many pieces are promised to. */
 export interface WaitingFigure {
   readonly figure: string;
@@ -108,6 +115,23 @@ export class ServingsService {
     }));
   }
 
+  /** What some figures want beside what lies loose, sealed or on its way for them, in the order they are served: whole figures could give it too. */
+  async stillWantedBy(figures: readonly string[]): Promise<readonly WantedPieces[]> {
+    const { book } = await this.keeper.now();
+    const wanted: WantedPieces[] = [];
+    const asked = new Set(figures);
+    for (const figure of this.keeper.claimants().filter((id) => asked.has(id)))
+      for (const variant of new Set(book.claimant(figure)?.parts.map((part) => part.variant))) {
+        const { claims, given } = book.of(variant);
+        // Figures that share a piece want it once: the first of them that was asked about stands for all.
+        const own = claims.filter((claim) => claim.figures.find((id) => asked.has(id)) === figure);
+        const has = given.filter(({ claim, run }) => own.includes(claim) && run.reach !== 'donor');
+        const quantity = sumOf(own) - sumOf(has);
+        if (quantity > 0) wanted.push({ figure, variant, quantity });
+      }
+    return wanted;
+  }
+
   /** How many pieces for a figure are on their way, by the place that is the parcel. */
   async comingTo(figure: string): Promise<ReadonlyMap<string, number>> {
     const { book } = await this.keeper.now();
@@ -154,3 +178,5 @@ export class ServingsService {
     );
   }
 }
+
+const sumOf = (rows: readonly { readonly quantity: number }[]): number => rows.reduce((all, row) => all + row.quantity, 0);

@@ -1,5 +1,5 @@
 import { type Claimant, claimsOf, partyOf } from './claims.js';
-import { type Claim, type Given, type Pin, serve, type Served, type ServingRun } from './serve.js';
+import { type Claim, type Given, type GivesOf, type Pin, serve, type Served, type ServingRun } from './serve.js';
 
 /** Is a part in sight where a figure wears it? Asked only where there is a flawed piece that could serve. */
 export type IsSeen = (figure: string, spot: string) => boolean;
@@ -13,9 +13,13 @@ export interface PartPromises extends Served {
 
 const NOTHING: readonly never[] = [];
 
+/** Pieces that serve without a whole figure being taken apart. */
+const isApart = ({ reach }: ServingRun): boolean => reach !== 'donor';
+
 /**
  * Who gets which piece, kept up to date: a change of a figure, of pieces or of pins has only the parts it touches decided anew, when they
- * are next asked for. Parts are decided apart from each other, as a piece serves no other part.
+ * are next asked for. A piece serves no other part, so that parts are decided one by one; only which whole figure gives a piece depends on
+ * what else it could give.
  */
 export class PromiseBook {
   private readonly runs = new Map<string, readonly ServingRun[]>();
@@ -25,21 +29,28 @@ export class PromiseBook {
   /** Parties that want each part. */
   private readonly wanting = new Map<string, Set<string>>();
   private readonly decided = new Map<string, PartPromises>();
+  /** The parts on each donor, and how many pieces of each part are lacked while no donor gives any. */
+  private readonly onDonors = new Map<string, Set<string>>();
+  private readonly lacked = new Map<string, number>();
 
   constructor(private readonly isSeen: IsSeen) {}
 
   /** States all pieces of a part that could serve. */
   setRuns(variant: string, runs: readonly ServingRun[]): void {
+    this.forget(variant);
+    for (const { place, reach } of this.runsOf(variant)) if (reach === 'donor') this.onDonors.get(place)?.delete(variant);
     if (runs.length === 0) this.runs.delete(variant);
     else this.runs.set(variant, runs);
-    this.decided.delete(variant);
+    for (const { place, reach } of runs)
+      if (reach === 'donor') this.onDonors.set(place, (this.onDonors.get(place) ?? new Set<string>()).add(variant));
+    this.forget(variant);
   }
 
   /** States all pins of lots of a part. */
   setPins(variant: string, pins: readonly Pin[]): void {
     if (pins.length === 0) this.pins.delete(variant);
     else this.pins.set(variant, pins);
-    this.decided.delete(variant);
+    this.forget(variant);
   }
 
   /** States what a figure wants; it takes the place of what it wanted before. */
@@ -54,7 +65,7 @@ export class PromiseBook {
       const wanting = this.wanting.get(variant);
       if (wanting) wanting.add(party);
       else this.wanting.set(variant, new Set([party]));
-      this.decided.delete(variant);
+      this.forget(variant);
     }
   }
 
@@ -67,7 +78,7 @@ export class PromiseBook {
     members?.delete(id);
     if (members?.size === 0) this.parties.delete(party);
     for (const { variant } of known.parts) {
-      this.decided.delete(variant);
+      this.forget(variant);
       if (!this.membersOf(party).some((member) => member.parts.some((part) => part.variant === variant)))
         this.wanting.get(variant)?.delete(party);
     }
@@ -133,6 +144,41 @@ export class PromiseBook {
     });
   }
 
+  /** What was decided of a part holds no longer, nor which donor is best to take apart for what lies beside it there. */
+  private forget(variant: string): void {
+    this.lacked.delete(variant);
+    if (this.decided.size === 0) return;
+    this.decided.delete(variant);
+    for (const { place, reach } of this.runsOf(variant))
+      if (reach === 'donor') for (const beside of this.onDonors.get(place) ?? NOTHING) this.decided.delete(beside);
+  }
+
+  /** How many pieces of a part are wanted beyond those that serve without taking a whole figure apart. */
+  private lackOf(variant: string): number {
+    const known = this.lacked.get(variant);
+    if (known !== undefined) return known;
+    const claims = [...(this.wanting.get(variant) ?? NOTHING)].flatMap((party) => claimsOn(variant, this.membersOf(party), () => true));
+    const wanted = claims.reduce((all, claim) => all + claim.quantity, 0);
+    const apart = this.runsOf(variant).reduce((all, run) => all + (isApart(run) ? run.quantity : 0), 0);
+    const lack = Math.max(0, wanted - apart);
+    this.lacked.set(variant, lack);
+    return lack;
+  }
+
+  /** How many parts each donor could give to parties, of those that are lacked. */
+  private givesTo(parties: readonly (readonly Claimant[])[]): GivesOf {
+    const wanted = new Set(parties.flatMap((members) => members.flatMap((member) => member.parts.map((part) => part.variant))));
+    const known = new Map<string, number>();
+    return (place) => {
+      let gives = known.get(place);
+      if (gives === undefined) {
+        gives = [...(this.onDonors.get(place) ?? NOTHING)].filter((variant) => wanted.has(variant) && this.lackOf(variant) > 0).length;
+        known.set(place, gives);
+      }
+      return gives;
+    };
+  }
+
   private membersOf(party: string): readonly Claimant[] {
     return [...(this.parties.get(party) ?? NOTHING)].flatMap((id) => this.claimants.get(id) ?? NOTHING);
   }
@@ -140,15 +186,18 @@ export class PromiseBook {
   private decide(variant: string, parties: readonly (readonly Claimant[])[]): PartPromises {
     const runs = this.runsOf(variant);
     const isSeen = runs.some((run) => run.isFlawed) ? this.isSeen : (): boolean => true;
-    const claims = parties.flatMap((members) =>
-      claimsOf(
-        members.map((member) => ({ ...member, parts: member.parts.filter((part) => part.variant === variant) })),
-        isSeen,
-      ),
-    );
-    return { variant, runs, claims, ...serve(claims, runs, this.pins.get(variant)) };
+    const claims = parties.flatMap((members) => claimsOn(variant, members, isSeen));
+    const isOfDonors = claims.length > 0 && runs.some((run) => !isApart(run));
+    return { variant, runs, claims, ...serve(claims, runs, this.pins.get(variant), isOfDonors ? this.givesTo(parties) : undefined) };
   }
 }
+
+/** What a party wants of one part. */
+const claimsOn = (variant: string, members: readonly Claimant[], isSeen: IsSeen): readonly Claim[] =>
+  claimsOf(
+    members.map((member) => ({ ...member, parts: member.parts.filter((part) => part.variant === variant) })),
+    isSeen,
+  );
 
 /** One part of a figure's look with the pieces that serve it, over all copies. */
 export interface SpotServed {

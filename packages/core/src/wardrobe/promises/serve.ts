@@ -22,6 +22,10 @@ export interface ServingRun {
   readonly holes: number;
 }
 
+/** How many parts that somebody lacks each donor could give to those who want this one, by its place. */
+export type GivesOf = (place: string) => number;
+const GIVES_ONE: GivesOf = () => 1;
+
 /** So many pieces of one part wanted at one spot, by a figure or by figures that are never shown together. */
 export interface Claim {
   readonly id: string;
@@ -33,11 +37,15 @@ export interface Claim {
   readonly order: string;
 }
 
-/** Pieces of a lot that go to one figure, whoever else would be served first. */
+/**
+ * Pieces of a lot that go to one figure, whoever else would be served first. `isOrdered`: they were ordered for it, and are kept for it while
+ * they are on their way and as far as it wants them still.
+ */
 export interface Pin {
   readonly lot: number;
   readonly figure: string;
   readonly quantity: number;
+  readonly isOrdered?: boolean;
 }
 
 /** Pieces of a run that serve a claim. `isBound`: built in or pinned, so that no order takes them away. */
@@ -62,11 +70,18 @@ const LEAST_GRADE: Readonly<Record<Takes, number>> = { anything: 0, unflawed: 1,
 const gradeOf = ({ isFlawed, condition }: ServingRun): number => (isFlawed ? 0 : GRADES[condition]);
 
 /**
- * The cheaper run first: the nearer to hand; of donors the one that lacks most already, as it loses least; of equals the worse one, so
- * that the better is left for who needs it. The cost of a piece does not depend on whom it serves.
+ * The cheaper run first: the nearer to hand; of donors the one that gives most of what is lacked, so that few are taken apart, then the one
+ * that lacks most already, as it loses least; of equals the worse one, so that the better is left for who needs it. The cost of a piece
+ * does not depend on whom it serves.
  */
-const byCost = (a: ServingRun, b: ServingRun): number =>
-  NEARNESS[a.reach] - NEARNESS[b.reach] || b.holes - a.holes || gradeOf(a) - gradeOf(b) || a.id - b.id;
+const byCost =
+  (gives: GivesOf) =>
+  (a: ServingRun, b: ServingRun): number =>
+    NEARNESS[a.reach] - NEARNESS[b.reach] ||
+    (a.reach === 'donor' ? gives(b.place) - gives(a.place) : 0) ||
+    b.holes - a.holes ||
+    gradeOf(a) - gradeOf(b) ||
+    a.id - b.id;
 
 const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 /** In line, and where that is the same by what they are: who is served never depends on who was entered first. */
@@ -75,7 +90,7 @@ const leastStrictFirst = (a: Claim, b: Claim): number => LEAST_GRADE[a.takes] - 
 
 /**
  * Decides which pieces of one part serve which claims (wardrobe, *Promises*): what is built in stays, what lies on a figure's tray is
- * kept for it, what is pinned goes where it is pinned, then claims are served in their order. Claims of one order are served together: as many as can be, at the least summed cost.
+ * kept for it, what is pinned goes where it is pinned, what was ordered for a figure waits for it, then claims are served in their order. Claims of one order are served together: as many as can be, at the least summed cost.
  *
  * Exact: sets of pieces that can serve the claims of one order are the independent sets of a transversal matroid, and as a piece costs the
  * same whomever it serves, taking the cheapest that still fits gives a largest set of least cost (Edmonds 1971). What claims take is nested, so
@@ -83,13 +98,15 @@ const leastStrictFirst = (a: Claim, b: Claim): number => LEAST_GRADE[a.takes] - 
  *
  * @param claims all that is wanted of the part
  * @param runs all pieces of the part that could serve
+ * @param gives how much of what is lacked each donor gives
  * For example: one piece, wanted by a figure due in May and by one due in June gives the one due in May gets it.
  */
-export function serve(claims: readonly Claim[], runs: readonly ServingRun[], pins: readonly Pin[] = []): Served {
-  const serving = new Serving(claims, runs);
+export function serve(claims: readonly Claim[], runs: readonly ServingRun[], pins: readonly Pin[] = [], gives = GIVES_ONE): Served {
+  const serving = new Serving(claims, runs, gives);
   serving.keepWhatIsBuilt();
   serving.keepWhatIsOnTrays();
-  for (const pin of pins) serving.keepPinned(pin);
+  for (const pin of pins) if (!pin.isOrdered) serving.keepPinned(pin);
+  for (const pin of pins) if (pin.isOrdered) serving.keepOrdered(pin);
   serving.inOrder();
   return { given: serving.given, free: serving.free() };
 }
@@ -102,9 +119,9 @@ class Serving {
 
   private readonly claims: readonly Claim[];
 
-  constructor(claims: readonly Claim[], runs: readonly ServingRun[]) {
+  constructor(claims: readonly Claim[], runs: readonly ServingRun[], gives: GivesOf) {
     this.claims = claims.length > 1 ? [...claims].sort(inLine) : claims;
-    this.runs = runs.length > 1 ? [...runs].sort(byCost) : runs;
+    this.runs = runs.length > 1 ? [...runs].sort(byCost(gives)) : runs;
     for (const run of runs) this.left.set(run, run.quantity);
     for (const claim of claims) this.wanting.set(claim, claim.quantity);
   }
@@ -122,6 +139,11 @@ class Serving {
   keepPinned({ lot, figure, quantity }: Pin): void {
     let wanted = quantity;
     for (const run of this.runs) if (run.lot === lot && run.reach !== 'built') wanted -= this.keep(run, figure, wanted);
+  }
+
+  keepOrdered({ lot, figure, quantity }: Pin): void {
+    for (const run of this.runs)
+      if (run.lot === lot && run.reach === 'coming') this.keep(run, figure, Math.min(quantity, this.wantedBy(figure)));
   }
 
   inOrder(): void {

@@ -68,6 +68,13 @@ describe('who gets a piece', () => {
     expect([kept.given, kept.free.get(1)]).toEqual([[], 0]);
   });
 
+  test('what was ordered for a figure waits for it while it is on its way, and goes by the line once it is here or is not wanted', () => {
+    const pins: readonly Pin[] = [{ lot: 1, figure: 'b', quantity: 1, isOrdered: true }];
+    expect(told([claim('a'), claim('b')], [run(1, { reach: 'coming' })], pins)).toEqual(['b ← 1 of 1']);
+    expect(told([claim('a'), claim('b')], [run(1)], pins)).toEqual(['a ← 1 of 1']);
+    expect(told([claim('a')], [run(1, { reach: 'coming' })], pins)).toEqual(['a ← 1 of 1']);
+  });
+
   test('one figure that wants two alike hands takes both of a run', () => {
     const hands = [claim('a', { spot: 'hand.L' }), claim('a', { spot: 'hand.R' })];
     expect(told(hands, [run(1, { quantity: 3 })])).toEqual(['a ← 1 of 1', 'a ← 1 of 1']);

@@ -21,6 +21,7 @@ import { Runs1766000000000 } from './0020-runs.js';
 import { SellerVersions1766100000000 } from './0021-seller-versions.js';
 import { Settings1766200000000 } from './0022-settings.js';
 import { DeedKeys1766300000000 } from './0023-deed-keys.js';
+import { OrderedFor1766400000000 } from './0024-ordered-for.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -47,4 +48,5 @@ export const MIGRATIONS = [
   SellerVersions1766100000000,
   Settings1766200000000,
   DeedKeys1766300000000,
+  OrderedFor1766400000000,
 ];
