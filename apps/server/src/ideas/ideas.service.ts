@@ -72,7 +72,7 @@ export class IdeasService {
     bin: BinService,
     dueDays: DueDays,
   ) {
-    dueDays.register(() => this.daysOwed());
+    dueDays.register(() => this.owedDays());
     for (const table of ['idea', 'owed'] as const)
       history.register(table, {
         restore: (things) => {
@@ -101,7 +101,7 @@ export class IdeasService {
   }
 
   /** The day every figure that is promised to somebody has to be there by. */
-  private *daysOwed(): Iterable<readonly [string, string]> {
+  private *owedDays(): Iterable<readonly [string, string]> {
     for (const { figures, dueOn, doneOn, removedAt } of this.store.owedRows())
       if (dueOn !== null && doneOn === null && removedAt === null) for (const figure of figures) yield [figure, dueOn];
   }

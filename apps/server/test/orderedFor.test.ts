@@ -1,0 +1,56 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import type { ErrandDto } from '../src/errands/errands.dto.js';
+import type { FigureDto } from '../src/figures/record/figures.dto.js';
+import type { OrderedParcelDto } from '../src/parcels/parcels.dto.js';
+import type { PlaceDto } from '../src/wardrobe/ledger/ledger.dto.js';
+import type { PromisesDto } from '../src/wardrobe/promises/promises.dto.js';
+import type { PiecesPageDto } from '../src/wardrobe/wardrobe.dto.js';
+import { Harness, suiteDay } from './harness.js';
+
+let server: Harness;
+beforeAll(async () => (server = await Harness.start()), 60_000);
+afterAll(() => server.stop());
+
+const standing = async (figure: string): Promise<string> => {
+  const { body } = await server.get<PromisesDto>('wardrobe/promises');
+  const i = body.figures.indexOf(figure);
+  return `${body.standings[i]}, ${body.toBuy[i]} to buy`;
+};
+const undo = () => server.post('history/wardrobe/all/undo');
+
+test('what was ordered for a figure is kept for it, whoever is due before it by now, until it is let go or put away', async () => {
+  const { body: figure } = await server.get<FigureDto>('figures/dace-roe');
+  const { body: errand } = await server.post<ErrandDto>('errands', {
+    ...{ scope: 'dace-roe', lines: [{ look: figure.chosenLook, copies: 1, group: null }] },
+  });
+  await server.ended(errand.job.id);
+  const { status, body } = await server.post<OrderedParcelDto[]>('parcels/orders', { errand: errand.id, sellers: [] });
+  expect([status, await standing('dace-roe')]).toEqual([201, 'waiting, 0 to buy']);
+  const made = body.filter((parcel) => parcel.errand === errand.id);
+  const ordered = made.flatMap((parcel) => parcel.lines);
+
+  // Somebody else comes to want one of the pieces, and is due tomorrow.
+  const worn = figure.looks
+    .find((look) => look.id === figure.chosenLook)
+    ?.parts.find((part) => ordered.some((line) => line.variant === part.variant));
+  const { body: other } = await server.post<FigureDto>('figures', { name: 'Wants the same', lineUp: 'better' });
+  const edits = [{ action: 'put on', position: worn?.position, variant: worn?.variant }];
+  expect((await server.post(`looks/${other.chosenLook}/edits`, { label: 'The same', edits })).status).toBe(201);
+  const { body: now } = await server.get<FigureDto>(`figures/${other.id}`);
+  expect((await server.put(`figures/${other.id}/brief?version=${now.version}`, { ...now.brief, dueOn: suiteDay(1) })).status).toBe(200);
+  expect(await standing('dace-roe')).toBe('waiting, 0 to buy');
+
+  const { body: places } = await server.get<PlaceDto[]>('wardrobe/places');
+  const runs = await Promise.all(
+    places
+      .filter((place) => place.kind === 'parcel' && place.pieces > 0)
+      .map(async ({ id }) => (await server.get<PiecesPageDto>(`wardrobe/pieces/page?place=${id}`)).body.rows),
+  );
+  const run = runs.flat().find((piece) => piece.variant === worn?.variant);
+  expect((await server.post('wardrobe/pins', { id: run?.id, figure: 'dace-roe', quantity: 0 })).status).toBe(201);
+  expect(await standing('dace-roe')).toBe('wanting, 1 to buy');
+  await undo();
+  expect(await standing('dace-roe')).toBe('waiting, 0 to buy');
+  for (const _ of made) await undo();
+  await server.post(`looks/${other.chosenLook}/undo`);
+});
