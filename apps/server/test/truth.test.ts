@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { BenchOverviewDto } from '../src/bench/bench.dto.js';
-import type { ErrandDto, ErrandRowDto } from '../src/errands/errands.dto.js';
+import type { ErrandDto, ErrandRowDto, StandingPlanDto } from '../src/errands/errands.dto.js';
 import type { ErrandJobDto } from '../src/errands/solving/plan.dto.js';
 import type { FigureDto } from '../src/figures/record/figures.dto.js';
 import type { IdeasDto } from '../src/ideas/ideas.dto.js';
@@ -105,5 +105,37 @@ describe('a plan and what is said of it', () => {
     expect(rows.map(({ rules }) => rules)).toEqual(expect.arrayContaining([['1 adjusted'], []]));
     const [row] = (await server.get<ErrandRowDto[]>('errands/all?scope=ibbe-lantry')).body;
     expect(row?.rules).toEqual(['budget €20.00']);
+  });
+});
+
+describe('“to buy”', () => {
+  const standing = async (): Promise<readonly StandingPlanDto[]> =>
+    (await server.get<StandingPlanDto[]>('errands/standing/heron-crew')).body;
+
+  test('is the plan’s own number while the plan would be made just so, and an estimate again once anything of it changed', async () => {
+    expect(await standing()).toEqual([]);
+    const figure = (await server.get<FigureDto>('figures/ibbe-lantry')).body;
+    const asked = { scope: figure.id, lines: [{ look: figure.chosenLook, copies: 1 }] };
+    const { body: begun } = await server.post<ErrandDto>('errands', asked);
+    await server.ended<ErrandJobDto>(begun.job.id);
+    const { body: errand } = await server.get<ErrandDto>(`errands/${begun.id}`);
+    const { version } = figure.looks.find(({ id }) => id === figure.chosenLook) ?? {};
+    const bought = errand.job.result?.fills.filter(({ from }) => from === 'bought').reduce((all, fill) => all + fill.quantity, 0);
+    expect(await standing()).toEqual([
+      {
+        ...{ scope: figure.id, errand: errand.id, toBuy: bought, paidMinor: errand.job.result?.paidMinor },
+        lines: [{ look: figure.chosenLook, copies: 1, group: null, version }],
+      },
+    ]);
+    // Another number of pieces at hand, another look, another offer: the plan says nothing of what would be planned now.
+    const wanted = errand.job.result?.fills.find(({ from }) => from === 'bought')?.need ?? '';
+    await server.post('wardrobe/pieces', { variant: wanted, quantity: 1, condition: 'used' });
+    expect(await standing()).toEqual([]);
+    await server.post('history/wardrobe/all/undo');
+    expect(await standing()).toHaveLength(1);
+    await server.post(`looks/${figure.chosenLook}/edits`, { edits: [{ action: 'take off', position: 'headgear' }], label: 'Hatless' });
+    expect(await standing()).toEqual([]);
+    await server.post(`looks/${figure.chosenLook}/undo`);
+    expect((await server.get('errands/standing/nowhere')).status).toBe(404);
   });
 });

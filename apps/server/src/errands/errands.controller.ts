@@ -9,11 +9,13 @@ import {
   ErrandsQuery,
   FloorDto,
   NewErrandDto,
+  StandingPlanDto,
   SubstituteDto,
   TickedDto,
 } from './errands.dto.js';
 import { KeptErrandsService } from './keptErrands.service.js';
 import { SubstitutesService } from './planning/substitutes.service.js';
+import { StandingPlans } from './standingPlans.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandJobDto, PlanDto, SeriesJobDto } from './solving/index.js';
 import { WantedDto, WantedService } from './wanted/index.js';
@@ -26,6 +28,7 @@ export class ErrandsController {
     private readonly substitutesOf: SubstitutesService,
     private readonly kept: KeptErrandsService,
     private readonly wantedParts: WantedService,
+    private readonly standingPlans: StandingPlans,
   ) {}
 
   @Post()
@@ -47,6 +50,13 @@ export class ErrandsController {
   @ApiOkResponse({ type: WantedDto, description: 'What the chosen looks of all figures still need, and who has it' })
   readWanted(): Promise<WantedDto> {
     return this.wantedParts.read();
+  }
+
+  @Get('standing/:lineUp')
+  @ApiOperation({ operationId: 'listStandingPlans' })
+  @ApiOkResponse({ type: [StandingPlanDto], description: 'The plans of a line-up and of its figures that would be made just so now' })
+  standing(@Param('lineUp') lineUp: string): Promise<StandingPlanDto[]> {
+    return this.standingPlans.of(lineUp);
   }
 
   @Get('all')

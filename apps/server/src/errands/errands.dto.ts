@@ -210,6 +210,24 @@ export class ErrandBinDto {
   @Flag('In the bin') away: boolean;
 }
 
+/** A look of a plan, as it was when the plan was found to stand. */
+export class PlannedLookDto {
+  @ApiProperty() look: string;
+  @ApiProperty() copies: number;
+  @ApiProperty({ type: String, nullable: true }) group: string | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'Null for spares, and for the holes of a whole figure' }) version:
+    number | null;
+}
+
+/** A plan that still stands: what it buys and pays is said in place of an estimate. */
+export class StandingPlanDto {
+  @ApiProperty({ description: 'The figure or line-up it was planned from' }) scope: string;
+  @ApiProperty() errand: string;
+  @ApiProperty({ type: [PlannedLookDto] }) lines: readonly PlannedLookDto[];
+  @ApiProperty({ description: 'Pieces it buys for these looks; what only fills up is not counted' }) toBuy: number;
+  @ApiProperty() paidMinor: number;
+}
+
 export class ErrandsQuery {
   @Id('Figure or line-up') scope: string;
 }

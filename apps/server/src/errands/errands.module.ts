@@ -10,6 +10,7 @@ import { SubstitutesService } from './planning/substitutes.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandViews } from './errandViews.js';
 import { ErrandsStore } from './record/errands.store.js';
+import { StandingPlans } from './standingPlans.service.js';
 import { PlannedService } from './planned.service.js';
 import { ErrandPlanner } from './planning/planner.js';
 import { WantedService } from './wanted/index.js';
@@ -25,6 +26,7 @@ import { WantedService } from './wanted/index.js';
     ErrandsStore,
     KeptErrandsService,
     PlannedService,
+    StandingPlans,
     SubstitutesService,
     WantedService,
   ],

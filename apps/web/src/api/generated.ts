@@ -1071,6 +1071,12 @@ const injectedRtkApi = api
         query: () => ({ url: `/api/errands/wanted` }),
         providesTags: ['errands'],
       }),
+      listStandingPlans: build.query<ListStandingPlansApiResponse, ListStandingPlansApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/standing/${queryArg.lineUp}`,
+        }),
+        providesTags: ['errands'],
+      }),
       listErrands: build.query<ListErrandsApiResponse, ListErrandsApiArg>({
         query: (queryArg) => ({
           url: `/api/errands/all`,
@@ -2011,6 +2017,11 @@ export type LatestErrandApiArg = {
 };
 export type ReadWantedApiResponse = /** status 200 What the chosen looks of all figures still need, and who has it */ WantedDto;
 export type ReadWantedApiArg = void;
+export type ListStandingPlansApiResponse =
+  /** status 200 The plans of a line-up and of its figures that would be made just so now */ StandingPlanDto[];
+export type ListStandingPlansApiArg = {
+  lineUp: string;
+};
 export type ListErrandsApiResponse = /** status 200 Every errand of a figure or line-up, the newest first */ ErrandRowDto[];
 export type ListErrandsApiArg = {
   scope: string;
@@ -4459,6 +4470,22 @@ export type WantedDto = {
   fallen: FallenDto[];
   available: AvailableDto[];
 };
+export type PlannedLookDto = {
+  look: string;
+  copies: number;
+  group: string | null;
+  /** Null for spares, and for the holes of a whole figure */
+  version: number | null;
+};
+export type StandingPlanDto = {
+  /** The figure or line-up it was planned from */
+  scope: string;
+  errand: string;
+  lines: PlannedLookDto[];
+  /** Pieces it buys for these looks; what only fills up is not counted */
+  toBuy: number;
+  paidMinor: number;
+};
 export type ErrandRowDto = {
   id: string;
   title: string;
@@ -5170,6 +5197,7 @@ export const {
   usePlanErrandMutation,
   useLatestErrandQuery,
   useReadWantedQuery,
+  useListStandingPlansQuery,
   useListErrandsQuery,
   useRenameErrandMutation,
   useBinErrandMutation,

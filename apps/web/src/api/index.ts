@@ -26,6 +26,8 @@ export {
   usePutIdeaAwayMutation,
   usePutOwedAwayMutation,
   useReadIdeasQuery,
+  type StandingPlanDto,
+  useListStandingPlansQuery,
   useReadSettingsQuery,
   useChangeSettingsMutation,
   useSavePlanMutation,

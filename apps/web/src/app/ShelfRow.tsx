@@ -5,7 +5,7 @@ import { useLocation, useNavigate } from 'react-router';
 import { type FigureDto, type LineUpDto, useListOpenSessionsQuery, useOrderLineUpMutation } from '@/api';
 import { StillFigure } from '@/parts';
 import { sentenceOf, tell } from '@/ui';
-import { chosenLookOf, useCompany, useIsLate, useStanding, useWorkspaceFor } from '@/workspace';
+import { chosenLookOf, useCompany, useIsLate, toBuyOf, useStanding, useStandingPlans, useWorkspaceFor } from '@/workspace';
 
 const PX_PER_MM = 1.5;
 
@@ -55,6 +55,7 @@ function Place({
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const look = chosenLookOf(figure);
+  const plans = useStandingPlans(figure.lineUp);
   const company = useCompany(figure);
   const waiting = useMemo(() => {
     const { marks, cost } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
@@ -63,9 +64,10 @@ function Place({
     if (session) return `step ${Math.min(session.done + 1, session.steps)} of ${session.steps}`;
     if (standing === 'built' || standing === 'to be changed') return standing;
     if (isLate) return 'late parcel';
-    if (cost.toBuy > 0) return `${cost.toBuy} to buy`;
+    const { pieces, isPlanned } = toBuyOf(plans, figure, look, cost);
+    if (pieces > 0) return isPlanned ? `${pieces} planned` : `${pieces} to buy`;
     return standing === 'ready to build' ? 'ready' : (standing ?? '…');
-  }, [look, figure.brief, catalogue, supply, company, standing, isLate, session]);
+  }, [look, figure, plans, catalogue, supply, company, standing, isLate, session]);
   const { setNodeRef: setDragged, listeners, transform } = useDraggable({ id: figure.id });
   const { setNodeRef: setTarget, isOver } = useDroppable({ id: figure.id });
   // A session is one figure's own: the next one is shown how it stands at the bench.

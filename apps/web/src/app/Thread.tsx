@@ -4,7 +4,7 @@ import { Link, NavLink, useLocation } from 'react-router';
 import { useListOpenSessionsQuery, useReadPromisesQuery } from '@/api';
 import { GUIDE, guideTo } from '@/parts';
 import { plural } from '@/ui';
-import { chosenLookOf, promisedOf, useCompany, useOpen, useWorkspace, useWorkspaceFor } from '@/workspace';
+import { chosenLookOf, promisedOf, useCompany, toBuyOf, useOpen, useStandingPlans, useWorkspace, useWorkspaceFor } from '@/workspace';
 import { Palette } from './palette';
 import { WorkspaceSwitch } from './workspaces';
 import { pageAt } from './pages';
@@ -102,16 +102,22 @@ function Stages() {
   const named = new URLSearchParams(search).get('look');
   /** The look that is open; the one the line-up shows while none is. */
   const look = figure && (figure.looks.find((row) => row.id === named) ?? chosenLookOf(figure));
+  const plans = useStandingPlans(figure?.lineUp ?? null);
   const facts = useMemo(() => {
     if (!figure || !look) return null;
     const { marks, cost } = judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company);
+    const { pieces, isPlanned } = toBuyOf(plans, figure, look, cost);
     return {
       brief: `${figure.brief.features.length} wanted`,
       fitting: graveCount(marks) === 0 ? 'no marks' : plural(graveCount(marks), 'mark'),
       errand:
-        cost.toBuy > 0 ? `${cost.toBuy} to buy` : marks.open.some((mark) => mark.check === 'whole') ? 'not whole yet' : 'nothing to buy',
+        pieces > 0
+          ? `${pieces} to buy${isPlanned ? ', planned' : ''}`
+          : marks.open.some((mark) => mark.check === 'whole')
+            ? 'not whole yet'
+            : 'nothing to buy',
     };
-  }, [figure, look, catalogue, supply, company]);
+  }, [figure, look, plans, catalogue, supply, company]);
   const { coming, bench } = useHandFacts(figure?.id ?? null);
   if (!figure || !facts) return null;
   const query = named === null ? '' : `?look=${encodeURIComponent(named)}`;

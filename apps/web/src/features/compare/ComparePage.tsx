@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { type FigureDto, useChooseLookMutation } from '@/api';
 import { FigurePicture, Why } from '@/parts';
 import { Button, Choice, Empty, plural, useAddress } from '@/ui';
-import { ForFigure, useCompany, useOpen, useWorkspace } from '@/workspace';
+import { ForFigure, toBuyOf, useCompany, useOpen, useStandingPlans, useWorkspace } from '@/workspace';
 
 const MOST = 4;
 const PX_PER_MM = 5.2;
@@ -108,6 +108,7 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
     () => judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply, company),
     [look, figure.brief, catalogue, supply, company],
   );
+  const { pieces, minor, isPlanned } = toBuyOf(useStandingPlans(figure.lineUp), figure, look, cost);
   const changed = useMemo(() => differences(first.look, look, catalogue), [first, look, catalogue]);
   const spots = new Set(changed.map((row) => row.position));
   return (
@@ -142,7 +143,7 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
         <dt className="text-pencil">Stands</dt>
         <dd className="font-mono">{standing.total.toFixed(1)} mm</dd>
         <dt className="text-pencil">To buy</dt>
-        <dd>{cost.toBuy === 0 ? 'nothing' : `${cost.toBuy}, about ${money(cost.toPay.total, currency)}`}</dd>
+        <dd>{pieces === 0 ? 'nothing' : `${pieces}, ${isPlanned ? 'planned' : 'about'} ${money(minor, currency)}`}</dd>
         <dt className="text-pencil">Marks</dt>
         <dd>
           {graveCount(marks) === 0 ? 'none' : plural(graveCount(marks), 'mark')}
@@ -198,17 +199,20 @@ function ComparedLook({ figure, column, first, onRemove }: ComparedLookProps) {
 /** Effort against effect of going from the first look to this one, and which single changes are worth most. */
 function ChangeSum({ figure, column, first }: Omit<ComparedLookProps, 'onRemove'>) {
   const { catalogue, supply, currency } = useWorkspace();
-  const { effort, fixes } = useMemo(
-    () => ({
+  const { effort, moreMinor, fixes } = useMemo(() => {
+    const toPayFor = ({ look }: Column): number =>
+      judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply).cost.toPay.total;
+    return {
       effort: effortOf(first.look, column.look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply),
+      moreMinor: toPayFor(column) - toPayFor(first),
       fixes: fixList(first.look, column.look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply),
-    }),
-    [first, column, figure.brief, catalogue, supply],
-  );
+    };
+  }, [first, column, figure.brief, catalogue, supply]);
   const gain = Math.round(effort.likenessGain);
   return (
     <p className="bg-paper border-rule border-b px-4 py-2 text-[0.93rem]">
-      From the first: {plural(effort.pieces, 'piece')} to change, {money(effort.costMinor, currency)}
+      From the first: {plural(effort.pieces, 'piece')} to change
+      {effort.costMinor > 0 && `, about ${money(effort.costMinor, currency)} to buy`}
       {effort.unsold > 0 && `, ${effort.unsold} nobody sells`},{' '}
       <Why
         title="What each change alone brings"
@@ -224,6 +228,7 @@ function ChangeSum({ figure, column, first }: Omit<ComparedLookProps, 'onRemove'
           {Math.abs(gain)} likeness
         </span>
       </Why>
+      {moreMinor !== 0 && `. It is about ${money(Math.abs(moreMinor), currency)} ${moreMinor > 0 ? 'more' : 'less'} to pay in all`}
       {effort.risks.map((risk) => (
         <span key={risk} className="text-saffron block">
           {risk}

@@ -3,8 +3,8 @@ import { type ComponentType, lazy, Suspense, useMemo } from 'react';
 import { Link, NavLink, useParams } from 'react-router';
 import { type LineUpDto, useRenameLineUpMutation } from '@/api';
 import { LINE_UP_WAYS, pathTo, UndoButtons, type Way, wayOf } from '@/parts';
-import { attempt, Empty, useAddress } from '@/ui';
-import { type Judged, useJudged, useOpen, useUndo, useWorkspace } from '@/workspace';
+import { attempt, Empty, plural, useAddress } from '@/ui';
+import { type Judged, plannedForLineUp, useJudged, useOpen, useStandingPlans, useUndo, useWorkspace } from '@/workspace';
 import { FigureDeeds } from './head/FigureDeeds';
 import { NamedHeading } from './head/NamedHeading';
 import { NewFigure } from './head/NewFigure';
@@ -85,6 +85,7 @@ function Head({ lineUp, judged, sentence, children }: HeadProps) {
   const shown = wayOf(useParams()['way']);
   const [rename] = useRenameLineUpMutation();
   const toPay = judged.reduce((all, { judgement }) => all + (judgement?.cost.toPay.total ?? 0), 0);
+  const planned = plannedForLineUp(useStandingPlans(lineUp.id), lineUp);
   const isKnown = judged.every(({ judgement }) => judgement !== null);
   return (
     <div className="border-rule bg-sheet flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b px-4.5 py-1.5 max-sm:px-4">
@@ -114,10 +115,11 @@ function Head({ lineUp, judged, sentence, children }: HeadProps) {
         <Link
           to={`/line-ups/${lineUp.id}/errand`}
           aria-label="Errand for all of them"
-          title="About what all of it costs, part by part"
+          title={planned ? `As planned: ${plural(planned.pieces, 'piece')} to buy` : 'About what all of it costs, part by part'}
           className="border-rule rounded-cut hover:border-pencil border px-2.5 py-1 whitespace-nowrap"
         >
-          Errand{isKnown && toPay > 0 ? `, ${money(toPay, currency)}` : ''}
+          Errand
+          {planned ? `, ${money(planned.minor, currency)} planned` : isKnown && toPay > 0 ? `, about ${money(toPay, currency)}` : ''}
         </Link>
         <NewFigure lineUp={lineUp.id} />
       </span>

@@ -3,7 +3,7 @@ import { Columns2, Copy, Flag } from 'lucide-react';
 import { useMemo } from 'react';
 import { type FigureDto, type LookDto, useAddLookMutation, useChooseLookMutation } from '@/api';
 import { Button, sentenceOf, tell } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { toBuyOf, useStandingPlans, useWorkspace } from '@/workspace';
 import { LookMenu } from './LookMenu';
 
 interface LooksStripProps {
@@ -66,6 +66,7 @@ function LookCard({
     () => judge(look, figure.brief, catalogue, catalogue.systemOf(figure.brief), supply),
     [look, figure.brief, catalogue, supply],
   );
+  const { pieces, minor, isPlanned } = toBuyOf(useStandingPlans(figure.lineUp), figure, look, cost);
   return (
     <button
       type="button"
@@ -83,7 +84,7 @@ function LookCard({
         </span>
       </span>
       <span className="text-pencil block truncate text-[0.83rem] leading-snug">
-        {cost.toBuy === 0 ? 'nothing to buy' : `${cost.toBuy} to buy, ${money(cost.toPay.total, currency)}`}
+        {pieces === 0 ? 'nothing to buy' : `${pieces} ${isPlanned ? 'planned' : 'to buy, about'} ${money(minor, currency)}`}
       </span>
       <span className="text-pencil block truncate text-[0.83rem] leading-snug">
         {look.verdict?.leave ? 'leave as it is' : school.school}

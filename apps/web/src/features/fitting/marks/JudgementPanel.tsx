@@ -1,8 +1,8 @@
 import { ageOf, type Judgement, type Likeness, nearestWornTo, readDifference, money } from '@outfit/core';
 import type { FigureDto, LookDto } from '@/api';
 import { AnswerMark, Swatch, Why } from '@/parts';
-import { longDay } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { longDay, plural } from '@/ui';
+import { toBuyOf, useStandingPlans, useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
 import { MarkList } from './MarkList';
 import { Notices } from './Notices';
@@ -28,7 +28,8 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
   const { likeness, marks, standing, overall, cost, school, scheme } = judgement;
   const age = ageOf({ ...figure.brief, year: look.variation?.year ?? figure.brief.year });
   const { brief } = figure;
-  const overBudget = brief.budgetMinor !== null && judgement.cost.toPay.total > brief.budgetMinor;
+  const { pieces, minor, isPlanned } = toBuyOf(useStandingPlans(figure.lineUp), figure, look, cost);
+  const overBudget = brief.budgetMinor !== null && minor > brief.budgetMinor;
   const occasion = [
     brief.dueOn === null ? '' : `wanted by ${longDay(brief.dueOn)}`,
     brief.requester === '' ? '' : `for ${brief.requester}`,
@@ -93,10 +94,10 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
             terms={cost.toPay.terms}
             format={(value) => money(value, currency)}
             total={money(cost.toPay.total, currency)}
-            note={`Price and a fifth of the seller's postage. Of ${look.parts.length * brief.copies} pieces ${cost.owned} are owned and promised here${cost.offDonors > 0 ? `, ${cost.offDonors} come off whole figures` : ''}.${cost.unsold.length > 0 ? ` Nobody sells ${cost.unsold.join(', ')}.` : ''}`}
+            note={`${isPlanned ? `The plan pays ${money(minor, currency)} for ${plural(pieces, 'piece')}. Part by part, without it: ` : ''}Price and a fifth of the seller's postage. Of ${look.parts.length * brief.copies} pieces ${cost.owned} are owned and promised here${cost.offDonors > 0 ? `, ${cost.offDonors} come off whole figures` : ''}.${cost.unsold.length > 0 ? ` Nobody sells ${cost.unsold.join(', ')}.` : ''}`}
           >
             <span data-testid="to-buy">
-              {cost.toBuy === 0 ? 'nothing' : `${cost.toBuy}, about ${money(cost.toPay.total, currency)}`}
+              {pieces === 0 ? 'nothing' : `${pieces}, ${isPlanned ? 'planned' : 'about'} ${money(minor, currency)}`}
               {cost.unsold.length > 0 && `, ${cost.unsold.length} unsold`}
             </span>
           </Why>

@@ -1,30 +1,30 @@
 import { money } from '@outfit/core';
 import type { PromisedAndActual } from '@outfit/core/lineup';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { plannedForLineUp, useStandingPlans, useWorkspace } from '@/workspace';
 import { costWords } from '../fixes/costWords';
 import { useFixes } from '../fixes/useFixes';
 import type { WayProps } from '../wayProps';
-import { AboutSheet } from '../sheets/AboutSheet';
-import { HouseSheet } from '../sheets/HouseSheet';
-import { RolesSheet } from '../sheets/RolesSheet';
-import { SeatsSheet } from '../sheets/SeatsSheet';
-import { VariationsSheet } from '../sheets/VariationsSheet';
 import { pathTo } from '@/parts';
 import { PanelPart } from './PanelPart';
+import { type SheetName, SHEETS } from './sheetNames';
 import { UniformBox } from './UniformBox';
 
 const MOST_FIXES = 4;
 const MOST_REMARKS = 7;
-const SHEETS = { about: 'About', house: 'House rules', roles: 'Roles', seats: 'Seats', copies: 'Copies' } as const;
-type SheetName = keyof typeof SHEETS;
+const PanelSheets = lazy(() => import('./PanelSheets'));
 
 /** What a line-up says of itself as a whole, whichever way one looks. */
 export function Panel({ lineUp, judged, told, selection, promised }: WayProps & { readonly promised: PromisedAndActual }) {
   const { currency } = useWorkspace();
   const [open, setOpen] = useState<SheetName | null>(null);
+  const [isNeeded, setNeeded] = useState(false);
+  const show = (name: SheetName | null): void => {
+    setOpen(name);
+    setNeeded(true);
+  };
   const { fixes } = useFixes(judged);
   const best = fixes.filter(({ fix }) => fix.edits.length > 0).slice(0, MOST_FIXES);
   const { plan } = lineUp;
@@ -35,11 +35,11 @@ export function Panel({ lineUp, judged, told, selection, promised }: WayProps & 
     ...told.seats.map(({ sentence, figure }) => ({ sentence, figures: [figure] })),
   ];
   const uneven = promised.roles.filter(({ lacking, over }) => lacking + over > 0);
+  const planned = plannedForLineUp(useStandingPlans(lineUp.id), lineUp);
   const over =
     plan.budgetAllMinor === null
       ? null
-      : judged.reduce((all, { judgement }) => all + (judgement?.cost.toPay.total ?? 0), 0) - plan.budgetAllMinor;
-  const props = (name: SheetName) => ({ lineUp, open: open === name, onOpenChange: (isOpen: boolean) => setOpen(isOpen ? name : null) });
+      : (planned?.minor ?? judged.reduce((all, { judgement }) => all + (judgement?.cost.toPay.total ?? 0), 0)) - plan.budgetAllMinor;
   return (
     <aside
       aria-label="Together"
@@ -115,16 +115,16 @@ export function Panel({ lineUp, judged, told, selection, promised }: WayProps & 
         {(Object.keys(SHEETS) as SheetName[])
           .filter((name) => name !== 'copies' || lineUp.figures.some(({ brief, recipe }) => brief.copies > 1 || recipe !== ''))
           .map((name) => (
-            <Button key={name} className="!px-2 !py-0.5 text-[0.93rem]" onClick={() => setOpen(name)}>
+            <Button key={name} className="!px-2 !py-0.5 text-[0.93rem]" onClick={() => show(name)}>
               {SHEETS[name]}
             </Button>
           ))}
       </div>
-      <AboutSheet {...props('about')} />
-      <HouseSheet {...props('house')} selection={selection} />
-      <RolesSheet {...props('roles')} />
-      <SeatsSheet {...props('seats')} told={told} />
-      <VariationsSheet {...props('copies')} />
+      {isNeeded && (
+        <Suspense fallback={null}>
+          <PanelSheets lineUp={lineUp} told={told} selection={selection} open={open} onOpen={show} />
+        </Suspense>
+      )}
     </aside>
   );
 }

@@ -3,9 +3,10 @@ import { graveCount, money } from '@outfit/core';
 import type { HeightOf, SeatProblem } from '@outfit/core/lineup';
 import { type KeyboardEvent, memo } from 'react';
 import { Link } from 'react-router';
+import type { FigureDto } from '@/api';
 import { FigurePicture } from '@/parts';
 import { plural } from '@/ui';
-import { type Judged, useStanding } from '@/workspace';
+import { type Judged, toBuyOf, useStanding, useStandingPlans } from '@/workspace';
 import { labelPx } from './fit';
 import { PlaceUnder } from './ground';
 import type { StagePlace } from './groups';
@@ -104,7 +105,7 @@ export function StageFigure(props: StageFigureProps) {
               ) : place ? (
                 <Sits place={place} problems={problems} />
               ) : (
-                <Next figure={figure.id} judged={judged} currency={workspace.currency} />
+                <Next figure={figure} judged={judged} currency={workspace.currency} />
               )}
             </>
           )}
@@ -166,19 +167,20 @@ function Next({
   judged: { judgement, look },
   currency,
 }: {
-  readonly figure: string;
+  readonly figure: FigureDto;
   readonly judged: Judged;
   readonly currency: string;
 }) {
-  const standing = useStanding(figure);
+  const standing = useStanding(figure.id);
+  const plans = useStandingPlans(figure.lineUp);
   const base = 'block truncate text-[0.8rem]';
   if (!judgement || look.parts.length === 0)
     return <span className={`${base} text-pencil`}>{look.parts.length === 0 ? 'to be chosen' : '…'}</span>;
-  const { toBuy, toPay } = judgement.cost;
-  if (toBuy > 0)
+  const { pieces, minor, isPlanned } = toBuyOf(plans, figure, look, judgement.cost);
+  if (pieces > 0)
     return (
-      <span className={`${base} text-madder`} title={`about ${money(toPay.total, currency)}`}>
-        {toBuy} to buy
+      <span className={`${base} text-madder`} title={`${isPlanned ? '' : 'about '}${money(minor, currency)}`}>
+        {pieces} to buy{isPlanned && ', planned'}
       </span>
     );
   const tone = standing === 'built' ? 'text-pencil' : standing === 'unfinished' || standing === 'blocked' ? 'text-madder' : 'text-moss';

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useEnrolFiguresMutation, useReadPromisesQuery, useSetRoleMutation } from '@/api';
 import { attempt, Button, Choice, Input, KeptInput, useAddress } from '@/ui';
-import { promisedOf, useWorkspace } from '@/workspace';
+import { promisedOf, useStandingPlans, useWorkspace } from '@/workspace';
 import { FigurePicture } from '@/parts';
 import type { WayProps } from '../wayProps';
 import { type Column, COLUMNS, FIRST_COLUMNS, RIGHT, rowsOf, shownRows } from './rows';
@@ -16,6 +16,7 @@ const ALL = Object.keys(COLUMNS) as Column[];
 export default function FigureTable({ lineUp, judged, selection }: WayProps) {
   const { catalogue } = useWorkspace();
   const { data: told } = useReadPromisesQuery();
+  const plans = useStandingPlans(lineUp.id);
   const [params, change] = useAddress();
   const [words, setWords] = useState(params.get('q') ?? '');
   const asked = params.get('sort');
@@ -24,8 +25,8 @@ export default function FigureTable({ lineUp, judged, selection }: WayProps) {
   const columns = named.length > 0 ? ALL.filter((column) => named.includes(column)) : FIRST_COLUMNS;
   const rows = useMemo(() => {
     const promised = told ? promisedOf(told) : null;
-    return rowsOf(lineUp, judged, (figure) => promised?.standingOf(figure) ?? null);
-  }, [lineUp, judged, told]);
+    return rowsOf(lineUp, judged, (figure) => promised?.standingOf(figure) ?? null, plans);
+  }, [lineUp, judged, told, plans]);
   const shown = shownRows(rows, words, by, isDown);
   const ids = shown.map(({ judged: { figure } }) => figure.id);
   const sortBy = (column: Column): void =>

@@ -1,7 +1,7 @@
 import { graveCount, money } from '@outfit/core';
 import { seenOf } from '@outfit/core/lineup';
-import type { LineUpDto } from '@/api';
-import type { Judged } from '@/workspace';
+import type { LineUpDto, StandingPlanDto } from '@/api';
+import { type Judged, toBuyOf } from '@/workspace';
 
 /** One figure as the table and its file tell it: every column as text, and what it is sorted by. */
 export interface FigureRow {
@@ -50,6 +50,7 @@ export function rowsOf(
   { plan }: LineUpDto,
   judged: readonly Judged[],
   standingOf: (figure: string) => string | null,
+  plans: readonly StandingPlanDto[],
 ): readonly FigureRow[] {
   return judged.map((row, i) => {
     const { figure, look, judgement, workspace } = row;
@@ -64,6 +65,8 @@ export function rowsOf(
       sort: value ?? -1,
     });
     const likeness = judgement?.likeness.shown ?? null;
+    const buys = judgement && toBuyOf(plans, figure, look, judgement.cost);
+    const about = buys && (buys.isPlanned ? 'planned ' : 'about ');
     return {
       judged: row,
       cells: {
@@ -73,8 +76,8 @@ export function rowsOf(
         faction: plain(faction),
         likeness: number(likeness),
         marks: number(judgement ? graveCount(judgement.marks) : null),
-        toBuy: number(judgement?.cost.toBuy ?? null),
-        cost: number(judgement?.cost.toPay.total ?? null, judgement ? money(judgement.cost.toPay.total, currency) : ''),
+        toBuy: number(buys?.pieces ?? null),
+        cost: number(buys?.minor ?? null, buys ? `${buys.minor > 0 ? about : ''}${money(buys.minor, currency)}` : ''),
         standing: plain(standingOf(figure.id) ?? ''),
         face: plain(face ? `${face.head.print?.name ?? 'blank'}${face.mood ? `, ${face.mood}` : ''}` : ''),
         hair: plain(hair ? catalogue.nameOf(catalogue.variant(hair.variant.id)) : ''),
