@@ -127,6 +127,23 @@ test('what is bought to fill up and what comes off a whole figure are told apart
   await expect(page.getByTestId('filler')).toHaveText(String(units));
 });
 
+test('what a plan buys and pays is what the other pages say while it stands, and an estimate once the look is another', async ({
+  page,
+}) => {
+  await page.goto('/figures/pim-otterby/errand');
+  const pays = await plan(page);
+  const buys = await page.getByTestId('bought').textContent();
+  await expect(page.getByRole('navigation', { name: 'Stages' })).toContainText(`${buys} to buy, planned`);
+  await expect(page.getByRole('button', { name: `Pim Otterby, ${buys} planned` })).toBeVisible();
+  await page.getByRole('link', { name: /^Fitting/ }).click();
+  await expect(page.getByTestId('to-buy')).toHaveText(`${buys}, planned €${(pays / 100).toFixed(2)}`);
+  await page.getByRole('button', { name: 'Take off' }).click();
+  await expect(page.getByTestId('to-buy')).not.toContainText('planned');
+  // With the look as it was the plan stands again.
+  await page.keyboard.press('Control+z');
+  await expect(page.getByTestId('to-buy')).toContainText('planned');
+});
+
 test('a deadline that leaves the cheap sellers out says what it costs', async ({ page }) => {
   await page.goto('/figures/juno-sedge/errand');
   const free = await plan(page);

@@ -1,4 +1,4 @@
-import { basketFor } from '@outfit/core';
+import { basketFor, type BasketProblem } from '@outfit/core';
 import { Injectable } from '@nestjs/common';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
@@ -65,10 +65,17 @@ export class StandingPlans {
   private async isPlannedSo({ lines, settings, adjustments, problem }: ErrandEntity): Promise<boolean> {
     try {
       const now = basketFor(await this.planner.input(lines, settings, adjustments));
-      return isDeepStrictEqual(JSON.parse(JSON.stringify(now)), JSON.parse(JSON.stringify(problem)));
+      return isDeepStrictEqual(asKept(now), asKept(problem));
     } catch (error) {
       if (error instanceof Problem) return false;
       throw error;
     }
   }
 }
+
+/**
+ * A problem as it comes back from the database. What taking a part off a whole figure costs is left out: it is a landed price, and every plan
+ * that is made says anew what is landed, its own parts first of all.
+ */
+const asKept = ({ owned, ...problem }: BasketProblem): unknown =>
+  JSON.parse(JSON.stringify({ ...problem, owned: owned.map(({ variant, quantity }) => ({ variant, quantity })) }));

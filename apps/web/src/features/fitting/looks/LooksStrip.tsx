@@ -72,7 +72,7 @@ function LookCard({
       type="button"
       aria-pressed={isOpen}
       onClick={onOpen}
-      className={`rounded-cut w-36 shrink-0 border border-b-[3px] px-3 py-1 text-left ${isOpen ? 'border-lagoon bg-sheet' : 'border-rule hover:border-pencil'}`}
+      className={`rounded-cut w-42 shrink-0 border border-b-[3px] px-3 py-1 text-left ${isOpen ? 'border-lagoon bg-sheet' : 'border-rule hover:border-pencil'}`}
     >
       <span className="flex items-center gap-1.5 font-semibold">
         <span className="truncate" title={look.name}>
@@ -84,7 +84,7 @@ function LookCard({
         </span>
       </span>
       <span className="text-pencil block truncate text-[0.83rem] leading-snug">
-        {pieces === 0 ? 'nothing to buy' : `${pieces} ${isPlanned ? 'planned' : 'to buy, about'} ${money(minor, currency)}`}
+        {pieces === 0 ? 'nothing to buy' : `${pieces} ${isPlanned ? 'planned,' : 'to buy, about'} ${money(minor, currency)}`}
       </span>
       <span className="text-pencil block truncate text-[0.83rem] leading-snug">
         {look.verdict?.leave ? 'leave as it is' : school.school}
