@@ -67,6 +67,9 @@ test('what is wanted twice says who gets it and why; a piece is kept for another
   await page.goto('/wardrobe?show=sort-out');
   const clash = page.getByRole('listitem', { name: 'Side tail in raven and cochineal' });
   await expect(clash).toContainText('Ibbe Lantry gets it');
+  await expect(page.getByRole('listitem', { name: /lamplighter/ }).filter({ hasText: 'misprinted' })).toContainText(
+    '26 owned, 1 of them misprinted, 40 wanted, 15 short',
+  );
   await clash.getByRole('button', { name: 'Keep one for Lantern keeper' }).click();
   await expect(page.getByText(/1 × Side tail in raven and cochineal kept for Lantern keeper/)).toBeVisible();
   await expect(clash).toContainText('Lantern keeper gets it: it was kept for it');

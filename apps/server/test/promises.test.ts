@@ -154,6 +154,27 @@ describe('who gets which piece', () => {
     const { body } = await server.get<RunPromisesDto>(`wardrobe/pieces/${misprint?.id ?? 0}/promises`);
     expect([body.free, body.given]).toEqual([1, []]);
   });
+
+  test('beside what is short stands what is owned and does not serve: misprinted, altered, lent and due back, kept whole', async () => {
+    const hands = 'HN-601·biscuit';
+    const before = await clash(hands);
+    const { id } = await runOf(hands);
+    const deed = (more: object) => server.post('wardrobe/deeds', { pieces: [{ id, quantity: 1 }], ...more });
+    expect((await deed({ deed: 'lend', person: 'Odile', dueOn: suiteDay(-5) })).status).toBe(201);
+    expect((await deed({ deed: 'defect', defect: 'misprint' })).status).toBe(201);
+    const after = await clash(hands);
+    // Both are owned still, and two more are lacking.
+    expect([after?.owned, after?.short]).toEqual([before?.owned, (before?.short ?? 0) + 2]);
+    expect(after?.aside).toEqual(
+      expect.arrayContaining([
+        { why: 'lent', quantity: 1, who: 'Odile', dueOn: suiteDay(-5), defect: null },
+        { why: 'flawed', quantity: 1, who: null, dueOn: null, defect: 'misprint' },
+      ]),
+    );
+    await undo();
+    await undo();
+    expect(await clash(hands)).toEqual(before);
+  });
 });
 
 describe('one number on every screen', () => {

@@ -55,7 +55,7 @@ export class ErrandsController {
   @Get('standing/:lineUp')
   @ApiOperation({ operationId: 'listStandingPlans' })
   @ApiOkResponse({ type: [StandingPlanDto], description: 'The plans of a line-up and of its figures that would be made just so now' })
-  standing(@Param('lineUp') lineUp: string): Promise<StandingPlanDto[]> {
+  listStanding(@Param('lineUp') lineUp: string): Promise<StandingPlanDto[]> {
     return this.standingPlans.of(lineUp);
   }
 

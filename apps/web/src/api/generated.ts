@@ -3606,9 +3606,21 @@ export type ContenderDto = {
   /** The day it is due */
   dueOn: string | null;
 };
+export type AsideDto = {
+  why: 'lent' | 'kept whole' | 'altered' | 'flawed';
+  quantity: number;
+  /** Whom it is lent to, or the whole figure it stays on */
+  who: string | null;
+  /** The day it is due back */
+  dueOn: string | null;
+  defect: ('misprint' | 'crack' | 'yellowing' | 'faded print' | 'loose' | 'scratched' | 'cut') | null;
+};
 export type ClashDto = {
   variant: string;
+  /** With what is lent */
   owned: number;
+  /** Of these, pieces that cannot serve; and pieces that are kept whole */
+  aside: AsideDto[];
   wanted: number;
   short: number;
   /** In the order they are served */
@@ -3680,8 +3692,16 @@ export type CopiesOfDto = {
   id: string;
   name: string;
   copies: number;
-  /** Of these, owned as whole figures */
+  /** Of these, owned as whole figures that may be taken apart */
   owned: number;
+};
+export type BlindDto = {
+  id: string;
+  name: string;
+  /** Wanted pieces that every copy has */
+  surely: number;
+  /** Wanted pieces in a copy on average */
+  onAverage: number;
 };
 export type FurtherDto = {
   id: string;
@@ -3694,6 +3714,8 @@ export type LeastCopiesDto = {
   figureTotal: number;
   products: CopiesOfDto[];
   productTotal: number;
+  /** Counted above as what they surely give; those that give most on average first */
+  blind: BlindDto[];
   /** Is it proven that fewer do not do? */
   isProven: boolean;
   /** Official figures that all looks shown at once would take */

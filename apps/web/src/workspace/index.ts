@@ -3,7 +3,7 @@ export { useCompany } from './judged/company';
 export { ForFigure, useIsLate, useStanding, useWorkspaceFor } from './ForFigure';
 export { type Judged, useJudged } from './judged/judgements';
 export { LatestWork, Superseded } from './sending/latest';
-export { plannedForLineUp, type ToBuy, toBuyOf, useStandingPlans } from './standingPlans';
+export { plannedForLineUp, toBuyOf, useStandingPlans } from './standingPlans';
 export { line } from './sending/line';
 export { listenToJob, useJob } from './sending/jobs';
 export { useLive } from './sending/live';

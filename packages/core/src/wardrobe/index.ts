@@ -41,6 +41,7 @@ export {
   lossOf,
   piecesThere,
   type Unpacked,
+  givesOf,
   unpack,
   worthOfDonor,
   type Yielder,

@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { type Contender, type Standing, STANDINGS } from '@outfit/core/wardrobe';
+import { type Contender, type DefectKind, DEFECTS, type Standing, STANDINGS } from '@outfit/core/wardrobe';
 
 /** Figures of one party that share the very same pieces: a row of the columns, and all of them. */
 export class SharedRowDto {
@@ -46,10 +46,23 @@ export class ContenderDto implements Contender {
   @ApiProperty({ type: String, nullable: true, description: 'The day it is due' }) dueOn: string | null;
 }
 
+const WHYS_ASIDE = ['lent', 'kept whole', 'altered', 'flawed'] as const;
+
+/** Owned pieces of a part that serve nobody though it is short. */
+export class AsideDto {
+  @ApiProperty({ enum: WHYS_ASIDE }) why: (typeof WHYS_ASIDE)[number];
+  @ApiProperty() quantity: number;
+  @ApiProperty({ type: String, nullable: true, description: 'Whom it is lent to, or the whole figure it stays on' }) who: string | null;
+  @ApiProperty({ type: String, nullable: true, description: 'The day it is due back' }) dueOn: string | null;
+  @ApiProperty({ enum: DEFECTS, nullable: true }) defect: DefectKind | null;
+}
+
 /** A part that several figures want and that there are not enough of. */
 export class ClashDto {
   @ApiProperty() variant: string;
-  @ApiProperty() owned: number;
+  @ApiProperty({ description: 'With what is lent' }) owned: number;
+  @ApiProperty({ type: [AsideDto], description: 'Of these, pieces that cannot serve; and pieces that are kept whole' })
+  aside: readonly AsideDto[];
   @ApiProperty() wanted: number;
   @ApiProperty() short: number;
   @ApiProperty({ type: [ContenderDto], description: 'In the order they are served' }) contenders: readonly ContenderDto[];

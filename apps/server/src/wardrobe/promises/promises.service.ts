@@ -15,10 +15,12 @@ import {
   standingOfFigure,
 } from '@outfit/core/wardrobe';
 import { setImmediate as nextTurn } from 'node:timers/promises';
+import { CatalogueService } from '../../catalogue/index.js';
 import { Database } from '../../platform/db/index.js';
 import { FiguresStore, type StoredLook } from '../../figures/index.js';
 import { PromiseKeeper } from './promiseKeeper.js';
 import type { ClashDto, ContenderDto, GivenDto, PromisesDto, RunPromisesDto } from './promises.dto.js';
+import { asideOf } from './aside.js';
 import { doingOf } from './doing.js';
 import { inTurns } from './inTurns.js';
 import { PromisesStore } from './promises.store.js';
@@ -59,6 +61,7 @@ export class PromisesService {
     database: Database,
     private readonly keeper: PromiseKeeper,
     private readonly figures: FiguresStore,
+    private readonly catalogue: CatalogueService,
   ) {
     this.store = new PromisesStore(database);
   }
@@ -234,8 +237,12 @@ export class PromisesService {
   }
 
   private clashDto(clash: Clash, book: PromiseBook): ClashDto {
+    const aside = asideOf(book.of(clash.variant), this.store.asideOf(this.catalogue.now().namesOf(clash.variant)));
+    const lent = aside.reduce((all, row) => all + (row.why === 'lent' ? row.quantity : 0), 0);
     return {
       ...clash,
+      owned: clash.owned + lent,
+      aside,
       contenders: clash.contenders.map((row) => this.contenderDto(row, book)),
       runs: book.runsOf(clash.variant).flatMap((run) => (run.reach === 'built' ? [] : [run.id])),
     };

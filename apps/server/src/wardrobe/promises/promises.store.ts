@@ -1,5 +1,6 @@
-import type { Condition } from '@outfit/core';
-import type { Pin, PlaceKind } from '@outfit/core/wardrobe';
+import type { Alteration, Condition } from '@outfit/core';
+import type { Defect, Pin, PlaceKind } from '@outfit/core/wardrobe';
+import { readAlterations, readDefects } from '@outfit/formats/kept';
 import type { Tables } from '../../platform/sqlite/index.js';
 import { LotEntity, MovementEntity, PlaceEntity } from '../wardrobe.entities.js';
 
@@ -16,6 +17,18 @@ export interface ServingRow {
   readonly keepWhole: number;
   readonly figure: string | null;
   readonly official: string | null;
+}
+
+/** Pieces that are owned and serve nobody because of where they are or what they are like. */
+export interface AsideRow {
+  readonly id: number;
+  readonly quantity: number;
+  readonly kind: PlaceKind;
+  readonly keepWhole: number;
+  readonly name: string;
+  readonly dueOn: string | null;
+  readonly defects: readonly Defect[];
+  readonly alterations: readonly Alteration[];
 }
 
 const RUNS = `SELECT balance.id, lot.id AS lot, lot.variant, balance.quantity, lot.condition,
@@ -78,6 +91,24 @@ export class PromisesStore {
       )
       .all()
       .map((row) => ({ ...row, isOrdered: row.isOrdered === 1 }));
+  }
+
+  /** Pieces of some parts that are lent, that stand in whole figures which are kept whole, or that something is wrong with, run by run. */
+  asideOf(variants: readonly string[]): readonly AsideRow[] {
+    return this.tables
+      .prepare<Omit<AsideRow, 'defects' | 'alterations'> & { readonly defects: string; readonly alterations: string }>(
+        `SELECT balance.id, balance.quantity, place.kind, place.keepWhole, place.name, place.dueOn, lot.defects, lot.alterations
+           FROM lot JOIN balance ON balance.lot = lot.id JOIN place ON place.id = balance.place
+          WHERE balance.quantity > 0 AND lot.variant IN (SELECT value FROM json_each(?))
+            AND (place.kind = 'lent' OR (place.kind = 'donor' AND place.keepWhole = 1) OR lot.defects <> '[]' OR lot.alterations <> '[]')
+          ORDER BY balance.id`,
+      )
+      .all(JSON.stringify(variants))
+      .map((row) => ({
+        ...row,
+        defects: readDefects(JSON.parse(row.defects)),
+        alterations: readAlterations(JSON.parse(row.alterations)),
+      }));
   }
 
   /** What is on some donors. */

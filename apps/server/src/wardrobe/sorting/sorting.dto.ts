@@ -26,7 +26,7 @@ export class CopiesOfDto {
   @ApiProperty() id: string;
   @ApiProperty() name: string;
   @ApiProperty() copies: number;
-  @ApiProperty({ description: 'Of these, owned as whole figures' }) owned: number;
+  @ApiProperty({ description: 'Of these, owned as whole figures that may be taken apart' }) owned: number;
 }
 
 export class FurtherDto {
@@ -35,12 +35,22 @@ export class FurtherDto {
   @ApiProperty({ description: 'Pieces it would serve of what all figures lack' }) serves: number;
 }
 
+/** A product with figures that one cannot see: what a copy gives of what a line-up wants. */
+export class BlindDto {
+  @ApiProperty() id: string;
+  @ApiProperty() name: string;
+  @ApiProperty({ description: 'Wanted pieces that every copy has' }) surely: number;
+  @ApiProperty({ description: 'Wanted pieces in a copy on average' }) onAverage: number;
+}
+
 /** The fewest copies of official figures, or of products, that serve a line-up. */
 export class LeastCopiesDto {
   @ApiProperty({ type: [CopiesOfDto] }) figures: readonly CopiesOfDto[];
   @ApiProperty() figureTotal: number;
   @ApiProperty({ type: [CopiesOfDto] }) products: readonly CopiesOfDto[];
   @ApiProperty() productTotal: number;
+  @ApiProperty({ type: [BlindDto], description: 'Counted above as what they surely give; those that give most on average first' })
+  blind: readonly BlindDto[];
   @ApiProperty({ description: 'Is it proven that fewer do not do?' }) isProven: boolean;
   @ApiProperty({ description: 'Official figures that all looks shown at once would take' }) apart: number;
   @ApiProperty({ type: [String], description: 'Parts that no official figure has' }) without: readonly string[];

@@ -1,6 +1,6 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
-import { Explosion, piecesOf } from '@outfit/core';
-import type { PromiseBook, Yielder } from '@outfit/core/wardrobe';
+import { piecesOf } from '@outfit/core';
+import { givesOf, type PromiseBook, unpack, type Yielder } from '@outfit/core/wardrobe';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService } from '../../catalogue/index.js';
 import { Clock } from '../../platform/clock/index.js';
@@ -14,6 +14,9 @@ import type { CopiesAnswer, CopiesTask } from './copies.worker.js';
 import type { CopiesOfDto, LeastCopiesDto, LoanDto, SortOutDto } from './sorting.dto.js';
 import type { RunEntity } from '../wardrobe.entities.js';
 import { SortingStore } from './sorting.store.js';
+
+/** Bags one cannot look into: so many are told. */
+const MOST_BLIND = 4;
 
 const WORKER = workerBeside(import.meta.url, 'copies.worker');
 /** As many of each are told at once; how many there are in all stands beside them. */
@@ -69,15 +72,17 @@ export class SortingService implements OnApplicationShutdown {
   async leastCopies(lineUp: string): Promise<LeastCopiesDto> {
     const { data } = this.catalogue.now();
     const { together, apart, short } = await this.promises.demandOf(lineUp);
-    const explosion = new Explosion(data);
     const figures = data.officialFigures.map((figure): Yielder => ({ id: figure.id, yields: piecesOf(figure) }));
-    const products = data.sources.map((source): Yielder => ({
-      id: source.id,
-      yields: new Map(explosion.of(source).map((row) => [row.variant, row.quantity])),
-    }));
+    const partsOf = new Map(figures.map(({ id, yields }) => [id, yields]));
+    const gives = data.sources.map(({ id }) => {
+      const inside = unpack(id, data);
+      return { id, isBlind: inside.asks.length > 0, ...givesOf(inside, (figure) => partsOf.get(figure) ?? new Map<string, number>()) };
+    });
+    const products = gives.map(({ id, surely }): Yielder => ({ id, yields: surely }));
     const answer = await this.pool.run(WORKER, { together, apart, short, figures, products });
     const owned = new Map<string, number>();
-    for (const { officialFigure } of await this.donors.list()) owned.set(officialFigure, (owned.get(officialFigure) ?? 0) + 1);
+    for (const { officialFigure, keepWhole } of await this.donors.list())
+      if (!keepWhole) owned.set(officialFigure, (owned.get(officialFigure) ?? 0) + 1);
     const nameOf = new Map([...data.officialFigures, ...data.sources].map(({ id, name }) => [id, name]));
     const copiesOf = (copies: ReadonlyMap<string, number>): CopiesOfDto[] =>
       [...copies]
@@ -88,6 +93,17 @@ export class SortingService implements OnApplicationShutdown {
       figureTotal: answer.figures.total,
       products: copiesOf(answer.products.copies),
       productTotal: answer.products.total,
+      blind: gives
+        .filter(({ isBlind }) => isBlind)
+        .map(({ id, surely, onAverage }) => ({
+          id,
+          name: nameOf.get(id) ?? id,
+          surely: sumOf(surely, together),
+          onAverage: sumOf(onAverage, together),
+        }))
+        .filter(({ surely, onAverage }) => onAverage > surely)
+        .sort((a, b) => b.onAverage - a.onAverage)
+        .slice(0, MOST_BLIND),
       isProven: answer.figures.isProven && answer.products.isProven,
       apart: answer.apart,
       without: answer.figures.without,
@@ -126,3 +142,7 @@ interface Lent {
 
 const looseRuns = (book: PromiseBook, variant: string): readonly number[] =>
   book.runsOf(variant).flatMap((run) => (run.reach === 'loose' ? [run.id] : []));
+
+/** How many pieces of what is wanted there are, never more of a part than are wanted. */
+const sumOf = (gives: ReadonlyMap<string, number>, wanted: ReadonlyMap<string, number>): number =>
+  [...gives].reduce((all, [variant, quantity]) => all + Math.min(quantity, wanted.get(variant) ?? 0), 0);

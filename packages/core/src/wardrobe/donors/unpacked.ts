@@ -51,6 +51,36 @@ export function unpack(source: string, data: Pick<CatalogueData, 'sources' | 'bu
   return { figures, loose: [...loose.values()], asks };
 }
 
+/** What one copy of a product gives of each part: surely, and on average, every figure of a blind bag being as likely as the others. */
+export interface Gives {
+  readonly surely: ReadonlyMap<string, number>;
+  readonly onAverage: ReadonlyMap<string, number>;
+}
+
+/**
+ * What a product can be counted on for. Of a blind bag that is what all its figures have: which of them is inside is not known.
+ *
+ * @param partsOf the pieces of an official figure, by its id
+ * For example: a bag with a figure in a red hat or one in a blue hat, both with alike legs, surely gives the legs, and half a red hat on average.
+ */
+export function givesOf({ figures, loose, asks }: Unpacked, partsOf: (figure: string) => ReadonlyMap<string, number>): Gives {
+  const [surely, onAverage] = [new Map<string, number>(), new Map<string, number>()];
+  const add = (to: Map<string, number>, variant: string, quantity: number): void => void to.set(variant, (to.get(variant) ?? 0) + quantity);
+  const addSure = (variant: string, quantity: number): void => [surely, onAverage].forEach((to) => add(to, variant, quantity));
+  for (const { figure } of figures) partsOf(figure).forEach((quantity, variant) => addSure(variant, quantity));
+  for (const { variant, quantity } of loose) addSure(variant, quantity);
+  for (const bag of asks) {
+    const inside = bag.figures.map(partsOf);
+    const [first, ...others] = inside;
+    first?.forEach((quantity, variant) => {
+      const least = Math.min(quantity, ...others.map((parts) => parts.get(variant) ?? 0));
+      if (least > 0) add(surely, variant, least);
+    });
+    for (const parts of inside) parts.forEach((quantity, variant) => add(onAverage, variant, quantity / inside.length));
+  }
+  return { surely, onAverage };
+}
+
 /** The pieces of an official figure that are there: all but those ticked off as missing, each named once for every piece. */
 export function piecesThere(figure: Parameters<typeof piecesOf>[0], missing: readonly string[]): ReadonlyMap<string, number> {
   const pieces = new Map(piecesOf(figure));

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import type { OfficialFigure } from '../../../src/index.js';
 import {
   furtherCopies,
+  givesOf,
   holesOf,
   leastCopies,
   leastLossFirst,
@@ -57,6 +58,39 @@ describe('a donor', () => {
       { donor: 'tin', lossMinor: 200 },
       { donor: 'glass case', lossMinor: 800 },
     ]);
+  });
+});
+
+describe('a bag one cannot look into', () => {
+  const PARTS: Readonly<Record<string, ReadonlyMap<string, number>>> = {
+    red: new Map([
+      ['red hat', 1],
+      ['hand', 2],
+    ]),
+    blue: new Map([
+      ['blue hat', 1],
+      ['hand', 1],
+    ]),
+  };
+  const bag = { source: 'bag', figures: ['red', 'blue'] };
+
+  test('surely gives what all its figures have, and the others on average; in a box of two bags twice as much', () => {
+    const gives = givesOf(
+      { figures: [], loose: [{ variant: 'oar', quantity: 1, certainty: 'sure' }], asks: [bag] },
+      (id) => PARTS[id] ?? new Map(),
+    );
+    expect([...gives.surely]).toEqual([
+      ['oar', 1],
+      ['hand', 1],
+    ]);
+    expect([...gives.onAverage]).toEqual([
+      ['oar', 1],
+      ['red hat', 0.5],
+      ['hand', 1.5],
+      ['blue hat', 0.5],
+    ]);
+    const box = givesOf({ figures: [{ figure: 'red', certainty: 'sure' }], loose: [], asks: [bag, bag] }, (id) => PARTS[id] ?? new Map());
+    expect([box.surely.get('hand'), box.surely.get('red hat'), box.onAverage.get('red hat')]).toEqual([4, 1, 2]);
   });
 });
 

@@ -4,7 +4,7 @@ import { type PieceDto, type RunPromisesDto, useReadRunPromisesQuery } from '@/a
 import { FigurePicture, toPrices } from '@/parts';
 import { Button, plural } from '@/ui';
 import { chosenLookOf, useFigure, useWorkspace } from '@/workspace';
-import { shortFigure, toClaimant, usePins, orderWords } from '../sorting';
+import { shortFigure, toClaimant, usePins, orderWords, shortWords } from '../sorting';
 
 const MOST_PICTURED = 3;
 
@@ -61,9 +61,7 @@ function Clash({ clash, piece }: { readonly clash: NonNullable<RunPromisesDto['c
   const first = shortFigure(clash.contenders);
   return (
     <div className="border-l-madder border-l-[3px] pl-2.5">
-      <p className="text-madder font-semibold">
-        {clash.wanted} wanted, {clash.owned} owned
-      </p>
+      <p className="text-madder font-semibold">{shortWords(clash)}</p>
       <p>
         {orderWords(clash.contenders)} {price ? `One more is ${money(price.landedMinor, currency)}, landed.` : 'Nobody sells another.'}
       </p>

@@ -5,7 +5,7 @@ import { PartPicture, toPrices } from '@/parts';
 import { Button } from '@/ui';
 import { useWorkspace } from '@/workspace';
 import { shortFigure } from './claimants';
-import { orderWords } from './clashWords';
+import { orderWords, shortWords } from './clashWords';
 import { usePins } from './usePins';
 
 /** A part that is wanted more often than there is of it: who gets it and why, and what would end it. */
@@ -27,10 +27,7 @@ export function ClashRow({ clash }: { readonly clash: ClashDto }) {
       />
       <div className="min-w-0 flex-1 text-[0.93rem]">
         <p className="font-medium">
-          {catalogue.nameOf(variant)}{' '}
-          <span className="text-madder font-normal">
-            {clash.owned} owned, {clash.wanted} wanted, {clash.short} short
-          </span>
+          {catalogue.nameOf(variant)} <span className="text-madder font-normal">{shortWords(clash)}</span>
         </p>
         <p>{orderWords(clash.contenders)}</p>
         <p className="text-pencil">

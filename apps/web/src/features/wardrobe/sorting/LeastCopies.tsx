@@ -31,7 +31,7 @@ function Answer({ answer }: { readonly answer: LeastCopiesDto }) {
       <p data-testid="least-copies">
         {answer.isProven ? '' : 'At most '}
         <b>{plural(answer.figureTotal, 'official figure')}</b> hold every part that official figures have, {owned} of them owned;{' '}
-        <b>{plural(answer.productTotal, 'product')}</b> when bought as products.
+        <b>{plural(answer.productTotal, 'product')}</b> when bought as products, by what every copy surely holds.
         {answer.apart > answer.figureTotal &&
           ` Were all looks shown at once, it would take ${answer.apart}: what is never shown together saves ${answer.apart - answer.figureTotal}.`}
       </p>
@@ -39,6 +39,23 @@ function Answer({ answer }: { readonly answer: LeastCopiesDto }) {
         <Rows title="Official figures" rows={answer.figures} />
         <Rows title="Products" rows={answer.products} />
       </div>
+      {answer.blind.length > 0 && (
+        <section aria-label="Not to be seen into">
+          <h2 className="text-[1rem]">Bags one cannot look into</h2>
+          <ul className="text-[0.93rem]">
+            {answer.blind.map((row) => (
+              <li key={row.id} className="border-rule flex gap-3 border-b py-0.5">
+                <span className="flex-1">
+                  {row.name} <span className="text-pencil font-mono text-[0.8rem]">{row.id}</span>
+                </span>
+                <span>
+                  {row.surely === 0 ? 'nothing for sure' : `${plural(row.surely, 'piece')} for sure`}, {row.onAverage.toFixed(1)} on average
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {answer.further.length > 0 && (
         <section aria-label="One further copy">
           <h2 className="text-[1rem]">One further copy, of all line-ups’ lacks</h2>

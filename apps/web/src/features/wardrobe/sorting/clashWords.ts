@@ -3,6 +3,7 @@ import type { ClashDto } from '@/api';
 import { longDay } from '@/ui';
 
 type Contender = ClashDto['contenders'][number];
+type Aside = ClashDto['aside'][number];
 
 const MOST_NAMED = 4;
 
@@ -10,6 +11,34 @@ const listNames = (rows: readonly Contender[], of: (row: Contender) => string): 
   const shown = rows.slice(0, MOST_NAMED).map(of);
   return list(rows.length > MOST_NAMED ? [...shown, `${rows.length - MOST_NAMED} more`] : shown);
 };
+
+const FLAWED: Readonly<Record<NonNullable<Aside['defect']>, string>> = {
+  misprint: 'misprinted',
+  crack: 'cracked',
+  yellowing: 'yellowed',
+  'faded print': 'faded',
+  loose: 'loose in its joint',
+  scratched: 'scratched',
+  cut: 'cut',
+};
+
+/**
+ * How many there are of a part, how many of these cannot serve and why, and how many are wanted and short.
+ *
+ * @example "26 owned, 1 of them misprinted, 40 wanted, 15 short"
+ */
+export function shortWords({ owned, aside, wanted, short }: Pick<ClashDto, 'owned' | 'aside' | 'wanted' | 'short'>): string {
+  const whys = aside
+    .filter(({ why }) => why !== 'kept whole')
+    .map(({ quantity, why, who, dueOn, defect }) =>
+      why === 'lent'
+        ? `${quantity} of them lent to ${who ?? 'somebody'}${dueOn === null ? '' : `, due back ${longDay(dueOn)}`}`
+        : `${quantity} of them ${why === 'altered' || defect === null ? 'altered' : FLAWED[defect]}`,
+    );
+  const kept = aside.reduce((all, { why, quantity }) => all + (why === 'kept whole' ? quantity : 0), 0);
+  const beside = kept > 0 ? [`${kept} more on whole figures that stay whole`] : [];
+  return [`${owned} owned`, ...whys, ...beside, `${wanted} wanted`, `${short} short`].join(', ');
+}
 
 /**
  * Who gets the pieces of a part, why, and who goes short, in one or two sentences.

@@ -1,4 +1,4 @@
 export { shortFigure, toClaimant } from './claimants';
-export { orderWords } from './clashWords';
+export { orderWords, shortWords } from './clashWords';
 export { SortOutView } from './SortOutView';
 export { usePins } from './usePins';
