@@ -6,7 +6,7 @@ test('whole figures stand with their holes: a hat comes off and leaves one, an e
   page,
 }) => {
   await page.goto('/wardrobe?show=figures');
-  await expect(page.getByTestId('all-whole')).toContainText('3 parts');
+  await expect(page.getByTestId('all-whole')).toContainText('for 2 parts, 1 part lying free');
   const tin = page.getByRole('region', { name: 'Hobby room › Shelf › Biscuit tin' });
   await expect(tin.getByRole('button')).toHaveCount(11);
   await tin.getByRole('button', { name: 'Dock worker 2 holes' }).click();

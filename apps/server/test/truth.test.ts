@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { BenchOverviewDto } from '../src/bench/bench.dto.js';
-import type { ErrandDto, ErrandRowDto, StandingPlanDto } from '../src/errands/errands.dto.js';
+import type { ErrandDto, ErrandRowDto, StandingPlanDto, WholeAgainDto } from '../src/errands/errands.dto.js';
 import type { ErrandJobDto } from '../src/errands/solving/plan.dto.js';
 import type { FigureDto } from '../src/figures/record/figures.dto.js';
 import type { IdeasDto } from '../src/ideas/ideas.dto.js';
@@ -110,7 +110,7 @@ describe('a plan and what is said of it', () => {
 
 describe('“to buy”', () => {
   const standing = async (): Promise<readonly StandingPlanDto[]> =>
-    (await server.get<StandingPlanDto[]>('errands/standing/heron-crew')).body;
+    (await server.get<StandingPlanDto[]>('errands/standing/heron-crew')).body.filter(({ scope }) => scope === 'ibbe-lantry');
 
   test('is the plan’s own number while the plan would be made just so, and an estimate again once anything of it changed', async () => {
     expect(await standing()).toEqual([]);
@@ -137,5 +137,35 @@ describe('“to buy”', () => {
     expect(await standing()).toEqual([]);
     await server.post(`looks/${figure.chosenLook}/undo`);
     expect((await server.get('errands/standing/nowhere')).status).toBe(404);
+  });
+});
+
+describe('“to make whole”', () => {
+  const told = async (figure?: string): Promise<WholeAgainDto | undefined> =>
+    (await server.get<WholeAgainDto[]>(`errands/whole-again${figure === undefined ? '' : `?figure=${figure}`}`)).body[0];
+
+  test('is what the errand for exactly these holes pays, for one whole figure and for all of them', async () => {
+    const holed = (await server.get<DonorDto[]>('wardrobe/donors')).body.filter(({ holes }) => holes.length > 0);
+    expect(holed.length).toBeGreaterThan(1);
+    for (const figures of [holed.slice(0, 1), holed]) {
+      const lines = figures.map(({ id }) => ({ look: id, copies: 1 }));
+      const { body } = await server.post<ErrandDto>('errands', { scope: 'wardrobe', lines, useDonors: false });
+      await server.ended<ErrandJobDto>(body.job.id);
+      const plan = (await server.get<ErrandDto>(`errands/${body.id}`)).body.job.result;
+      const of = (from: string) => plan?.fills.filter((fill) => fill.from === from).reduce((all, fill) => all + fill.quantity, 0);
+      expect(await told(figures.length === 1 ? figures[0]?.id : undefined)).toEqual({
+        ...{ paidMinor: plan?.paidMinor, buys: of('bought'), free: of('owned') },
+        unsold: plan?.short.reduce((all, row) => all + row.quantity, 0),
+        isProven: plan?.status === 'proven',
+      });
+    }
+  });
+
+  test('counts what lies free, and nothing is to pay where nothing lacks', async () => {
+    const [holed] = (await server.get<DonorDto[]>('wardrobe/donors')).body.filter(({ holes }) => holes.length > 0);
+    for (const { variant } of holed?.holes ?? []) await server.post('wardrobe/pieces', { variant, quantity: 40, condition: 'used' });
+    expect(await told(holed?.id)).toEqual({ paidMinor: 0, buys: 0, free: holed?.holes.length, unsold: 0, isProven: true });
+    expect(await told('no-such-figure')).toEqual({ paidMinor: 0, buys: 0, free: 0, unsold: 0, isProven: true });
+    for (const _ of holed?.holes ?? []) await server.post('history/wardrobe/all/undo');
   });
 });

@@ -10,11 +10,14 @@ import {
   FloorDto,
   NewErrandDto,
   StandingPlanDto,
+  WholeAgainDto,
+  WholeAgainQuery,
   SubstituteDto,
   TickedDto,
 } from './errands.dto.js';
 import { KeptErrandsService } from './keptErrands.service.js';
 import { SubstitutesService } from './planning/substitutes.service.js';
+import { WholeAgainService } from './wholeAgain.service.js';
 import { StandingPlans } from './standingPlans.service.js';
 import { ErrandsService } from './errands.service.js';
 import { ErrandJobDto, PlanDto, SeriesJobDto } from './solving/index.js';
@@ -29,6 +32,7 @@ export class ErrandsController {
     private readonly kept: KeptErrandsService,
     private readonly wantedParts: WantedService,
     private readonly standingPlans: StandingPlans,
+    private readonly wholeAgain: WholeAgainService,
   ) {}
 
   @Post()
@@ -57,6 +61,17 @@ export class ErrandsController {
   @ApiOkResponse({ type: [StandingPlanDto], description: 'The plans of a line-up and of its figures that would be made just so now' })
   listStanding(@Param('lineUp') lineUp: string): Promise<StandingPlanDto[]> {
     return this.standingPlans.of(lineUp);
+  }
+
+  @Get('whole-again')
+  @ApiOperation({ operationId: 'readWholeAgain' })
+  @ApiOkResponse({
+    type: [WholeAgainDto],
+    description: 'What whole figures cost to make whole; none where there are too many for one errand',
+  })
+  async readWholeAgain(@Query() { figure }: WholeAgainQuery): Promise<WholeAgainDto[]> {
+    const answer = await this.wholeAgain.of(figure ?? null);
+    return answer ? [answer] : [];
   }
 
   @Get('all')

@@ -228,6 +228,19 @@ export class StandingPlanDto {
   @ApiProperty() paidMinor: number;
 }
 
+/** What it costs to make whole figures whole. */
+export class WholeAgainDto {
+  @ApiProperty({ description: 'What an errand for exactly these holes would pay' }) paidMinor: number;
+  @ApiProperty({ description: 'Pieces it would buy' }) buys: number;
+  @ApiProperty({ description: 'Pieces that lie free and would do' }) free: number;
+  @ApiProperty({ description: 'Pieces that cannot be had' }) unsold: number;
+  @ApiProperty({ description: 'Is it proven that it cannot be done for less?' }) isProven: boolean;
+}
+
+export class WholeAgainQuery {
+  @Id('Whole figure', { optional: true, description: 'Only the holes of this one' }) figure?: string;
+}
+
 export class ErrandsQuery {
   @Id('Figure or line-up') scope: string;
 }

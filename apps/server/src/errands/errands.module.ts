@@ -13,6 +13,7 @@ import { ErrandsStore } from './record/errands.store.js';
 import { StandingPlans } from './standingPlans.service.js';
 import { PlannedService } from './planned.service.js';
 import { ErrandPlanner } from './planning/planner.js';
+import { WholeAgainService } from './wholeAgain.service.js';
 import { WantedService } from './wanted/index.js';
 
 @Module({
@@ -29,6 +30,7 @@ import { WantedService } from './wanted/index.js';
     StandingPlans,
     SubstitutesService,
     WantedService,
+    WholeAgainService,
   ],
   exports: [ErrandsService, PlannedService],
 })

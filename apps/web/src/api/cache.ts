@@ -189,6 +189,7 @@ export const webApi = generatedApi.enhanceEndpoints({
     changeParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
     receiveParcel: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
     settleClaim: { invalidatesTags: ['parcels', 'wardrobe', 'market', 'history'] },
+    readWholeAgain: { providesTags: ['wardrobe', 'market', 'figures', 'promises', 'catalogue'] },
     listStandingPlans: { providesTags: ['wardrobe', 'market', 'figures', 'promises', 'errands', 'catalogue'] },
     listRealCosts: { providesTags: ['parcels', 'wardrobe', 'figures', 'promises', 'errands'] },
     listDeadlines: { providesTags: ['parcels', 'wardrobe', 'market', 'figures', 'promises', 'errands'] },

@@ -1077,6 +1077,15 @@ const injectedRtkApi = api
         }),
         providesTags: ['errands'],
       }),
+      readWholeAgain: build.query<ReadWholeAgainApiResponse, ReadWholeAgainApiArg>({
+        query: (queryArg) => ({
+          url: `/api/errands/whole-again`,
+          params: {
+            figure: queryArg.figure,
+          },
+        }),
+        providesTags: ['errands'],
+      }),
       listErrands: build.query<ListErrandsApiResponse, ListErrandsApiArg>({
         query: (queryArg) => ({
           url: `/api/errands/all`,
@@ -2021,6 +2030,12 @@ export type ListStandingPlansApiResponse =
   /** status 200 The plans of a line-up and of its figures that would be made just so now */ StandingPlanDto[];
 export type ListStandingPlansApiArg = {
   lineUp: string;
+};
+export type ReadWholeAgainApiResponse =
+  /** status 200 What whole figures cost to make whole; none where there are too many for one errand */ WholeAgainDto[];
+export type ReadWholeAgainApiArg = {
+  /** Only the holes of this one */
+  figure?: string;
 };
 export type ListErrandsApiResponse = /** status 200 Every errand of a figure or line-up, the newest first */ ErrandRowDto[];
 export type ListErrandsApiArg = {
@@ -4508,6 +4523,18 @@ export type StandingPlanDto = {
   toBuy: number;
   paidMinor: number;
 };
+export type WholeAgainDto = {
+  /** What an errand for exactly these holes would pay */
+  paidMinor: number;
+  /** Pieces it would buy */
+  buys: number;
+  /** Pieces that lie free and would do */
+  free: number;
+  /** Pieces that cannot be had */
+  unsold: number;
+  /** Is it proven that it cannot be done for less? */
+  isProven: boolean;
+};
 export type ErrandRowDto = {
   id: string;
   title: string;
@@ -5220,6 +5247,7 @@ export const {
   useLatestErrandQuery,
   useReadWantedQuery,
   useListStandingPlansQuery,
+  useReadWholeAgainQuery,
   useListErrandsQuery,
   useRenameErrandMutation,
   useBinErrandMutation,

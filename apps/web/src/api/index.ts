@@ -28,6 +28,7 @@ export {
   useReadIdeasQuery,
   type StandingPlanDto,
   useListStandingPlansQuery,
+  useReadWholeAgainQuery,
   useReadSettingsQuery,
   useChangeSettingsMutation,
   useSavePlanMutation,

@@ -1,7 +1,8 @@
 import { copiesPoint, type CopiesPoint, copiesToTry, isHad, mostCopies, problemOfCopies, variantBehind } from '@outfit/core';
-import { type BasketPlan, type BasketProblem, solveBasket, verifyPlan } from '@outfit/core/basket';
+import type { BasketPlan, BasketProblem } from '@outfit/core/basket';
 import type { MessagePort } from 'node:worker_threads';
 import { inputOf, type PlainInput } from './plainInput.js';
+import { solveOnce } from './solveOnce.js';
 
 export type Series =
   | { readonly kind: 'copies'; readonly input: PlainInput; readonly most: number }
@@ -49,18 +50,9 @@ export default async function solveSeries({ series, stop, port }: SeriesTask): P
   return { points, runsOutAfter: Number.isFinite(most) && !isAsked() ? most : null };
 }
 
-/** One basket, solved and checked. */
-async function planOf(problem: BasketProblem, shouldStop: () => boolean): Promise<BasketPlan> {
-  const asked = { ...problem, effort: { gap: 0.01, seconds: SECONDS_EACH } };
-  const plan = await solveBasket(
-    asked,
-    { now: () => performance.now() / 1000, shouldStop, onProgress: () => undefined, onPlan: () => undefined },
-    { comparisons: false },
-  );
-  const [fault] = verifyPlan(asked, plan);
-  if (fault) throw new Error(`The plan failed its check at ${fault.path}: ${fault.sentence}`);
-  return plan;
-}
+/** One basket of many: it has not as long as one alone. */
+const planOf = (problem: BasketProblem, shouldStop: () => boolean): Promise<BasketPlan> =>
+  solveOnce({ ...problem, effort: { gap: 0.01, seconds: SECONDS_EACH } }, shouldStop);
 
 const SECONDS_EACH = 8;
 

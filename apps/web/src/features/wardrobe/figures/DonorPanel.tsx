@@ -7,6 +7,7 @@ import { AmountInput, attempt, Button, Input, Label, Picker, plural, useOneForm 
 import { useWorkspace } from '@/workspace';
 import { useDeeds } from '../deeds';
 import { DonorPicture } from './DonorPicture';
+import { WholeAgain } from './WholeAgain';
 import type { useDonorPrices } from './useDonorPrices';
 
 interface DonorPanelProps {
@@ -60,9 +61,8 @@ export function DonorPanel({ donor, donors, prices, onGone }: DonorPanelProps) {
         {donor.holes.length > 0 && (
           <>
             <dt className="text-pencil">To make whole</dt>
-            <dd className="font-mono">
-              {money(holes.minor, currency)}
-              {holes.unsold.length > 0 && `, ${holes.unsold.length} not sold`}
+            <dd data-testid="to-make-whole">
+              <WholeAgain figure={donor.id} aboutMinor={holes.minor} />
             </dd>
           </>
         )}

@@ -1,12 +1,11 @@
-import { money } from '@outfit/core';
 import { ShoppingBasket } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { type DonorDto, useListDonorsQuery } from '@/api';
 import { Empty, plural, useAddress } from '@/ui';
-import { useWorkspace } from '@/workspace';
 import { DonorPanel } from './DonorPanel';
 import { DonorPicture } from './DonorPicture';
+import { WholeAgain } from './WholeAgain';
 import { useDonorPrices } from './useDonorPrices';
 
 const NONE: readonly DonorDto[] = [];
@@ -14,7 +13,6 @@ const PX_PER_MM = 2.6;
 
 /** Owned whole figures standing where they stand, each with what is on it and what lacks. */
 export function FiguresView() {
-  const { currency } = useWorkspace();
   const { data: donors = NONE, isLoading } = useListDonorsQuery();
   const [params, changeAddress] = useAddress();
   const open = donors.find((donor) => donor.id === params.get('figure')) ?? null;
@@ -40,9 +38,8 @@ export function FiguresView() {
             <span>
               {plural(holed.length, 'figure')} with holes. To make all whole:{' '}
               <b data-testid="all-whole">
-                {money(all.minor, currency)} for {plural(holed.flatMap((donor) => donor.holes).length - all.unsold.length, 'part')}
+                <WholeAgain aboutMinor={all.minor} />
               </b>
-              {all.unsold.length > 0 && `, ${plural(all.unsold.length, 'part')} not sold`}
             </span>
             <Link to="/wardrobe/errand" className="text-lagoon inline-flex items-center gap-1 underline">
               <ShoppingBasket size={16} strokeWidth={1.75} /> Plan one errand for all of it
