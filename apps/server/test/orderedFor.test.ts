@@ -54,3 +54,17 @@ test('what was ordered for a figure is kept for it, whoever is due before it by 
   for (const _ of made) await undo();
   await server.post(`looks/${other.chosenLook}/undo`);
 });
+
+test('the price of a whole figure is shared over its pieces by what they cost loose: a hand is cheaper than a printed torso', async () => {
+  const offers = `seller,item,asks,left,sold in,condition,seen on\nseven-drawers,LR-07-a,0.90,9,1,used,${suiteDay(-1)}\n`;
+  expect((await server.post('market/import?agree=all', offers)).status).toBeLessThan(300);
+  const { body: errand } = await server.post<ErrandDto>('errands', {
+    ...{ scope: 'ibbe-lantry', lines: [{ look: 'ibbe-lantry-1', copies: 4, group: null }] },
+  });
+  await server.ended(errand.job.id);
+  const { body } = await server.post<OrderedParcelDto[]>('parcels/orders', { errand: errand.id, sellers: ['seven-drawers'] });
+  const bought = body.find((parcel) => parcel.errand === errand.id)?.lines ?? [];
+  const priceOf = (mould: string): number => bought.find(({ variant }) => variant.startsWith(mould))?.priceMinor ?? 0;
+  expect(priceOf('TO-')).toBeGreaterThan(2 * priceOf('HN-'));
+  expect(bought.reduce((all, { priceMinor, quantity }) => all + priceMinor * quantity, 0) % 90).toBe(0);
+});

@@ -181,6 +181,7 @@ export {
   fillersOf,
   fillerWords,
   figureCosts,
+  UNSOLD_MINOR,
   landedShares,
   lineReasons,
   type MarketOffer,

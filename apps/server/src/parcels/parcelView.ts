@@ -12,7 +12,7 @@ export function parcelView(
   today: string,
   catalogue: Catalogue,
 ): OrderedParcelDto {
-  const landed = landedPieces(lines, row);
+  const landed = landedPieces(lines, row, backFor(lines, claims));
   const { happens, place: _, removedAt: __, ordinal: ___, ...told } = row;
   return {
     ...told,
@@ -28,6 +28,10 @@ export function parcelView(
     })),
   };
 }
+
+/** What came back for pieces of each line that came, damaged or as another part: what did not come is no line's own any more. */
+export const backFor = (lines: readonly ParcelLineEntity[], claims: readonly ClaimEntity[]): readonly number[] =>
+  lines.map(({ id }) => claims.reduce((all, claim) => all + (claim.line === id && claim.reason !== 'short' ? claim.gotMinor : 0), 0));
 
 const insideOf = ({ short, wrong }: Happens, lines: readonly ParcelLineEntity[]): OrderedParcelDto['inside'] => ({
   came: lines.map((line, i) => {

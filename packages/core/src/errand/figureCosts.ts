@@ -15,7 +15,7 @@ export interface FigureCost {
 }
 
 /** A part nobody sells loose weighs this much, in minor units, when what was bought whole is spread over its parts. */
-const UNSOLD_MINOR = 100;
+export const UNSOLD_MINOR = 100;
 
 /**
  * What all units of each wanted part come to in a plan, in minor units: every line with its part of the parcel's charges, and

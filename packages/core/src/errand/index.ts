@@ -3,7 +3,7 @@ export { copiesPoint, type CopiesPoint, copiesToTry, isHad, mostCopies, problemO
 export { demand, demandOf, type ErrandLine, wholesOf } from './demand.js';
 export { type Donated, donatedBy } from './donated.js';
 export { type Filler, type FillerCause, fillersOf, fillerWords } from './fillers.js';
-export { figureCosts } from './figureCosts.js';
+export { figureCosts, UNSOLD_MINOR } from './figureCosts.js';
 export { landedShares } from './landedShares.js';
 export { lineReasons } from './lineReasons.js';
 export {

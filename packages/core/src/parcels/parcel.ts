@@ -46,18 +46,36 @@ export const costMinor = (lines: readonly ParcelLine[], money: ParcelMoney): num
 
 /**
  * What each piece of a parcel really cost, line by line and piece by piece: all that the parcel cost, shared by price to the cent over the pieces
- * that came or are expected; over all that were ordered when none are. The pieces sum to what the parcel cost.
+ * that came or are expected; over all that were ordered when none are. What came back for pieces that are kept makes these cheaper and no
+ * others. The pieces sum to what the parcel cost.
  *
- * For example: two hats at 100 and a coat at 200 with 60 of postage gives [[115, 115], [230]].
+ * @param backMinor what came back for pieces of each line that came, damaged or as another part
+ * For example: two hats at 100 and a coat at 200 with 60 of postage gives [[115, 115], [230]]; with 40 back for a torn coat [[115, 115], [190]].
  */
-export function landedPieces(lines: readonly ParcelLine[], money: ParcelMoney): readonly (readonly number[])[] {
+export function landedPieces(
+  lines: readonly ParcelLine[],
+  money: ParcelMoney,
+  backMinor: readonly number[] = [],
+): readonly (readonly number[])[] {
   const kept = lines.map((line) => line.quantity - line.gone);
   const counts = kept.some((count) => count > 0) ? kept : lines.map((line) => line.quantity);
   const weights = lines.flatMap((line, i) => Array.from({ length: entryAt(counts, i) }, () => line.priceMinor));
-  const shares = shareToCent(costMinor(lines, money), weights.some((weight) => weight > 0) ? weights : weights.map(() => 1));
-  let at = 0;
-  return counts.map((count) => shares.slice(at, (at += count)));
+  const shared = (minor: number): readonly (readonly number[])[] => {
+    const shares = shareToCent(minor, weights.some((weight) => weight > 0) ? weights : weights.map(() => 1));
+    let at = 0;
+    return counts.map((count) => shares.slice(at, (at += count)));
+  };
+  const own = kept.map((count, i) => (count > 0 ? (backMinor[i] ?? 0) : 0));
+  const before = shared(costMinor(lines, money) + sumOf(own));
+  // More came back for a line than its pieces cost: that is everybody's.
+  if (before.some((pieces, i) => sumOf(pieces) < entryAt(own, i))) return shared(costMinor(lines, money));
+  return before.map((pieces, i) => {
+    const back = shareToCent(entryAt(own, i), pieces);
+    return pieces.map((minor, k) => minor - entryAt(back, k));
+  });
 }
+
+const sumOf = (minor: readonly number[]): number => minor.reduce((all, each) => all + each, 0);
 
 /** Days that a parcel may take beyond what its seller says, for packing and Sundays. */
 const SLACK_DAYS = 2;

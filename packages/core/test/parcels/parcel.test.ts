@@ -27,6 +27,14 @@ describe('what a parcel cost', () => {
     expect(landedPieces([line('arm', 3, 10)], { ...MONEY, postageMinor: 1 })).toEqual([[11, 10, 10]]);
   });
 
+  test('what came back for a piece that is kept makes it cheaper and nothing else', () => {
+    const lines = [line('oar', 1, 100, { came: 1, damaged: 1 }), line('legs', 1, 200, { came: 1 })];
+    expect(landedPieces(lines, MONEY)).toEqual([[120], [240]]);
+    expect(landedPieces(lines, { ...MONEY, refundedMinor: 50 }, [50, 0])).toEqual([[70], [240]]);
+    // The seller gave back more than the oar cost: that is a discount on all of it.
+    expect(landedPieces(lines, { ...MONEY, refundedMinor: 150 }, [150, 0])).toEqual([[70], [140]]);
+  });
+
   test('falls on what came or is expected, less what came back', () => {
     const lines = [line('hat', 2, 100, { came: 1, gone: 1 }), line('coat', 1, 200, { came: 1 })];
     expect(landedPieces(lines, { ...MONEY, refundedMinor: 100 })).toEqual([[120], [240]]);
@@ -77,6 +85,11 @@ describe('a parcel', () => {
           }
           for (const row of lines) expect(row.came + row.gone + openOf(row)).toBe(row.quantity);
           const pieces = landedPieces(lines, money).flat();
+          expect(
+            landedPieces(lines, money, [money.refundedMinor])
+              .flat()
+              .reduce((all, minor) => all + minor, 0),
+          ).toBe(pieces.reduce((all, minor) => all + minor, 0));
           expect(pieces.reduce((all, minor) => all + minor, 0)).toBe(costMinor(lines, money));
         }
       }),

@@ -1,10 +1,10 @@
 import { Injectable } from '@nestjs/common';
-import { list, offerBehind, shareToCent, variantBehind } from '@outfit/core';
+import { list, offerBehind, shareToCent, UNSOLD_MINOR, variantBehind } from '@outfit/core';
 import { type Movement, OUTSIDE } from '@outfit/core/wardrobe';
 import { randomUUID } from 'node:crypto';
 import { CatalogueService } from '../../catalogue/index.js';
 import { ErrandsService } from '../../errands/index.js';
-import { AdvanceService, MarketService } from '../../market/index.js';
+import { AdvanceService, LowestService, MarketService } from '../../market/index.js';
 import { Database } from '../../platform/db/index.js';
 import { Problem } from '../../platform/http/index.js';
 import { LiveService } from '../../platform/live/index.js';
@@ -30,6 +30,7 @@ export class OrdersService {
     private readonly clock: AdvanceService,
     private readonly database: Database,
     private readonly servings: ServingsService,
+    private readonly lowest: LowestService,
   ) {
     ledger.afterFile(() => this.adopt());
   }
@@ -41,6 +42,7 @@ export class OrdersService {
     if (wanted.length === 0) throw new Problem(422, 'The plan buys nothing from there. Plan the errand again, or choose another seller.');
     const offers = new Map(problem.offers.map((offer) => [offer.id, offer]));
     const items = new Map(problem.items.map((item) => [item.id, item]));
+    const landed = await this.lowest.landedMinor();
     const wanting = (await this.servings.stillWantedBy(figures)).map((row) => ({ ...row }));
     return this.ledger.change<OrderedParcelDto[]>(() => {
       const names = this.market.sellerNames();
@@ -57,7 +59,7 @@ export class OrdersService {
             pieces,
             shareToCent(
               offer.priceMinor * quantity,
-              pieces.map(() => 1),
+              pieces.map((variant) => landed.get(variant) ?? UNSOLD_MINOR),
             ),
             offer.condition,
           );

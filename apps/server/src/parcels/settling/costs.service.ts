@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { landedPieces, realCosts } from '@outfit/core/parcels';
 import { PlannedService } from '../../errands/index.js';
 import { Ledger, ServingsService } from '../../wardrobe/index.js';
+import { backFor } from '../parcelView.js';
 import { ParcelDeeds } from '../parcelDeeds.service.js';
 import type { FigureRealCostDto } from '../parcels.dto.js';
 
@@ -38,7 +39,7 @@ export class CostsService {
     const costs = new Map<number, readonly number[]>();
     for (const row of this.deeds.store.all()) {
       const lines = this.deeds.store.lines(row.id);
-      const landed = landedPieces(lines, row);
+      const landed = landedPieces(lines, row, backFor(lines, this.deeds.store.claims(row.id)));
       lines.forEach((line, i) => lots.has(line.lot) && costs.set(line.lot, landed[i] ?? []));
     }
     for (const lot of lots) {
