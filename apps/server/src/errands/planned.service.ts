@@ -17,11 +17,17 @@ export class PlannedService {
     return plan && plan.status !== 'infeasible' ? plan.parcels.map((parcel) => parcel.seller) : null;
   }
 
-  /** What the newest errand of a figure, or of its line-up, planned for it; null when none did. */
-  plannedFor(figure: string, lineUp: string): number | null {
+  /** What the newest errand of a figure, or of its line-up, planned for it, and for how many copies; null when none did. */
+  plannedFor(figure: string, lineUp: string): { readonly minor: number; readonly copies: number } | null {
     for (const { lines } of this.newestOf(figure, lineUp)) {
-      const sums = lines.flatMap((line) => (line.figure === figure && line.totalMinor !== null ? [line.totalMinor] : []));
-      if (sums.length > 0) return sums.reduce((all, minor) => all + minor, 0);
+      const own = lines.flatMap(({ figure: of, totalMinor, copies }) =>
+        of === figure && totalMinor !== null ? [{ totalMinor, copies }] : [],
+      );
+      if (own.length === 0) continue;
+      return {
+        minor: own.reduce((all, row) => all + row.totalMinor, 0),
+        copies: own.reduce((all, row) => all + row.copies, 0),
+      };
     }
     return null;
   }

@@ -95,6 +95,7 @@ export class FigureRealCostDto implements RealCost {
   @ApiProperty({ description: 'Pieces of which nobody wrote down what they cost' }) unpriced: number;
   @ApiProperty({ type: Number, nullable: true, description: 'What its newest errand planned for what was to buy' }) plannedMinor:
     number | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'For how many copies' }) plannedCopies: number | null;
 }
 
 /** A figure that lacks something and is to be there by a day. */

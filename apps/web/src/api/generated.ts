@@ -4687,6 +4687,8 @@ export type FigureRealCostDto = {
   unpriced: number;
   /** What its newest errand planned for what was to buy */
   plannedMinor: number | null;
+  /** For how many copies */
+  plannedCopies: number | null;
 };
 export type DeadlineDto = {
   figure: string;

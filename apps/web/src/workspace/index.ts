@@ -4,6 +4,8 @@ export { ForFigure, useIsLate, useStanding, useWorkspaceFor } from './ForFigure'
 export { type Judged, useJudged } from './judged/judgements';
 export { LatestWork, Superseded } from './sending/latest';
 export { plannedForLineUp, toBuyOf, useStandingPlans } from './standingPlans';
+export { costWords } from './fixes/costWords';
+export { type FigureFix, useFixes } from './fixes/useFixes';
 export { line } from './sending/line';
 export { listenToJob, useJob } from './sending/jobs';
 export { useLive } from './sending/live';

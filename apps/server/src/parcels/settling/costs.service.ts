@@ -30,7 +30,8 @@ export class CostsService {
     return figures.flatMap(({ figure, name, lineUp }) => {
       const cost = costs.get(figure);
       if (!cost || cost.priced === 0) return [];
-      return [{ figure, name, lineUp, ...cost, plannedMinor: this.planned.plannedFor(figure, lineUp) }];
+      const planned = this.planned.plannedFor(figure, lineUp);
+      return [{ figure, name, lineUp, ...cost, plannedMinor: planned?.minor ?? null, plannedCopies: planned?.copies ?? null }];
     });
   }
 

@@ -26,7 +26,9 @@ function RealCost({ figure }: { readonly figure: string }) {
     <p className="text-pencil">
       Its pieces cost <span className="text-ink font-mono">{money(cost.costMinor, currency)}</span>
       {cost.unpriced > 0 && `, ${plural(cost.unpriced, 'piece')} without a price left out`}
-      {cost.plannedMinor !== null && `; ${money(cost.plannedMinor, currency)} was planned for what was to buy`}.
+      {cost.plannedMinor !== null &&
+        `; ${money(cost.plannedMinor, currency)} was planned for what was to buy${(cost.plannedCopies ?? 1) > 1 ? ` for ${cost.plannedCopies} copies` : ''}`}
+      .
     </p>
   );
 }

@@ -41,7 +41,7 @@ export function Spent({ spent }: { readonly spent: SpentDto }) {
   return (
     <section aria-label="What was spent" className="border-rule bg-sheet border-b px-5 py-3">
       <p className="mb-1 text-[0.93rem]">
-        {money(costMinor, currency)} in all,{' '}
+        {money(costMinor, currency)} for parcels in all,{' '}
         {off === 0 ? 'as planned' : `${money(Math.abs(off), currency)} ${off > 0 ? 'more' : 'less'} than planned`}.
       </p>
       <div className="grid grid-cols-[minmax(0,1fr)_20rem] gap-6 max-lg:grid-cols-1">
@@ -64,6 +64,9 @@ function ByLineUp() {
   if (lineUps.length === 0) return null;
   return (
     <table aria-label="Real cost by line-up" className="self-start text-[0.93rem]">
+      <caption className="text-pencil caption-bottom pt-1 text-left text-[0.87rem]">
+        With what was written down as paid for pieces that no parcel here brought.
+      </caption>
       <thead className="text-pencil text-left text-[0.87rem]">
         <tr>
           <th className="font-normal">Line-up</th>

@@ -51,7 +51,7 @@ function Foot({ candidate, look, brief, spot, company, isSubstitute, onNote }: F
               terms={terms.length > 0 ? terms : [{ label: 'It changes nothing that was asked for', value: 0 }]}
               format={withSign}
               total={withSign(rank)}
-              note="Points of likeness, less 5 for each problem that shows and 1 for each note. What is owned goes before what is not, then the cheaper."
+              note="Points of likeness, less 5 for each problem that shows and 1 for each note. Of equals what is most like the part that is on now goes first, then what is owned, then the cheaper."
             >
               {withSign(rank)}
             </Why>

@@ -4,6 +4,7 @@ import { AnswerMark, Swatch, Why } from '@/parts';
 import { longDay, plural } from '@/ui';
 import { toBuyOf, useStandingPlans, useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
+import { BestChange } from './BestChange';
 import { MarkList } from './MarkList';
 import { Notices } from './Notices';
 import { VerdictBox } from './VerdictBox';
@@ -181,6 +182,7 @@ export function JudgementPanel({ figure, look, judgement, edits, onOpenLook }: J
           </li>
         ))}
       </ul>
+      <BestChange figure={figure} look={look} judgement={judgement} edits={edits} />
 
       {figure.brief.colours.length > 0 && (
         <>

@@ -5,10 +5,8 @@ import { Link } from 'react-router';
 import { useEditLookMutation } from '@/api';
 import { PartPicture } from '@/parts';
 import { AXIS, attempt, Button, Chart, CHART, plural, tell } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { costWords, type FigureFix, useFixes, useWorkspace } from '@/workspace';
 import type { WayProps } from '../wayProps';
-import { costWords } from './costWords';
-import { type FigureFix, useFixes } from './useFixes';
 
 /** For every figure the one change that gains most for its cost and effort; and what a budget buys. */
 export default function FixList({ judged, selection }: WayProps) {

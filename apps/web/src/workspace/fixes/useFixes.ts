@@ -2,7 +2,9 @@ import { type Fix, worth } from '@outfit/core/lineup';
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import { packedOf } from '@/api';
-import { type Judged, useWorkspace, type Workspace } from '@/workspace';
+import type { Judged } from '../judged/judgements';
+import type { Workspace } from '../workspace';
+import { useWorkspace } from '../WorkspaceContext';
 import type { Fixer, FixQuestion } from './fixes.worker';
 
 /** A figure with the one change that gains most for it. */
