@@ -68,3 +68,18 @@ test('the price of a whole figure is shared over its pieces by what they cost lo
   expect(priceOf('TO-')).toBeGreaterThan(2 * priceOf('HN-'));
   expect(bought.reduce((all, { priceMinor, quantity }) => all + priceMinor * quantity, 0) % 90).toBe(0);
 });
+
+test('a parcel that is here and not put away yet is late no more, and nobody waits for its day', async () => {
+  const lines = [{ variant: 'HN-601·almond', quantity: 2, priceMinor: 10, condition: 'used' }];
+  const { body: made } = await server.post<OrderedParcelDto[]>('parcels', {
+    ...{ sellerName: 'The swap table', postageMinor: 0, feesMinor: 0, lines, expectedOn: suiteDay(-3) },
+  });
+  const [parcel] = made.filter(({ sellerName }) => sellerName === 'The swap table');
+  const dueOn = async (): Promise<string | null | undefined> =>
+    (await server.get<PlaceDto[]>('wardrobe/places')).body.find(({ name }) => name === 'Parcel from The swap table')?.dueOn;
+  expect([parcel?.isLate, await dueOn()]).toEqual([true, suiteDay(-3)]);
+  const { body: here } = await server.put<OrderedParcelDto[]>(`parcels/${parcel?.id}`, { isHere: true });
+  expect([here.find(({ id }) => id === parcel?.id)?.isLate, await dueOn()]).toEqual([false, null]);
+  await undo();
+  expect(await dueOn()).toBe(suiteDay(-3));
+});

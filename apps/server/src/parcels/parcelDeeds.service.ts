@@ -59,7 +59,7 @@ export class ParcelDeeds {
     this.followPlace(this.parcelOrBinned(id).row);
   }
 
-  /** Writes a parcel; the place that is it is due on the day it is expected on. */
+  /** Writes a parcel; the place that is it is due on the day it is expected on, until it is here. */
   write(row: ParcelEntity): void {
     this.store.write(row);
     this.followPlace(row);
@@ -67,7 +67,8 @@ export class ParcelDeeds {
 
   private followPlace(row: ParcelEntity): void {
     const place = this.ledger.store.place(row.place);
-    if (place && place.dueOn !== row.expectedOn) this.ledger.store.writePlace({ ...place, dueOn: row.expectedOn });
+    const dueOn = row.state === 'ordered' || row.state === 'sent' ? row.expectedOn : null;
+    if (place && place.dueOn !== dueOn) this.ledger.store.writePlace({ ...place, dueOn });
   }
 
   keptParcel(id: string): KeptParcel {

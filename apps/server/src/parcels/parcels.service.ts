@@ -160,7 +160,7 @@ export class ParcelsService {
         return [{ lot: line.lot, quantity: open, from: row.place, to: OUTSIDE }];
       });
       const state = lines.some((line) => line.came > 0) ? 'settled' : as;
-      this.deeds.store.write({ ...row, state, refundedMinor: refunded, version: row.version + 1 });
+      this.deeds.write({ ...row, state, refundedMinor: refunded, version: row.version + 1 });
       this.deeds.enterOrKeep(`The parcel from ${row.sellerName} is ${as}`, movements, before);
       return this.list();
     });
@@ -194,7 +194,7 @@ export class ParcelsService {
     });
     if (movements.length === 0) throw new Problem(422, 'Say what came.');
     const state = stateAfter('arrived', this.deeds.store.lines(id));
-    this.deeds.store.write({ ...row, state, arrivedOn: row.arrivedOn ?? this.market.today(), version: row.version + 1 });
+    this.deeds.write({ ...row, state, arrivedOn: row.arrivedOn ?? this.market.today(), version: row.version + 1 });
     this.ledger.enter('received', `Put away what came from ${row.sellerName}`, movements, {
       ...{ slices: [parcelSlice(before, this.deeds.keptParcel(id))], because: `parcel ${id}` },
     });
@@ -207,7 +207,7 @@ export class ParcelsService {
       const { sentOn, arrivesOn } = row.happens;
       const isHere = arrivesOn !== null && arrivesOn <= day;
       if (!isHere && (row.state === 'sent' || sentOn > day)) return [];
-      this.deeds.store.write({
+      this.deeds.write({
         ...row,
         state: isHere ? 'arrived' : 'sent',
         sentOn,
