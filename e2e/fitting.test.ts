@@ -1,6 +1,20 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from './fixtures.js';
 
+test('a wish that is missed is told with the one change that gains most for its cost, and that is done with a click', async ({ page }) => {
+  await page.goto('/figures/corvin-pell/fitting?look=corvin-pell-1');
+  const best = page.getByRole('region', { name: 'Most for least' });
+  await expect(best).toContainText('Put on Windblown in ember');
+  const [before, gain] = [
+    Number(await page.getByTestId('likeness').textContent()),
+    Number(/\+(\d+)/.exec((await best.textContent()) ?? '')?.[1]),
+  ];
+  await best.getByRole('button').click();
+  await expect(page.getByTestId('likeness')).toHaveText(String(before + gain));
+  await page.keyboard.press('Control+z');
+  await expect(page.getByTestId('likeness')).toHaveText(String(before));
+});
+
 test('undo and redo survive a reload', async ({ page }) => {
   await page.goto('/figures/toss-hallam/fitting?position=headgear');
   const parts = page.getByRole('list', { name: 'Parts of this look' });

@@ -43,6 +43,13 @@ describe('remedies are judged before they are offered', () => {
     expect(remedy && isFree(remedy)).toBe(false);
   });
 
+  test('one that takes a part off a whole figure names it, and what it lacks then', () => {
+    const hands = BODY.replaceAll('HN-1·light', 'HN-1·dark');
+    const donor = (id: string) => (id === 'HN-1·light' ? { donor: 'Dock worker', holeMinor: 30, quantity: 2 } : null);
+    const [remedy] = remediesOf('skin.match', hands, {}, { ...SOLD, landedMinor: () => 35, donor });
+    expect(remedy?.label).toBe('Put on Hand in light, off Dock worker, which then lacks it: €0.30');
+  });
+
   test('one that costs nothing goes before one that loses a wish', () => {
     // Two headpieces on one stud: the hat is wished for, the crop is not.
     const both = lookOf(`${BODY}, headgear HT-1·red`);

@@ -1,7 +1,7 @@
 import type { Position } from '../../anatomy/index.js';
 import type { Mould, Variant } from '../../catalogue/index.js';
 import { type LookEdit, spotOf, type Worn } from '../../figure/index.js';
-import { donorFor, type Supply } from '../../wardrobe/index.js';
+import { donorFor, type Supply, supplyMoney } from '../../wardrobe/index.js';
 import { partLikeness } from '../likeness/index.js';
 import type { Proposal } from '../marks.js';
 import type { Subject } from '../subject.js';
@@ -13,7 +13,14 @@ const MOST_PROPOSED = 10;
 const reachOf = ({ id }: Variant, supply: Supply): number =>
   supply.owned(id) > 0 ? -1 : donorFor(supply, id) ? 0 : (supply.landedMinor(id) ?? Number.MAX_SAFE_INTEGER);
 
-const reachWords = (variant: Variant, supply: Supply): string => (supply.owned(variant.id) > 0 ? ', owned' : '');
+/** Where it would come from, when it is owned; of a whole figure that loses it, which one, and what it would lack. */
+function reachWords({ id }: Variant, supply: Supply): string {
+  if (supply.owned(id) > 0) return ', owned';
+  const found = donorFor(supply, id);
+  if (!found) return '';
+  const lacks = found.holeMinor === null ? 'where nobody sells another' : `which then lacks it: ${supplyMoney(supply, found.holeMinor)}`;
+  return `, off ${found.donor}, ${lacks}`;
+}
 
 /** Which moulds a proposal may use, and which of their made variants could mend the problem. */
 interface Wanted {
