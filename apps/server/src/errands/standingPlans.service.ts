@@ -13,8 +13,8 @@ import type { ErrandEntity } from './record/errand.entity.js';
 import { ErrandsStore } from './record/errands.store.js';
 import type { ErrandJobDto } from './solving/index.js';
 
-/** What a plan is made from lies in these: while none of them changed, what was found of it holds. */
-const MADE_FROM = ['figures', 'wardrobe', 'market', 'catalogue'] as const;
+/** What is asked for and what there is to be had: the market is looked through anew only when one of these changed. */
+const MARKET = ['market', 'catalogue'] as const;
 
 /**
  * Plans that still stand: the newest of their figure or line-up, filling all that is wanted, and made from exactly what would be planned from
@@ -54,18 +54,16 @@ export class StandingPlans {
 
   /** Would the very same be planned from now? A look in the bin, or one that is empty by now, cannot be planned any more. */
   private async stands(errand: ErrandEntity): Promise<boolean> {
-    const of = [this.market.today(), ...MADE_FROM.map((area) => this.live.revisionOf(area))].join(' ');
-    const known = this.known.get(errand.id);
-    if (known?.of === of) return known.stands;
-    const stands = await this.isPlannedSo(errand);
-    this.known.set(errand.id, { of, stands });
-    return stands;
-  }
-
-  private async isPlannedSo({ lines, settings, adjustments, problem }: ErrandEntity): Promise<boolean> {
+    const { id, lines, settings, adjustments, problem } = errand;
     try {
+      const market = MARKET.map((area) => this.live.revisionOf(area));
+      const of = JSON.stringify([this.market.today(), market, await this.planner.stateOf(lines, settings, adjustments)]);
+      const known = this.known.get(id);
+      if (known?.of === of) return known.stands;
       const now = basketFor(await this.planner.input(lines, settings, adjustments));
-      return isDeepStrictEqual(asKept(now), asKept(problem));
+      const stands = isDeepStrictEqual(asKept(now), asKept(problem));
+      this.known.set(id, { of, stands });
+      return stands;
     } catch (error) {
       if (error instanceof Problem) return false;
       throw error;

@@ -102,19 +102,12 @@ export class ErrandPlanner {
     also: readonly string[] = [],
   ): Promise<ErrandInput> {
     const catalogue = this.catalogue.now();
-    const lines = this.lines(stored);
-    const demand = demandOf(lines);
-    const penalties = this.penalties(lines, adjustments, settings.pointMinor ?? POINT_MINOR);
-    await nextTurn();
-    const items = itemsFor([...demand.keys(), ...also], penalties.values(), catalogue);
+    const { lines, demand, penalties, items } = await this.gather(stored, settings, adjustments, also);
     const view = this.market.viewOf(items);
     await nextTurn();
     const offers = view.offers.filter((offer) => offer.stock > 0);
     const landed = landedOf(offers);
-    const served = await this.promises.servedWith(
-      lines,
-      items.flatMap(({ kind, id }) => (kind === 'variant' ? [id] : [])),
-    );
+    const served = await this.servedOf(lines, items);
     // Loose pieces leave no hole, so they cost nothing.
     return {
       currency: this.market.currency(),
@@ -133,6 +126,33 @@ export class ErrandPlanner {
       adjustments,
       effort: EFFORT,
     };
+  }
+
+  /**
+   * What figures and the wardrobe say to an errand, as text: while it reads the same, and the market and the catalogue are as they were, so does
+   * all that the errand is planned from. Found out without asking the market.
+   */
+  async stateOf(stored: readonly StoredLine[], settings: ErrandSettingsDto, adjustments: Adjustments): Promise<string> {
+    const { lines, penalties, items } = await this.gather(stored, settings, adjustments);
+    const { owned, onDonors } = await this.servedOf(lines, items);
+    const looks = lines.map(({ look, copies, group }) => [look.parts, copies, group]);
+    return JSON.stringify([looks, [...penalties], [...owned], [...onDonors].map(([variant, given]) => [variant, [...given]])]);
+  }
+
+  /** What is asked for: the looks, the parts they want, what may stand in for these, and what of the market could yield any of it. */
+  private async gather(stored: readonly StoredLine[], settings: ErrandSettingsDto, adjustments: Adjustments, also: readonly string[] = []) {
+    const lines = this.lines(stored);
+    const demand = demandOf(lines);
+    const penalties = this.penalties(lines, adjustments, settings.pointMinor ?? POINT_MINOR);
+    await nextTurn();
+    return { lines, demand, penalties, items: itemsFor([...demand.keys(), ...also], penalties.values(), this.catalogue.now()) };
+  }
+
+  private servedOf(lines: ReturnType<ErrandPlanner['lines']>, items: readonly Item[]) {
+    return this.promises.servedWith(
+      lines,
+      items.flatMap(({ kind, id }) => (kind === 'variant' ? [id] : [])),
+    );
   }
 
   /** Substitutes a person takes, by the part they stand in for: those of the looks and those accepted on a plan. */
