@@ -58,6 +58,7 @@ describe('who gets which piece', () => {
     expect(told.gets.every((gets, i) => gets <= (told.wants[i] ?? 0))).toBe(true);
     // Who was promised to somebody stands first, the latest before all; then the series and the crews, by the days of their line-ups.
     expect(told.names.slice(0, 4)).toEqual(['Marta Quill', 'Juno Sedge', 'Corvin Pell', 'Perrin Oake']);
+    expect(told.dueOn.slice(0, 2)).toEqual([suiteDay(-9), suiteDay(24)]);
     expect(told.names.indexOf('Vesper Arl')).toBeLessThan(told.names.indexOf('Toss Hallam'));
   });
 

@@ -3582,6 +3582,8 @@ export type PromisesDto = {
   names: string[];
   /** Empty for a figure without parts */
   standings: ('wanting' | 'waiting' | 'unfinished' | 'blocked' | 'ready to build' | 'built' | 'to be changed' | '')[];
+  /** The day each is served by */
+  dueOn: (string | null)[];
   /** Pieces that each figure lacks, over all copies */
   toBuy: number[];
   /** Pieces that are sealed or on their way */

@@ -46,6 +46,11 @@ export class Promised {
     return this.told.standings[this.lines.get(figure) ?? -1] || null;
   }
 
+  /** The day a figure is served by: its own, its line-up's or one it was promised for, whichever is first; null where there is none. */
+  dueOf(figure: string): string | null {
+    return this.told.dueOn[this.lines.get(figure) ?? -1] ?? null;
+  }
+
   /** How a figure stands with what is in somebody's hands: its standing, what is not here yet, and by when it should be. */
   handsOf(figure: string): FigureInHand {
     const line = this.lines.get(figure) ?? -1;

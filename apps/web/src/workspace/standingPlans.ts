@@ -8,7 +8,7 @@ const NONE: readonly StandingPlanDto[] = [];
 type AnyLook = Look & { readonly id?: string; readonly version?: number };
 
 /** What is to buy and to pay: as a plan says that stands, or about, before there is one. Money in minor units. */
-interface ToBuy {
+export interface ToBuy {
   readonly pieces: number;
   readonly minor: number;
   readonly isPlanned: boolean;

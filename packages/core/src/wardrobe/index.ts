@@ -61,6 +61,7 @@ export {
   type Hindrance,
   type Given,
   type IsSeen,
+  dueIn,
   orderOf,
   type PartPromises,
   type PartShares,

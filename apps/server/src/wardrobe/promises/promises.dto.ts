@@ -18,6 +18,8 @@ export class PromisesDto {
   @ApiProperty({ enum: [...STANDINGS, ''], isArray: true, description: 'Empty for a figure without parts' }) standings: readonly (
     Standing | ''
   )[];
+  @ApiProperty({ type: 'array', items: { type: 'string', nullable: true }, description: 'The day each is served by' })
+  dueOn: readonly (string | null)[];
   @ApiProperty({ type: [Number], description: 'Pieces that each figure lacks, over all copies' }) toBuy: readonly number[];
   @ApiProperty({ type: [Number], description: 'Pieces that are sealed or on their way' }) onTheirWay: readonly number[];
   @ApiProperty({ type: [Number], description: 'Of those, pieces in boxes and bags that are sealed' }) sealed: readonly number[];

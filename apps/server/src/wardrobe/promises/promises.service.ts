@@ -7,6 +7,7 @@ import {
   type Clash,
   clashOf,
   contendersOf,
+  dueIn,
   type PartPromises,
   partyOf,
   type PromiseBook,
@@ -108,6 +109,7 @@ export class PromisesService {
       toBuy: standings.map((row) => row?.toBuy ?? 0),
       onTheirWay: standings.map((row) => row?.onTheirWay ?? 0),
       sealed: figures.map((id, i) => ((standings[i]?.onTheirWay ?? 0) > 0 ? sealedIn(book.servedTo(id)) : 0)),
+      dueOn: figures.map((id) => dueIn(book.claimant(id)?.order ?? '')),
       waitsUntil: figures.map((id, i) => ((standings[i]?.onTheirWay ?? 0) > 0 ? latestOf(book.servedTo(id), due) : null)),
       ...columns,
       ...rows,
@@ -249,12 +251,11 @@ export class PromisesService {
   }
 
   private contenderDto(row: Omit<ContenderDto, 'name' | 'lineUp' | 'dueOn'>, book: PromiseBook): ContenderDto {
-    const due = book.claimant(row.figure)?.order.slice(0, 10) ?? '';
     return {
       ...row,
       name: book.claimant(row.figure)?.name ?? '',
       lineUp: this.keeper.lineUpOf(row.figure) ?? '',
-      dueOn: due < '9999' && due !== '' ? due : null,
+      dueOn: dueIn(book.claimant(row.figure)?.order ?? ''),
     };
   }
 }

@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import {
   type Claimant,
+  dueIn,
   type Hindrance,
   type Reach,
   type ServingRun,
@@ -14,9 +15,6 @@ import { inTurns } from './inTurns.js';
 import { PromiseKeeper } from './promiseKeeper.js';
 import { PromisesStore } from './promises.store.js';
 import { PromisesService } from './promises.service.js';
-
-/** What stands in line without a day begins with this one. */
-const NEVER_DUE = '9999';
 
 /** A figure with the lots its pieces are of. */
 interface FigureLots {
@@ -146,9 +144,9 @@ export class ServingsService {
     const { figures, names, toBuy } = await this.promises.promises();
     const { book } = await this.keeper.now();
     return figures.flatMap((figure, i) => {
-      const dueOn = book.claimant(figure)?.order.slice(0, 10) ?? NEVER_DUE;
+      const dueOn = dueIn(book.claimant(figure)?.order ?? '');
       const lacks = toBuy[i] ?? 0;
-      return lacks === 0 || dueOn >= NEVER_DUE
+      return lacks === 0 || dueOn === null
         ? []
         : [{ figure, name: names[i] ?? '', lineUp: this.keeper.lineUpOf(figure) ?? '', dueOn, toBuy: lacks }];
     });

@@ -1,3 +1,4 @@
+import { isDay } from '../../kernel/index.js';
 import type { Claim, Takes } from './serve.js';
 
 /** A figure as far as promises go: the parts of its chosen look, for how many copies, and when it is served. */
@@ -24,6 +25,16 @@ const padIndex = (place: number): string => String(place).padStart(6, '0');
  */
 export const orderOf = (dueOn: string | null, lineUpPlace: number, figurePlace: number, id: string): string =>
   [dueOn ?? NEVER, padIndex(lineUpPlace), padIndex(figurePlace), id].join(' ');
+
+/**
+ * The day of a place in line; null for one without a day.
+ *
+ * @example dueIn(orderOf('2026-03-01', 0, 2, 'a')) // '2026-03-01'
+ */
+export function dueIn(order: string): string | null {
+  const [day = NEVER] = order.split(' ');
+  return isDay(day) && day !== NEVER ? day : null;
+}
 
 /** Who claims pieces together: a figure by itself, or its whole group. */
 export const partyOf = ({ id, group }: Pick<Claimant, 'id' | 'group'>): string => (group === null ? `figure ${id}` : `group ${group}`);

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useEnrolFiguresMutation, useReadPromisesQuery, useSetRoleMutation } from '@/api';
 import { attempt, Button, Choice, Input, KeptInput, useAddress } from '@/ui';
-import { promisedOf, useStandingPlans, useWorkspace } from '@/workspace';
+import { type Judged, promisedOf, type ToBuy, toBuyOf, useStandingPlans, useWorkspace } from '@/workspace';
 import { FigurePicture } from '@/parts';
 import type { WayProps } from '../wayProps';
 import { type Column, COLUMNS, FIRST_COLUMNS, RIGHT, rowsOf, shownRows } from './rows';
@@ -24,8 +24,8 @@ export default function FigureTable({ lineUp, judged, selection }: WayProps) {
   const named = params.get('columns')?.split(',').filter(isColumn) ?? [];
   const columns = named.length > 0 ? ALL.filter((column) => named.includes(column)) : FIRST_COLUMNS;
   const rows = useMemo(() => {
-    const promised = told ? promisedOf(told) : null;
-    return rowsOf(lineUp, judged, (figure) => promised?.standingOf(figure) ?? null, plans);
+    const toBuy = ({ figure, look, judgement }: Judged): ToBuy | null => judgement && toBuyOf(plans, figure, look, judgement.cost);
+    return rowsOf(lineUp, judged, told ? promisedOf(told) : null, toBuy);
   }, [lineUp, judged, told, plans]);
   const shown = shownRows(rows, words, by, isDown);
   const ids = shown.map(({ judged: { figure } }) => figure.id);

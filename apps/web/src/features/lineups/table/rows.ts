@@ -1,7 +1,7 @@
 import { graveCount, money } from '@outfit/core';
 import { seenOf } from '@outfit/core/lineup';
-import type { LineUpDto, StandingPlanDto } from '@/api';
-import { type Judged, toBuyOf } from '@/workspace';
+import type { LineUpDto } from '@/api';
+import type { Judged, Promised, ToBuy } from '@/workspace';
 
 /** One figure as the table and its file tell it: every column as text, and what it is sorted by. */
 export interface FigureRow {
@@ -49,8 +49,8 @@ const LAST = '￿';
 export function rowsOf(
   { plan }: LineUpDto,
   judged: readonly Judged[],
-  standingOf: (figure: string) => string | null,
-  plans: readonly StandingPlanDto[],
+  promised: Pick<Promised, 'standingOf' | 'dueOf'> | null,
+  toBuy: (row: Judged) => ToBuy | null,
 ): readonly FigureRow[] {
   return judged.map((row, i) => {
     const { figure, look, judgement, workspace } = row;
@@ -65,7 +65,7 @@ export function rowsOf(
       sort: value ?? -1,
     });
     const likeness = judgement?.likeness.shown ?? null;
-    const buys = judgement && toBuyOf(plans, figure, look, judgement.cost);
+    const buys = toBuy(row);
     const about = buys && (buys.isPlanned ? 'planned ' : 'about ');
     return {
       judged: row,
@@ -78,11 +78,11 @@ export function rowsOf(
         marks: number(judgement ? graveCount(judgement.marks) : null),
         toBuy: number(buys?.pieces ?? null),
         cost: number(buys?.minor ?? null, buys ? `${buys.minor > 0 ? about : ''}${money(buys.minor, currency)}` : ''),
-        standing: plain(standingOf(figure.id) ?? ''),
+        standing: plain(promised?.standingOf(figure.id) ?? ''),
         face: plain(face ? `${face.head.print?.name ?? 'blank'}${face.mood ? `, ${face.mood}` : ''}` : ''),
         hair: plain(hair ? catalogue.nameOf(catalogue.variant(hair.variant.id)) : ''),
         height: number(judgement?.standing.total ?? null, judgement ? judgement.standing.total.toFixed(1) : ''),
-        due: plain(figure.brief.dueOn ?? plan.dueOn ?? ''),
+        due: plain(promised?.dueOf(figure.id) ?? ''),
         copies: number(figure.brief.copies),
         credit: plain(figure.brief.credit),
       },
