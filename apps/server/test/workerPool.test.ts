@@ -43,3 +43,13 @@ test('what is under way when it closes, and what comes after, ends in a sentence
     ]);
   }
 });
+
+test('what comes when as many wait as may is refused with a sentence, and the others are done', async () => {
+  const pool = new WorkerPool<Task, number>({ idleMs: 1000, mostWaiting: 1 });
+  const outcomes = await Promise.all([1, 2, 3, 4].map((n) => pool.run(worker, { n, ms: 200 }).catch((error: unknown) => error)));
+  const refused = outcomes.filter((outcome) => outcome instanceof Problem);
+  expect(refused.length).toBeGreaterThan(0);
+  for (const outcome of refused) expect([outcome.getStatus(), outcome.message]).toEqual([429, expect.stringContaining('try again')]);
+  expect(outcomes.filter((outcome) => typeof outcome === 'number')).toHaveLength(4 - refused.length);
+  await pool.close();
+});

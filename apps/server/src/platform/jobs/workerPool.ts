@@ -13,6 +13,9 @@ interface WorkerPoolOptions {
   readonly mostMb?: number;
 }
 
+/** What Piscina says when as many wait as may. */
+const IS_FULL = /queue is at limit|no task queue/i;
+
 /** One thread that does one thing after the other, opened when it is first needed. */
 export class WorkerPool<Task, Outcome> {
   private readonly pool: Piscina<Task, Outcome>;
@@ -31,13 +34,15 @@ export class WorkerPool<Task, Outcome> {
   /**
    * Does a task with the worker of a file.
    *
-   * @throws Problem when the application is closing, for what has not begun and for what is broken off; else what the worker threw
+   * @throws Problem when more wait already than may, or when the application is closing, for what has not begun and for what is broken off; else what the worker threw
    */
   async run(worker: string, task: Task): Promise<Outcome> {
     try {
       if (this.isClosed) throw new Error('closed');
       return await this.pool.run(task, { filename: worker });
     } catch (error) {
+      if (IS_FULL.test(error instanceof Error ? error.message : ''))
+        throw new Problem(429, 'Too much of this is under way at once. Nothing was changed; try again in a moment.');
       if (this.isClosed) throw new Problem(409, 'Outfit is closing. What was under way is not done; do it again once it is open.');
       throw error;
     }
