@@ -28,7 +28,6 @@ import { basketRun, type ErrandJobDto, plainInput, type SeriesJobDto, seriesRun 
 /** So far back a plan is looked for when the newest errand has none. */
 const MOST_LOOKED_BACK = 4;
 
-/** Errands: planned for some looks, planned again with what was settled, ticked off while shopping. */
 /** What an errand buys, for which figures, in the terms it was planned in. */
 interface Purchase {
   readonly title: string;
@@ -37,6 +36,7 @@ interface Purchase {
   readonly plan: BasketPlan;
 }
 
+/** Errands: planned for some looks, planned again with what was settled, ticked off while shopping. */
 @Injectable()
 export class ErrandsService {
   constructor(
