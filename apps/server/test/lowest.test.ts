@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { type LandedPrice, lowestLandedOf } from '@outfit/core';
+import { CONDITIONS, type LandedPrice, lowestLandedOf } from '@outfit/core';
 import { CatalogueService } from '../src/catalogue/index.js';
 import type { AdvancedDto, PricesDto } from '../src/market/market.dto.js';
 import { MarketService } from '../src/market/market.service.js';
@@ -17,7 +17,7 @@ function readWhole(): readonly LandedPrice[] {
 }
 const byVariant = (rows: readonly LandedPrice[]) => [...rows].sort((a, b) => (a.variant < b.variant ? -1 : 1));
 async function kept(): Promise<readonly LandedPrice[]> {
-  const { rows, landedMinor, priceMinor, sellers, seenOn, names } = (await server.get<PricesDto>('market/prices')).body.lowest;
+  const { rows, landedMinor, priceMinor, sellers, seenOn, conditions, names } = (await server.get<PricesDto>('market/prices')).body.lowest;
   const { variants } = server.app.get(CatalogueService).now().data;
   return rows.map((row, i) => ({
     variant: variants[row]?.id ?? '',
@@ -25,6 +25,7 @@ async function kept(): Promise<readonly LandedPrice[]> {
     priceMinor: priceMinor[i] ?? NaN,
     seller: names[sellers[i] ?? NaN] ?? '',
     seenOn: names[seenOn[i] ?? NaN] ?? '',
+    condition: CONDITIONS.find((condition) => condition === names[conditions[i] ?? NaN]) ?? 'new',
   }));
 }
 const agree = async (): Promise<void> => expect(byVariant(await kept())).toEqual(byVariant(readWhole()));
@@ -49,6 +50,14 @@ describe('the kept lowest prices are those of the whole market', () => {
     await agree();
     await send('market/import?agree=all', `${HEAD}\ntin-drawer,HA-121·raven,9.00,3,1,used,${suiteDay(-7)}\n`);
     expect((await of('HA-118·raven'))?.priceMinor).toBeGreaterThan(2);
+    await agree();
+  });
+
+  test('when only a worn one is cheaper: it is no cheapest of what errands buy', async () => {
+    const before = await of('HA-121·raven');
+    await send('market/import?agree=all', `${HEAD}\ntin-drawer,HA-121·raven,0.01,3,1,worn,${suiteDay(-7)}\n`);
+    expect(await of('HA-121·raven')).not.toMatchObject({ priceMinor: 1 });
+    expect((await of('HA-121·raven'))?.condition).toBe(before?.condition);
     await agree();
   });
 

@@ -16,14 +16,23 @@ const lowest = {
   priceMinor: [100, 25],
   sellers: [0, 1],
   seenOn: [2, 2],
-  names: ['ann', 'bo', '2026-11-25'],
+  conditions: [3, 4],
+  names: ['ann', 'bo', '2026-11-25', 'used', 'worn'],
 };
 const prices = (version: string): PricesDto => ({ catalogue: version, currency: 'EUR', today: '2026-11-25', lowest });
 
 describe('prices by row', () => {
   test('are found by the ids of variants; what nobody sells has none', () => {
     const found = new LowestPrices(lowest, catalogue);
-    expect(found.get(two ?? '')).toEqual({ variant: two, landedMinor: 120, priceMinor: 100, seller: 'ann', seenOn: '2026-11-25' });
+    expect(found.get(two ?? '')).toEqual({
+      variant: two,
+      landedMinor: 120,
+      priceMinor: 100,
+      seller: 'ann',
+      seenOn: '2026-11-25',
+      condition: 'used',
+    });
+    expect(found.get(one ?? '')).toMatchObject({ seller: 'bo', condition: 'worn' });
     expect([found.landedMinor(one ?? ''), found.landedMinor(data.variants[0]?.id ?? ''), found.get('gone')]).toEqual([45, null, null]);
   });
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import {
+  type Condition,
   costOfPieces,
   briefFaults,
   colourDifference,
@@ -63,8 +64,9 @@ describe('colour', () => {
 });
 
 describe('prices', () => {
-  const offer = (seller: string, priceMinor: number, stock = 1) => ({
+  const offer = (seller: string, priceMinor: number, stock = 1, condition: Condition = 'used') => ({
     seller,
+    condition,
     variant: 'v',
     priceMinor,
     landedMinor: landedPrice(priceMinor, seller === 'far' ? 300 : 100),
@@ -75,6 +77,12 @@ describe('prices', () => {
   test('landed is price plus a fifth of the lowest postage; the lowest landed wins, not the lowest price', () => {
     const lowest = lowestLandedOf([offer('near', 50), offer('far', 30)]);
     expect(lowest.get('v')).toMatchObject({ seller: 'near', landedMinor: 70, priceMinor: 50 });
+  });
+
+  test('a worn one counts only where nobody has one that errands buy unasked, and says so', () => {
+    const worn = offer('a', 10, 1, 'worn');
+    expect(lowestLandedOf([worn, offer('b', 90), offer('c', 120, 1, 'new')]).get('v')).toMatchObject({ seller: 'b', condition: 'used' });
+    expect(lowestLandedOf([worn, offer('b', 90, 0)]).get('v')).toMatchObject({ seller: 'a', condition: 'worn' });
   });
 
   test('what is out of stock has no price, and ties go to the first in the alphabet', () => {

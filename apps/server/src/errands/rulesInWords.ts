@@ -1,4 +1,4 @@
-import { count, money } from '@outfit/core';
+import { count, money, USUAL_CONDITION } from '@outfit/core';
 import type { ErrandEntity } from './record/errand.entity.js';
 
 /**
@@ -17,7 +17,7 @@ export function rulesInWords({
     ...(maxParcels ? [`at most ${count(maxParcels, 'parcel')}`] : []),
     ...(budgetMinor === null || budgetMinor === undefined ? [] : [`budget ${money(budgetMinor, problem.currency)}`]),
     ...(withinDays ? [`within ${count(withinDays, 'day')}`] : []),
-    ...(condition !== undefined && condition !== 'used' ? [`at least ${condition}`] : []),
+    ...(condition !== undefined && condition !== USUAL_CONDITION ? [`at least ${condition}`] : []),
     ...(trustedOnly ? ['trusted sellers'] : []),
     ...(adjusted > 0 ? [`${adjusted} adjusted`] : []),
   ];

@@ -99,7 +99,8 @@ export class LowestPricesDto {
   @ApiProperty({ type: [Number] }) priceMinor: readonly number[];
   @ApiProperty({ type: [Number], description: 'Place of the seller in `names`' }) sellers: readonly number[];
   @ApiProperty({ type: [Number], description: 'Place of the day it was seen in `names`' }) seenOn: readonly number[];
-  @ApiProperty({ type: [String], description: 'Sellers and days, each once' }) names: readonly string[];
+  @ApiProperty({ type: [Number], description: 'Place of its condition in `names`' }) conditions: readonly number[];
+  @ApiProperty({ type: [String], description: 'Sellers, days and conditions, each once' }) names: readonly string[];
 }
 
 export class PricesDto {

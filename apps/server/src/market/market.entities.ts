@@ -113,6 +113,7 @@ export class LowestPriceEntity implements LandedPrice {
   @Column('integer') priceMinor: number;
   @Column('text') seller: string;
   @Column('text') seenOn: string;
+  @Column('text') condition: Condition;
 }
 
 @Entity('lowest_price_day')

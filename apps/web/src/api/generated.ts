@@ -3951,7 +3951,9 @@ export type LowestPricesDto = {
   sellers: number[];
   /** Place of the day it was seen in `names` */
   seenOn: number[];
-  /** Sellers and days, each once */
+  /** Place of its condition in `names` */
+  conditions: number[];
+  /** Sellers, days and conditions, each once */
   names: string[];
 };
 export type PricesDto = {

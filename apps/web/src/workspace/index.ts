@@ -4,6 +4,7 @@ export { ForFigure, useIsLate, useStanding, useWorkspaceFor } from './ForFigure'
 export { type Judged, useJudged } from './judged/judgements';
 export { LatestWork, Superseded } from './sending/latest';
 export { plannedForLineUp, type ToBuy, toBuyOf, useStandingPlans } from './standingPlans';
+export { CHEAPEST_FOR, priceWords } from './answers/priceWords';
 export { costWords } from './fixes/costWords';
 export { type FigureFix, useFixes } from './fixes/useFixes';
 export { line } from './sending/line';

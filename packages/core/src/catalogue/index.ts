@@ -1,5 +1,5 @@
 export { Catalogue, piecesOf } from './catalogue.js';
-export { type Condition, CONDITIONS, meetsCondition } from './conditions.js';
+export { type Condition, CONDITIONS, meetsCondition, USUAL_CONDITION } from './conditions.js';
 export {
   type Bundle,
   type CatalogueData,

@@ -1,6 +1,15 @@
 export { convert, perMinorOf, type Rate, rateFor } from './currency.js';
 export { OFFER_CHANGES, type OfferChange, type OfferChangeKind, offerChanges } from './offerChanges.js';
-export { costOfPieces, isOldPrice, landedPrice, type LandedPrice, lookCost, type LookCost, lowestLandedOf } from './prices.js';
+export {
+  costOfPieces,
+  isLowerPrice,
+  isOldPrice,
+  landedPrice,
+  type LandedPrice,
+  lookCost,
+  type LookCost,
+  lowestLandedOf,
+} from './prices.js';
 export { type PriceSummary, quantile, summariseByCondition } from './summary.js';
 export { type Rarity, rarityOf, supplyCurve, type SupplyStep } from './supplyCurve.js';
 export { type Trend, trendOf } from './trend.js';

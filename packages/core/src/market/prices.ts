@@ -1,3 +1,4 @@
+import { type Condition, meetsCondition, USUAL_CONDITION } from '../catalogue/index.js';
 import type { Look } from '../figure/index.js';
 import { countOf, daysBetween, type Explained, sum } from '../kernel/index.js';
 import { donorFor, type Supply } from '../wardrobe/index.js';
@@ -6,6 +7,7 @@ import { donorFor, type Supply } from '../wardrobe/index.js';
 export interface PricedOffer {
   readonly seller: string;
   readonly variant: string;
+  readonly condition: Condition;
   readonly priceMinor: number;
   /** With its share of postage and fees. */
   readonly landedMinor: number;
@@ -20,6 +22,8 @@ export interface LandedPrice {
   readonly priceMinor: number;
   readonly seller: string;
   readonly seenOn: string;
+  /** Worse than what errands begin with where nobody has a better one. */
+  readonly condition: Condition;
 }
 
 /** Pieces an ordinary parcel holds: postage is shared among so many until an errand is planned. */
@@ -34,7 +38,23 @@ const PIECES_PER_PARCEL = 5;
 export const landedPrice = (priceMinor: number, lowestPostageMinor: number): number =>
   Math.round(priceMinor + lowestPostageMinor / PIECES_PER_PARCEL);
 
-/** The lowest landed price of each variant that is in stock. Equal prices go to the seller first in the alphabet. */
+/**
+ * Does one price stand before another of the same variant? What an errand would buy unasked (used or better) goes before what is worn,
+ * then the lower one, then the seller first in the alphabet, then the better condition.
+ */
+export function isLowerPrice(one: LandedPrice, than: LandedPrice): boolean {
+  const [usual, other] = [meetsCondition(one.condition, USUAL_CONDITION), meetsCondition(than.condition, USUAL_CONDITION)];
+  if (usual !== other) return usual;
+  if (one.landedMinor !== than.landedMinor) return one.landedMinor < than.landedMinor;
+  if (one.seller !== than.seller) return one.seller < than.seller;
+  return one.condition !== than.condition && meetsCondition(one.condition, than.condition);
+}
+
+/**
+ * The lowest landed price of each variant that is in stock, used or better; a worn one's only where nobody has a better one.
+ *
+ * For example: 180 worn and 250 used: 250 used.
+ */
 export function lowestLandedOf(offers: Iterable<PricedOffer>): ReadonlyMap<string, LandedPrice> {
   const lowest = new Map<string, LandedPrice>();
   for (const offer of offers) {
@@ -45,11 +65,10 @@ export function lowestLandedOf(offers: Iterable<PricedOffer>): ReadonlyMap<strin
       priceMinor: offer.priceMinor,
       seller: offer.seller,
       seenOn: offer.seenOn,
+      condition: offer.condition,
     };
     const known = lowest.get(offer.variant);
-    const cheaper =
-      !known || price.landedMinor < known.landedMinor || (price.landedMinor === known.landedMinor && price.seller < known.seller);
-    if (cheaper) lowest.set(offer.variant, price);
+    if (!known || isLowerPrice(price, known)) lowest.set(offer.variant, price);
   }
   return lowest;
 }

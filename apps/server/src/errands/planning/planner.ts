@@ -14,6 +14,7 @@ import {
   type Rules,
   type Substitute,
   summariseByCondition,
+  USUAL_CONDITION,
   wholesOf,
 } from '@outfit/core';
 import { lineUpOfSpares, sparesOf } from '@outfit/core/lineup';
@@ -225,7 +226,7 @@ export function resaleOf(offers: readonly PricedOffer[]) {
   for (const offer of offers) if (offer.kind === 'variant') by.set(offer.item, [...(by.get(offer.item) ?? []), offer]);
   return [...by].flatMap(([variant, own]) => {
     const sums = summariseByCondition(own);
-    const summary = (sums.find((row) => row.condition === 'used') ?? sums[0])?.summary;
+    const summary = (sums.find((row) => row.condition === USUAL_CONDITION) ?? sums[0])?.summary;
     return summary ? [{ variant, valueMinor: summary.lowerQuartileMinor, upTo: RESOLD_OF_EACH }] : [];
   });
 }
@@ -244,7 +245,7 @@ function rulesFrom(wanted: ErrandSettingsDto): Rules {
     maxParcels: wanted.maxParcels ?? null,
     budgetMinor: wanted.budgetMinor ?? null,
     withinDays: wanted.withinDays ?? null,
-    condition: wanted.condition ?? 'used',
+    condition: wanted.condition ?? USUAL_CONDITION,
     trustedOnly: wanted.trustedOnly ?? false,
     allowThirdParty: wanted.allowThirdParty ?? false,
     resaleShare: wanted.resaleShare ?? 0,

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import type { Catalogue, LandedPrice } from '@outfit/core';
+import { type Catalogue, isLowerPrice, type LandedPrice } from '@outfit/core';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { CatalogueService } from '../../catalogue/index.js';
 import { LiveService } from '../../platform/live/index.js';
@@ -68,7 +68,7 @@ function keepLower(lowest: Map<number, LandedPrice>, price: LandedPrice, catalog
   const row = catalogue.rowOf(catalogue.resolve(price.variant));
   if (row === undefined) return;
   const known = lowest.get(row);
-  if (!known || price.landedMinor < known.landedMinor) lowest.set(row, price);
+  if (!known || isLowerPrice(price, known)) lowest.set(row, price);
 }
 
 /** Prices in columns, with what comes again and again said once: half the bytes, and half the time to read them. */
@@ -86,6 +86,7 @@ function inColumns(lowest: ReadonlyMap<number, LandedPrice>): LowestPricesDto {
     priceMinor: prices.map((price) => price.priceMinor),
     sellers: prices.map((price) => placeOf(price.seller)),
     seenOn: prices.map((price) => placeOf(price.seenOn)),
+    conditions: prices.map((price) => placeOf(price.condition)),
     names: [...places.keys()],
   };
 }

@@ -12,6 +12,7 @@ import {
   summariseByCondition,
   supplyCurve,
   trendOf,
+  USUAL_CONDITION,
   waitOrBuy,
   type WatchedItem,
   worthOfPieces,
@@ -21,7 +22,7 @@ import { Database } from '../../platform/db/index.js';
 import { notFound } from '../../platform/http/index.js';
 import type { ItemPricesDto, ItemPricesQuery, WorthDto } from '../market.dto.js';
 import { MarketService } from '../market.service.js';
-import { type PricedOffer, PriceStore } from '../stores/index.js';
+import { lowestOf, type PricedOffer, PriceStore } from '../stores/index.js';
 import { isItem, nameOfItem } from '../watches/index.js';
 
 /** Everything there is to say of one item's price: now, before, where it goes, what it is worth, whether to wait. */
@@ -33,7 +34,7 @@ export class PricesService {
     private readonly market: MarketService,
   ) {}
 
-  item(item: WatchedItem, { condition = 'used', withinDays }: ItemPricesQuery): ItemPricesDto {
+  item(item: WatchedItem, { condition = USUAL_CONDITION, withinDays }: ItemPricesQuery): ItemPricesDto {
     const catalogue = this.catalogue.now();
     if (!isItem(catalogue, item)) throw notFound(item.kind, item.id);
     const pieces = piecesIn(item, catalogue);
@@ -90,9 +91,9 @@ export class PricesService {
       if (offer.kind === 'variant' && offer.stock > 0 && pieces.has(offer.item)) of.set(offer.item, [...(of.get(offer.item) ?? []), offer]);
     const pricesOf = (variant: string): PiecePrices => {
       const own = of.get(variant) ?? [];
-      const summary = summariseByCondition(own).find((row) => row.condition === 'used') ?? summariseByCondition(own)[0];
+      const summary = summariseByCondition(own).find((row) => row.condition === USUAL_CONDITION) ?? summariseByCondition(own)[0];
       return {
-        landedMinor: own.length === 0 ? null : Math.min(...own.map((offer) => offer.landedMinor)),
+        landedMinor: lowestOf(own)?.landedMinor ?? null,
         lowerQuartileMinor: summary?.summary.lowerQuartileMinor ?? null,
       };
     };

@@ -90,4 +90,8 @@ export function lowestOf(priced: readonly PricedOffer[]): LandedPrice | null {
 }
 
 const isSame = (a: LandedPrice, b: LandedPrice): boolean =>
-  a.landedMinor === b.landedMinor && a.priceMinor === b.priceMinor && a.seller === b.seller && a.seenOn === b.seenOn;
+  a.landedMinor === b.landedMinor &&
+  a.priceMinor === b.priceMinor &&
+  a.seller === b.seller &&
+  a.seenOn === b.seenOn &&
+  a.condition === b.condition;

@@ -1,4 +1,4 @@
-import type { Catalogue, LandedPrice } from '@outfit/core';
+import { type Catalogue, CONDITIONS, type LandedPrice, USUAL_CONDITION } from '@outfit/core';
 import type { PricesDto } from '@/api';
 
 /** The lowest landed prices as they came, in columns by the rows of a catalogue; a price is made when it is asked for. */
@@ -21,7 +21,7 @@ export class LowestPrices {
   }
 
   get(variant: string): LandedPrice | null {
-    const { landedMinor, priceMinor, sellers, seenOn, names } = this.columns;
+    const { landedMinor, priceMinor, sellers, seenOn, conditions, names } = this.columns;
     const place = this.placeOf(variant);
     const landed = landedMinor[place];
     if (landed === undefined) return null;
@@ -31,6 +31,7 @@ export class LowestPrices {
       priceMinor: priceMinor[place] ?? 0,
       seller: names[sellers[place] ?? -1] ?? '',
       seenOn: names[seenOn[place] ?? -1] ?? '',
+      condition: CONDITIONS.find((condition) => condition === names[conditions[place] ?? -1]) ?? USUAL_CONDITION,
     };
   }
 

@@ -22,6 +22,7 @@ import { SellerVersions1766100000000 } from './0021-seller-versions.js';
 import { Settings1766200000000 } from './0022-settings.js';
 import { DeedKeys1766300000000 } from './0023-deed-keys.js';
 import { OrderedFor1766400000000 } from './0024-ordered-for.js';
+import { LowestCondition1766500000000 } from './0025-lowest-condition.js';
 
 /** The steps that made the tables of a workspace, in their order. */
 export const MIGRATIONS = [
@@ -49,4 +50,5 @@ export const MIGRATIONS = [
   Settings1766200000000,
   DeedKeys1766300000000,
   OrderedFor1766400000000,
+  LowestCondition1766500000000,
 ];

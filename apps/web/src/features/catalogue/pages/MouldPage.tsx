@@ -5,8 +5,9 @@ import {
   type ColourKind,
   coloursOfMould,
   existence,
+  isLowerPrice,
+  type LandedPrice,
   type Mould,
-  money,
   readDifference,
   readShaping,
 } from '@outfit/core';
@@ -15,7 +16,7 @@ import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { PartPicture, Swatch } from '@/parts';
 import { Chips, Empty, plural, useAddress } from '@/ui';
-import { useWorkspace, type Workspace } from '@/workspace';
+import { CHEAPEST_FOR, priceWords, useWorkspace, type Workspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { homeOf, toColour, toSource, toVariant, yearsOf } from '../paths';
 import { EntryDeeds } from './EntryDeeds';
@@ -45,7 +46,7 @@ function MouldTable({ mould }: { readonly mould: Mould }) {
   const order = params.get('order');
   const nearTo = order !== null && catalogue.hasColour(order) ? catalogue.colour(order) : null;
   const setOrder = (value: string | null): void => change((next) => (value === null ? next.delete('order') : next.set('order', value)));
-  const cheapest = Math.min(...cells.map((cell) => cheapestOf(cell, prices)));
+  const cheapest = useMemo(() => cheaperOf(cells.map((cell) => cheapestIn(cell, prices))), [cells, prices]);
   const first = catalogue.variantsOf(mould.number).find((variant) => variant.made) ?? catalogue.variantsOf(mould.number)[0];
   const counts = { made: 0, imagined: 0, never: 0 };
   for (const cell of cells) counts[existence(cell)] += 1;
@@ -112,8 +113,8 @@ function MouldTable({ mould }: { readonly mould: Mould }) {
         <table className="w-full text-[0.93rem]">
           <thead className="bg-paper text-pencil sticky top-0 z-10 text-left text-[0.87rem]">
             <tr>
-              {['Colour', 'Exists', 'Parts', 'Years', 'From', 'Cheapest'].map((head) => (
-                <th key={head} scope="col" className={`px-3 py-1 font-medium ${head === 'Cheapest' ? 'text-right' : ''}`}>
+              {['Colour', 'Exists', 'Parts', 'Years', 'From', CHEAPEST].map((head) => (
+                <th key={head} scope="col" className={`px-3 py-1 font-medium ${head === CHEAPEST ? 'text-right' : ''}`}>
                   {head}
                 </th>
               ))}
@@ -176,18 +177,28 @@ const STATES = {
 
 const SHOWN = 8;
 
-/** The lowest landed price of a mould in a colour, in minor units; Infinity where nobody sells it. */
-const cheapestOf = (cell: ColourCell, prices: Workspace['prices']): number =>
-  Math.min(...[...cell.made, ...cell.imagined].map((variant) => prices.landedMinor(variant.id) ?? Infinity));
+const CHEAPEST = `Cheapest, ${CHEAPEST_FOR}`;
+
+/** The cheaper of prices as errands buy; null where there is none. */
+const cheaperOf = (prices: readonly (LandedPrice | null)[]): LandedPrice | null =>
+  prices.reduce((best, price) => (price && (!best || isLowerPrice(price, best)) ? price : best), null);
+
+/** The lowest landed price of a mould in a colour; null where nobody sells it. */
+const cheapestIn = (cell: ColourCell, prices: Workspace['prices']): LandedPrice | null =>
+  cheaperOf([...cell.made, ...cell.imagined].map((variant) => prices.get(variant.id)));
+
+function byPrice(a: LandedPrice | null, b: LandedPrice | null): number {
+  if (a && b) return isLowerPrice(a, b) ? -1 : isLowerPrice(b, a) ? 1 : 0;
+  return Number(a === null) - Number(b === null);
+}
 
 /** The colours it is made in, and those it is imagined in after them: the nearest to one first, or the cheapest. */
 function inOrder(cells: readonly ColourCell[], nearTo: Colour | null, prices: Workspace['prices']): readonly ColourCell[] {
-  const key = (cell: ColourCell): number => (nearTo ? colourDifference(cell.colour, nearTo) : cheapestOf(cell, prices));
   const sorted = (state: 'made' | 'imagined'): readonly ColourCell[] =>
     cells
       .filter((cell) => existence(cell) === state)
-      .map((cell) => ({ cell, by: key(cell) }))
-      .sort((a, b) => (a.by === b.by ? 0 : a.by - b.by))
+      .map((cell) => ({ cell, away: nearTo ? colourDifference(cell.colour, nearTo) : 0, price: nearTo ? null : cheapestIn(cell, prices) }))
+      .sort((a, b) => a.away - b.away || byPrice(a.price, b.price))
       .map(({ cell }) => cell);
   return [...sorted('made'), ...sorted('imagined')];
 }
@@ -196,7 +207,7 @@ interface ColourRowProps {
   readonly cell: ColourCell;
   readonly nearTo: Colour | null;
   /** The lowest price of all colours, to be marked. */
-  readonly cheapest: number;
+  readonly cheapest: LandedPrice | null;
   readonly onNear: (colour: string) => void;
 }
 
@@ -206,7 +217,7 @@ function ColourRow({ cell, nearTo, cheapest, onNear }: ColourRowProps) {
   const variants = [...cell.made, ...cell.imagined];
   const { text, tone } = STATES[existence(cell)];
   const sources = [...new Set(cell.made.flatMap((variant) => sourcesOf(variant.id).map(({ source }) => source.id)))];
-  const landed = variants.flatMap((variant) => prices.landedMinor(variant.id) ?? []);
+  const price = cheapestIn(cell, prices);
   const years = cell.made.flatMap((variant) => (variant.made ? [variant.made.from, variant.made.until] : []));
   return (
     <tr className="border-rule border-t">
@@ -260,10 +271,8 @@ function ColourRow({ cell, nearTo, cheapest, onNear }: ColourRowProps) {
         {sources.length === 0 && cell.made.length > 0 && <span className="text-pencil">sold loose</span>}
       </td>
       <td className="px-3 py-1 text-right font-mono whitespace-nowrap">
-        {landed.length > 0 && Math.min(...landed) === cheapest && (
-          <span className="text-moss mr-2 font-sans font-semibold">cheapest in any condition</span>
-        )}
-        {landed.length > 0 ? `about ${money(Math.min(...landed), currency)}` : ''}
+        {price && price.variant === cheapest?.variant && <span className="text-moss mr-2 font-sans font-semibold">the cheapest</span>}
+        {price && priceWords(price, currency)}
       </td>
     </tr>
   );

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { FigurePicture, PartPicture } from '@/parts';
 import { Empty, plural } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { CHEAPEST_FOR, useWorkspace } from '@/workspace';
 import { CatalogueTabs } from '../CatalogueTabs';
 import { homeOf, toSource, toVariant } from '../paths';
 import { EntryDeeds } from './EntryDeeds';
@@ -33,8 +33,8 @@ export function SourcePage() {
         {source.range}, {source.kind}, {source.year}
         {source.printRun &&
           `, ${source.printRun.certainty === 'sure' ? '' : 'we think '}${source.printRun.copies.toLocaleString('en-GB')} copies made`}
-        . {plural(count, 'part')}, {plural(pieces.length, 'kind')}; bought one by one at their cheapest {money(cost.totalMinor, currency)}{' '}
-        landed
+        . {plural(count, 'part')}, {plural(pieces.length, 'kind')}; bought one by one at their cheapest, {CHEAPEST_FOR}, about{' '}
+        {money(cost.totalMinor, currency)} landed
         {cost.unsold > 0 && `, and ${plural(cost.unsold, 'part')} nobody sells`}.
       </p>
       <div className="mt-3 min-h-0 flex-1 overflow-auto">

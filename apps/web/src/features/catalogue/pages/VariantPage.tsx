@@ -145,7 +145,7 @@ function WhoSells({ variant }: { readonly variant: Variant }) {
               <th>Seller</th>
               <th>Condition</th>
               <th>Stock</th>
-              <th>Price</th>
+              <th>Asks</th>
               <th>Seen</th>
             </tr>
           </thead>

@@ -1,7 +1,7 @@
-import { isOldPrice, type Variant, money } from '@outfit/core';
+import { isOldPrice, type Variant } from '@outfit/core';
 import { PartPicture, Swatch } from '@/parts';
 import { longDay } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { CHEAPEST_FOR, priceWords, useWorkspace } from '@/workspace';
 import { homeOf, yearsOf } from '../paths';
 
 /** One found part: picture, what it is, its colours, when it was made, what is owned and what it costs. */
@@ -39,9 +39,9 @@ export function ResultRow({ variant, active }: { readonly variant: Variant; read
         {price ? (
           <span
             className={`block font-mono ${isOldPrice(price.seenOn, today) ? 'text-pencil' : ''}`}
-            title={`Cheapest landed, seen on ${longDay(price.seenOn)}`}
+            title={`Cheapest landed, ${CHEAPEST_FOR}, seen on ${longDay(price.seenOn)}`}
           >
-            {money(price.landedMinor, currency)}
+            {priceWords(price, currency)}
           </span>
         ) : (
           count === 0 && <span className="text-pencil block">not sold</span>

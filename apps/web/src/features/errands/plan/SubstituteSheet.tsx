@@ -45,7 +45,7 @@ export function SubstituteSheet({ errand, variant, onClose, onAccept }: Substitu
                 {row.owned > 0 && `, ${plural(row.owned, 'piece')} owned`}
               </span>
             </span>
-            <span className="font-mono">{row.landedMinor === null ? '' : money(row.landedMinor, errand.currency)}</span>
+            <span className="font-mono">{row.landedMinor === null ? '' : `about ${money(row.landedMinor, errand.currency)}`}</span>
             <Button disabled={row.accepted} onClick={() => onAccept(row.variant)}>
               {row.accepted ? 'Accepted' : 'Accept'}
             </Button>

@@ -1,8 +1,8 @@
-import { type Candidate, isOldPrice, money } from '@outfit/core';
+import { type Candidate, isOldPrice } from '@outfit/core';
 import { memo } from 'react';
 import { PartPicture } from '@/parts';
 import { longDay, type Shared, useSharedFact } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { CHEAPEST_FOR, priceWords, useWorkspace } from '@/workspace';
 import { CHECK_WORDS } from '../marks';
 
 interface CandidateRowProps {
@@ -64,9 +64,9 @@ export const CandidateRow = memo(function CandidateRow({ candidate, index, activ
           <>
             <p
               className={`font-mono ${isOldPrice(price.seenOn, today) ? 'text-pencil' : ''}`}
-              title={`Price seen on ${longDay(price.seenOn)}`}
+              title={`Cheapest landed, ${CHEAPEST_FOR}, seen on ${longDay(price.seenOn)}`}
             >
-              {money(price.landedMinor, currency)}
+              {priceWords(price, currency)}
             </p>
             <p className="text-pencil max-w-28 truncate">{sellerName(price.seller)}</p>
           </>

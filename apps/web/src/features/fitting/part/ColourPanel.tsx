@@ -1,19 +1,9 @@
-import {
-  type Brief,
-  type Colour,
-  colourNameOf,
-  type Company,
-  type Look,
-  money,
-  readDifference,
-  type Spot,
-  type Variant,
-} from '@outfit/core';
+import { type Brief, type Colour, colourNameOf, type Company, type Look, readDifference, type Spot, type Variant } from '@outfit/core';
 import { type KeyboardEvent, type ReactNode, useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { type LookPartDto, useSaveEntryMutation } from '@/api';
 import { Swatch } from '@/parts';
 import { Button, Chips, Input, sentenceOf, tell } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { priceWords, useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
 import type { Preview } from '../preview';
 import { type ColourChoice, colourChoices } from './choices';
@@ -207,15 +197,15 @@ const Row = ({ choice, isActive, onPoint, onTake }: RowProps) => (
 
 /** Does it exist in this colour, is it at hand, and what does it cost? */
 function State({ choice: { variant, state } }: { readonly choice: ColourChoice }) {
-  const { supply, currency } = useWorkspace();
+  const { supply, prices, currency } = useWorkspace();
   if (state === 'never') return <span className="text-pencil text-[0.87rem]">nobody has made it</span>;
   if (state === 'pictured') return <span className="text-saffron text-[0.87rem]">pictured, never made</span>;
   const owned = supply.owned(variant.id);
-  const price = supply.landedMinor(variant.id);
+  const price = prices.get(variant.id);
   return (
     <span className="text-right text-[0.87rem]">
       {owned > 0 && <span className="text-moss font-semibold">owned ×{owned} </span>}
-      {price === null ? <span className="text-pencil">not sold now</span> : <span className="font-mono">{money(price, currency)}</span>}
+      {price ? <span className="font-mono">{priceWords(price, currency)}</span> : <span className="text-pencil">not sold now</span>}
     </span>
   );
 }

@@ -1,10 +1,10 @@
-import { type Brief, type Company, money, type Spot } from '@outfit/core';
+import { type Brief, type Company, type Spot } from '@outfit/core';
 import { ArrowUp, X } from 'lucide-react';
 import { type KeyboardEvent, useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { LookDto, NotedSubstituteDto } from '@/api';
 import { PartPicture } from '@/parts';
 import { Button, Empty, KeptInput } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { priceWords, useWorkspace } from '@/workspace';
 import type { LookEdits } from '../looks';
 import type { Preview } from '../preview';
 import { WhatChanges } from './WhatChanges';
@@ -104,12 +104,12 @@ interface SubstituteRowProps {
 }
 
 function SubstituteRow({ row, rank, isActive, edits, onPoint, onPutOn }: SubstituteRowProps) {
-  const { catalogue, supply, currency } = useWorkspace();
+  const { catalogue, supply, prices, currency } = useWorkspace();
   const variant = catalogue.variant(row.variant);
   const name = catalogue.nameOf(variant);
   const at = { position: row.position, variant: row.variant };
   const owned = supply.owned(row.variant);
-  const price = supply.landedMinor(row.variant);
+  const price = prices.get(row.variant);
   return (
     <li
       className={`border-rule flex gap-3 border-b px-4 py-2 ${isActive ? 'bg-lagoon-wash' : ''}`}
@@ -123,9 +123,7 @@ function SubstituteRow({ row, rank, isActive, edits, onPoint, onPutOn }: Substit
           <span className="min-w-0 flex-1 truncate" title={name}>
             {name}
           </span>
-          <span className="font-mono text-[0.87rem]">
-            {owned > 0 ? `own ${owned}` : price === null ? 'not sold' : money(price, currency)}
-          </span>
+          <span className="font-mono text-[0.87rem]">{owned > 0 ? `own ${owned}` : price ? priceWords(price, currency) : 'not sold'}</span>
         </p>
         <KeptInput
           label={`Why ${name} would do`}

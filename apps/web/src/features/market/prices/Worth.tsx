@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { WorthDto } from '@/api';
 import { toPrices, Why } from '@/parts';
 import { AXIS, Chart, CHART, plural } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { CHEAPEST_FOR, useWorkspace } from '@/workspace';
 
 const SHOWN = 10;
 
@@ -55,7 +55,7 @@ export function Worth({ worth, kind, currency }: WorthProps) {
               {format(worth.pieceByPieceMinor)}
             </Why>
           </dd>
-          <dt className="text-pencil text-[0.87rem]">for all its parts, each from whoever is cheapest</dt>
+          <dt className="text-pencil text-[0.87rem]">for all its parts, each at its cheapest, {CHEAPEST_FOR}</dt>
         </div>
         <div>
           <dd className="font-mono text-[1.2rem]">{worth.wholeMinor === null ? '–' : format(worth.wholeMinor)}</dd>

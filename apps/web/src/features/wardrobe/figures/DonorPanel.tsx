@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { type DonorDto, useChangePlaceMutation, useCloseBoxMutation, useListPlacesQuery } from '@/api';
 import { toPrices } from '@/parts';
 import { AmountInput, attempt, Button, Input, Label, Picker, plural, useOneForm } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { priceWords, useWorkspace } from '@/workspace';
 import { useDeeds } from '../deeds';
 import { DonorPicture } from './DonorPicture';
 import { WholeAgain } from './WholeAgain';
@@ -145,8 +145,8 @@ export function DonorPanel({ donor, donors, prices, onGone }: DonorPanelProps) {
 
 function Price({ variant }: { readonly variant: string }) {
   const { prices, currency } = useWorkspace();
-  const minor = prices.landedMinor(variant);
-  return <span className="font-mono">{minor === null ? 'not sold' : money(minor, currency)}</span>;
+  const price = prices.get(variant);
+  return <span className="font-mono">{price ? priceWords(price, currency) : 'not sold'}</span>;
 }
 
 /** Of several whole figures with a part, the one that loses least by it. */

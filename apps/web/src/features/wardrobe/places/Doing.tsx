@@ -1,9 +1,8 @@
-import { money } from '@outfit/core';
 import { Link } from 'react-router';
 import { type PieceDto, type RunPromisesDto, useReadRunPromisesQuery } from '@/api';
 import { FigurePicture, toPrices } from '@/parts';
 import { Button, plural } from '@/ui';
-import { chosenLookOf, useFigure, useWorkspace } from '@/workspace';
+import { chosenLookOf, priceWords, useFigure, useWorkspace } from '@/workspace';
 import { shortFigure, toClaimant, usePins, orderWords, shortWords } from '../sorting';
 
 const MOST_PICTURED = 3;
@@ -63,7 +62,7 @@ function Clash({ clash, piece }: { readonly clash: NonNullable<RunPromisesDto['c
     <div className="border-l-madder border-l-[3px] pl-2.5">
       <p className="text-madder font-semibold">{shortWords(clash)}</p>
       <p>
-        {orderWords(clash.contenders)} {price ? `One more is ${money(price.landedMinor, currency)}, landed.` : 'Nobody sells another.'}
+        {orderWords(clash.contenders)} {price ? `One more is ${priceWords(price, currency)}, landed.` : 'Nobody sells another.'}
       </p>
       <p className="mt-1 flex flex-wrap gap-1.5">
         <Link to={toPrices('variant', clash.variant)} className="border-rule rounded-cut hover:border-pencil bg-sheet border px-2 py-0.5">

@@ -1,9 +1,8 @@
-import { money } from '@outfit/core';
 import { Link } from 'react-router';
 import type { ClashDto } from '@/api';
 import { PartPicture, toPrices } from '@/parts';
 import { Button } from '@/ui';
-import { useWorkspace } from '@/workspace';
+import { priceWords, useWorkspace } from '@/workspace';
 import { shortFigure } from './claimants';
 import { orderWords, shortWords } from './clashWords';
 import { usePins } from './usePins';
@@ -32,7 +31,7 @@ export function ClashRow({ clash }: { readonly clash: ClashDto }) {
         <p>{orderWords(clash.contenders)}</p>
         <p className="text-pencil">
           {price
-            ? `One more is ${money(price.landedMinor, currency)}, landed.`
+            ? `One more is ${priceWords(price, currency)}, landed.`
             : 'Nobody sells another just now: something alike would have to do.'}
         </p>
         <p className="mt-1 flex flex-wrap gap-1.5">
