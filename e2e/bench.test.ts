@@ -104,6 +104,8 @@ test('from an errand’s plan to a figure that stands built, with a wrong part o
     await expect(claims).toContainText('another part came');
     await claims.getByLabel(/^What came of the claim/).selectOption('buy again');
     await claims.getByRole('button', { name: 'Settled' }).click();
+    // Until it is said to be settled it may still be under way, and leaving the page would break it off.
+    await expect(claims.getByRole('form', { name: /^Answer about/ })).toHaveCount(0);
     await expect(stages).toContainText('1 to buy');
 
     // The rest is planned again from where it stands, ordered, and comes: onto the figure's own tray.

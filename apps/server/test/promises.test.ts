@@ -54,7 +54,7 @@ describe('who gets which piece', () => {
   test('is told of every owned part that is wanted, and every figure has a standing', async () => {
     const told = await promises();
     expect(told.figures.filter((id) => !id.startsWith('spares of '))).toHaveLength(64);
-    expect(new Set(told.standings.filter(Boolean))).toEqual(new Set(['wanting', 'waiting', 'ready to build', 'built', 'to be changed']));
+    expect(new Set(told.standings.filter(Boolean))).toEqual(new Set(['wanting', 'ready to build', 'built', 'to be changed']));
     expect(told.gets.every((gets, i) => gets <= (told.wants[i] ?? 0))).toBe(true);
     // Who was promised to somebody stands first, the latest before all; then the series and the crews, by the days of their line-ups.
     expect(told.names.slice(0, 4)).toEqual(['Marta Quill', 'Juno Sedge', 'Corvin Pell', 'Perrin Oake']);

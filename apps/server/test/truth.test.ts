@@ -49,12 +49,12 @@ describe('a plan and what is said of it', () => {
     if (!job.result) throw new Error('no plan');
     return job.result;
   };
-  const crew = async (rules: object): Promise<ErrandDto> => {
-    const { figures } = (await server.get<{ figures: FigureDto[] }>('line-ups/heron-crew')).body;
+  const crew = async (rules: object, lineUp = 'heron-crew'): Promise<ErrandDto> => {
+    const { figures } = (await server.get<{ figures: FigureDto[] }>(`line-ups/${lineUp}`)).body;
     const lines = figures
       .filter(({ looks }) => looks.length > 0)
       .map(({ chosenLook, brief }) => ({ look: chosenLook, copies: brief.copies }));
-    return planned({ scope: 'heron-crew', lines, ...rules });
+    return planned({ scope: lineUp, lines, ...rules });
   };
 
   test('six copies under a budget of 20: whole ones first, each line and the whole say how many, and nothing costs what is missing', async () => {
@@ -70,7 +70,7 @@ describe('a plan and what is said of it', () => {
   });
 
   test('what donors lose is told apart, and the plan weighs just that beside what is paid', async () => {
-    const errand = await crew({});
+    const errand = await crew({}, 'kingfisher-crew');
     const plan = planOf(errand);
     const loses = errand.donated.reduce((all, row) => all + row.losesMinor, 0);
     expect(loses).toBeGreaterThan(0);

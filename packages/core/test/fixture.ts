@@ -154,6 +154,7 @@ export const DATA: CatalogueData = {
     made('HA-2', ['brown']),
     made('HA-3', ['brown']),
     made('HT-1', ['red']),
+    made('HT-1', ['brown', 'black']),
     made('HO-1', ['brown']),
     made('TO-1', ['red']),
     made('TO-1', ['red'], 'jacket'),

@@ -3619,7 +3619,7 @@ export type ContenderDto = {
   lineUp: string;
   wants: number;
   gets: number;
-  because: 'built' | 'pinned' | 'in line';
+  because: 'built' | 'pinned' | 'whole' | 'in line';
   /** The day it is due */
   dueOn: string | null;
 };

@@ -4,7 +4,7 @@ import { list } from '../kernel/index.js';
 import { joiningCautions, type BenchWorth } from './cautions.js';
 import { type BodyPart, seatOf, canStand } from './joints.js';
 import type { BenchBody, BenchCopy, BenchPiece, BenchStep } from './pieces.js';
-import { countedNames, namesFrom, type NameOf, otherSide, wayOn } from './words.js';
+import { countedNames, namesFrom, type NameOf, otherSide, wayOn, within } from './words.js';
 
 /** When each position is built, from the feet up. A wrist goes on its arm before the hand, and a hand into an arm that is on. */
 const BUILT_AT: Readonly<Record<Position, number>> = {
@@ -70,21 +70,28 @@ function stepFor(group: readonly Putting[], nameOf: NameOf, catalogue: Catalogue
   const [part] = own;
   if (!part || !copy) throw new RangeError('nothing is put on');
   const isBoth = own.length > 1;
+  const isWhole = along.length > 0 && own.length + along.length === copy.pieces.length;
   const way = wayOn(part.position, nameOf(part), isBoth);
   const times = group.length === 1 ? '' : `${group.length} times: `;
   const many = group.length === 1 ? '' : `${group.length} × `;
   const on = along.length > 0 ? ` It comes with ${list(countedNames(along, nameOf))} on it.` : '';
   const turned = sideOf(part);
+  // What is on it already may look the other way there.
+  const turns = along
+    .flatMap((row) => (row.turned ? [` Turn ${within(nameOf(row), 'the')}: ${sideOf(row)}.`.replace(',:', ':')] : []))
+    .join('');
   return {
     kind: 'build',
     pieces: group.flatMap((row) => row.own.map(({ piece }) => piece)),
     moves: group.flatMap((row) =>
       [...row.own, ...row.along].map(({ piece }) => ({ piece, to: { kind: 'copy' as const, copy: row.copy.id } })),
     ),
-    title: `${many}${nameOf(part)}${isBoth ? ', both' : ''}${turned === '' ? '' : `, ${turned}`}`,
-    sentence: `${times}${turned === '' ? way.sentence : `${way.sentence.slice(0, -1)}, ${turned}.`}${on}`.replace(',,', ','),
-    hint: way.hint,
-    cautions: joiningCautions('build', part, seatOf(part, copy.pieces), catalogue, worth),
+    title: isWhole ? `${many}${copy.name}, whole` : `${many}${nameOf(part)}${isBoth ? ', both' : ''}${turned === '' ? '' : `, ${turned}`}`,
+    sentence: isWhole
+      ? `${times}Stand ${copy.name} up in front of you: nothing is put on.${turns}`
+      : `${times}${turned === '' ? way.sentence : `${way.sentence.slice(0, -1)}, ${turned}.`}${on}${turns}`.replace(',,', ','),
+    hint: isWhole ? null : way.hint,
+    cautions: isWhole ? [] : joiningCautions('build', part, seatOf(part, copy.pieces), catalogue, worth),
     alteration: null,
     figure: copy.figure,
   };

@@ -49,9 +49,13 @@ export function dismantleSteps(
         ...{ hint: null, alteration: null, figure: null },
       };
     });
-    return first.becomes === null ? [...steps, closeStep(own, copies)] : steps;
+    return first.becomes === null && !isTakenWhole(first, deeds[0] ?? []) ? [...steps, closeStep(own, copies)] : steps;
   });
 }
+
+/** Does all of a body go in one piece, as it stands? Then nothing is left of it to be put away. */
+const isTakenWhole = ({ parts }: BenchBody, deeds: readonly Deed[]): boolean =>
+  deeds.length === 1 && deeds[0]?.lump.length === parts.length;
 
 function alike(bodies: readonly BenchBody[], copies: readonly BenchCopy[]): readonly Alike[] {
   const groups = new Map<string, { bodies: BenchBody[]; deeds: (readonly Deed[])[] }>();
@@ -121,6 +125,11 @@ function wordsFor(deed: Deed, bodies: readonly BenchBody[], nameOf: NameOf): Pic
         sentence: `Take ${within(name, 'the')} off ${from}${along}.${deed.isWanted ? '' : ' It makes way and goes back.'}`,
       };
     case 'fetch':
+      if (deed.lump.length === body.parts.length)
+        return {
+          title: `${who}, as ${many === 1 ? 'it stands' : 'they stand'}`,
+          sentence: `Take ${many === 1 ? who : `the ${who}`} from ${body.path}, as ${many === 1 ? 'it stands' : 'they stand'}.`,
+        };
       return { title: `${who}: what is left, ${short}`, sentence: `Take what is left of ${from}: ${name}${along}.` };
     case 'put away':
       return {

@@ -43,5 +43,6 @@ export {
   type ShownFace,
   Visibility,
   visibleColours,
+  shareInColour,
 } from './seen/index.js';
 export { balance, bodyHeight, brittleness, madeSo, overallHeight, standingHeight, wholeness } from './body/index.js';

@@ -2,7 +2,16 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import type { Position } from '../../src/index.js';
-import { type BenchBody, bodiesOf, seatOf, standsAfter, type BodyPart, takeApart, WORK_CAUTIONS } from '../../src/bench/index.js';
+import {
+  type BenchBody,
+  type BenchPiece,
+  bodiesOf,
+  seatOf,
+  standsAfter,
+  type BodyPart,
+  takeApart,
+  WORK_CAUTIONS,
+} from '../../src/bench/index.js';
 import { CATALOGUE } from '../fixture.js';
 import { copy, donor, drawer, NO_WORTH, offDonor, part, piece, stepsFor, titles, WHOLE } from './figures.js';
 import { doAll } from './simulator.js';
@@ -95,6 +104,18 @@ describe('the steps of the bench', () => {
       }),
       { numRuns: 150 },
     );
+  });
+
+  test('a whole figure that is the figure is taken as it stands: nothing comes off, nothing is put away, and only what is turned is turned', () => {
+    const turned = (position: Position): BenchPiece => ({ ...offDonor(position, 'a'), turned: position === 'head' });
+    const copies = [copy(WHOLE.map(turned))];
+    const steps = stepsFor({ copies, bodies: [donor('a')] });
+    expect(steps.map(({ kind, sentence }) => `${kind}: ${sentence}`)).toEqual([
+      'fetch: Take A donor from Shelf, as it stands.',
+      'build: Stand Ada up in front of you: nothing is put on. Turn the crop in black: its other face to the front.',
+      'look: Turn Ada round, and look from four sides.',
+    ]);
+    expect(doAll(steps, copies, [donor('a')]).on('copy ada')).toEqual(WHOLE.map((position) => `a ${position}`).sort());
   });
 
   test('a figure that is built otherwise becomes the look with the least taken off, and what it had besides is put away', () => {

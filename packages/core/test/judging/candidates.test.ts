@@ -107,6 +107,7 @@ describe('ranking at speed is ranking in full', () => {
     feature('motif', 'torso', 'jacket', 'must'),
     feature('motif', 'face', 'glasses'),
     feature('colour', 'headgear', 'brown'),
+    feature('colour', 'headgear', 'black', 'must'),
     feature('colour', 'torso', 'red', 'must'),
     feature('shape', 'headgear', 'tied, length 2'),
     feature('expression', 'face', 'calm'),

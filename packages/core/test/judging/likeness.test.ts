@@ -57,6 +57,14 @@ describe('likeness', () => {
     expect(likeness(seen('neck.1 CP-1·crimson', wanting('black'))).answers[0]?.s).toBe(0);
   });
 
+  test('a band round a hat does not make it black: a trim counts by its share against the first colour', () => {
+    // 0.2 of a part in two colours is in the second, 0.8 in the first.
+    const answer = (target: string) =>
+      likeness(seen('headgear HT-1·brown·black', { features: [feature('colour', 'headgear', target)] })).answers[0];
+    expect([answer('brown')?.s, answer('black')?.s]).toEqual([1, 0.25]);
+    expect(answer('black')?.why).toContain('second colour only (0.25)');
+  });
+
   test('shape is the share of words met, length by 1 − |Δ|/4', () => {
     // Knot is tied (1) and of length 3 where 1 is wanted (1 − 2/4).
     expect(likeness(seen('headgear HA-2·black', { features: [feature('shape', 'headgear', 'tied, length 1')] })).answers[0]?.s).toBe(0.75);

@@ -161,11 +161,14 @@ export class BenchPlanner {
     const own = this.ledger.store.builtPlaceOf(claimant.id);
     const standing = own === null ? [] : bodiesOf(pool.unitsAt(own), this.outlinesOf(claimant.id), claimant.copies, catalogue);
     const most = asked ?? claimant.copies;
+    const whole = wholePlacesOf(served);
     const copies: BenchCopy[] = [];
     const lacking = new Set<string>();
     for (let k = 0; k < claimant.copies && copies.length < most; k += 1) {
       const id = `${claimant.id}~${k}`;
       const body = standing[k] ?? [];
+      // What stands for a copy as it is gives it every piece: of two alike, none comes from the other.
+      const stands = k < standing.length ? undefined : whole[k - standing.length];
       const left = [...body];
       const pieces: BenchPiece[] = [];
       let short = 0;
@@ -178,11 +181,13 @@ export class BenchPlanner {
         const from: BenchPiece['from'] = { kind: 'body', body: id };
         const unit = there
           ? pool.unit(there.piece)
-          : pool.take(
-              given
-                .filter(({ run }) => isAtHand(run.reach) && run.place !== own)
-                .map(({ run, quantity }) => ({ run: run.id, quantity, spot: `${claimant.id} ${spot}` })),
-            );
+          : stands !== undefined
+            ? pool.takeAt(stands, variant)
+            : pool.take(
+                given
+                  .filter(({ run }) => isAtHand(run.reach) && run.reach !== 'whole' && run.place !== own)
+                  .map(({ run, quantity }) => ({ run: run.id, quantity, spot: `${claimant.id} ${spot}` })),
+              );
         if (!unit) {
           short += 1;
           lacking.add(catalogue.nameOf(catalogue.variant(variant)));
@@ -292,5 +297,9 @@ function onBodies(copies: readonly BenchCopy[], bodies: readonly BenchBody[]): r
   }));
 }
 
-const isAtHand = (reach: string): boolean => reach === 'loose' || reach === 'donor' || reach === 'built';
+/** The whole figures that stand for copies as they are. */
+const wholePlacesOf = (served: FigureServed['served']): readonly string[] =>
+  [...new Set(served.flatMap(({ given }) => given.flatMap(({ run }) => (run.reach === 'whole' ? [run.place] : []))))].sort();
+
+const isAtHand = (reach: string): boolean => reach === 'loose' || reach === 'donor' || reach === 'whole' || reach === 'built';
 const sum = (numbers: readonly number[]): number => numbers.reduce((all, one) => all + one, 0);

@@ -55,6 +55,13 @@ export class Pool {
     return this.ledger.store.heldIn(place).flatMap((row) => this.unitsOf(row.id));
   }
 
+  /** One more piece of a part in a place; null when all of them are handed out. */
+  takeAt(place: string, variant: string): Unit | null {
+    const unit = this.unitsAt(place).find((own) => own.variant === variant && !this.handedOut.has(own.piece));
+    if (unit) this.handedOut.add(unit.piece);
+    return unit ?? null;
+  }
+
   /** One more piece of runs that give so many to a spot; null when they gave all. */
   take(given: readonly { readonly run: number; readonly quantity: number; readonly spot: string }[]): Unit | null {
     for (const { run, quantity, spot } of given) {

@@ -13,7 +13,7 @@ export function doingOf(
     const [figure = ''] = row.claim.figures;
     const known = given.get(figure) ?? { figure, name: book.claimant(figure)?.name ?? '', quantity: 0, isPinned: false };
     known.quantity += row.quantity;
-    known.isPinned ||= row.isBound && row.run.reach !== 'built';
+    known.isPinned ||= row.isBound && row.run.reach !== 'built' && row.run.reach !== 'whole';
     given.set(figure, known);
   }
   return { free: part.free.get(run) ?? 0, given: [...given.values()] };

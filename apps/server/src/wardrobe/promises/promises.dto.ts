@@ -44,7 +44,7 @@ export class ContenderDto implements Contender {
   @ApiProperty() lineUp: string;
   @ApiProperty() wants: number;
   @ApiProperty() gets: number;
-  @ApiProperty({ enum: ['built', 'pinned', 'in line'] }) because: Contender['because'];
+  @ApiProperty({ enum: ['built', 'pinned', 'whole', 'in line'] }) because: Contender['because'];
   @ApiProperty({ type: String, nullable: true, description: 'The day it is due' }) dueOn: string | null;
 }
 

@@ -45,13 +45,27 @@ function ofCover(item: Worn, add: Add, isLeftOut: LeftOut): void {
     0,
   );
   const area = position === 'headgear' ? HEADGEAR_MM2 : Math.max(covered, SMALL_MM2);
-  const [first, second, third] = item.variant.colours;
-  const count = (at: number, colour: string | undefined, share: number): void => {
-    if (!isLeftOut(item, at)) add(colour, area * share);
-  };
-  count(0, first, second === undefined ? 1 : 0.8);
-  count(1, second, third === undefined ? 0.2 : 0.13);
-  count(2, third, 0.07);
+  const { colours } = item.variant;
+  colours.forEach((colour, at) => {
+    if (!isLeftOut(item, at)) add(colour, area * coverShare(at, colours.length));
+  });
+}
+
+/** What share of a part that covers is in its first, second and third colour, of so many. */
+const COVER_SHARES: Readonly<Record<number, readonly number[]>> = { 1: [1], 2: [0.8, 0.2], 3: [0.8, 0.13, 0.07] };
+const coverShare = (at: number, of: number): number => COVER_SHARES[of]?.[at] ?? 0;
+
+/**
+ * How far a part is in one of its colours, 0 to 1: a tie in a plait does not make the hair woad. What a part that covers or is held has besides
+ * its first colour and its hair is a trim, and counts by its share against the first; a body part is in each of its colours.
+ *
+ * @param at which of the part's colours, the first 0
+ * @param of how many colours the part is in
+ * For example: the tie of a plait in two colours gives 0.2 ÷ 0.8 = 0.25.
+ */
+export function shareInColour({ part, mould, variant }: Worn, at: number, of = variant.colours.length): number {
+  if (at === 0 || at === mould.hairColour || SURFACE[part.position]) return 1;
+  return coverShare(at, of) / coverShare(0, of);
 }
 
 /** Visible area of every colour = Σ region area × visible fraction × share of the colour in that region's print. */

@@ -1,5 +1,6 @@
 import type { Feature } from '../../brief/index.js';
-import type { Worn } from '../../figure/index.js';
+import { shareInColour, type Worn } from '../../figure/index.js';
+import { entryAt } from '../../kernel/index.js';
 import { concerns, countedWishes, readHeight, isMissed, pointsOf, readPart, scoreOf, isLacking } from '../likeness/index.js';
 import type { Subject } from '../subject.js';
 import { COLOURS_OF_ROW, type VariantFacets } from './facets.js';
@@ -92,15 +93,16 @@ export class WishReader {
     const { eachColour } = this.facets;
     const { colours } = this.subject.catalogue.data;
     let best = 0;
-    for (let i = 0; i < COLOURS_OF_ROW; i += 1) {
-      const colour = eachColour[row * COLOURS_OF_ROW + i] ?? -1;
-      if (colour < 0) break;
+    let of = 0;
+    while (of < COLOURS_OF_ROW && (eachColour[row * COLOURS_OF_ROW + of] ?? -1) >= 0) of += 1;
+    for (let i = 0; i < of; i += 1) {
+      const colour = entryAt(eachColour, row * COLOURS_OF_ROW + i);
       let s = byColour[colour] ?? NaN;
       if (Number.isNaN(s)) {
         const alone = { ...this.item, variant: { ...this.item.variant, colours: [colours[colour]?.id ?? ''] } };
         byColour[colour] = s = readPart(feature, alone, this.subject).s;
       }
-      best = Math.max(best, s);
+      best = Math.max(best, s * shareInColour(this.item, i, of));
     }
     return best;
   }

@@ -1,9 +1,9 @@
 import { entryAt } from '../../kernel/index.js';
 import { FACE_REGIONS, LEG_FRONT_REGIONS, type Position, type Region, TORSO_FRONT_REGIONS } from '../../anatomy/index.js';
 import { type Area, type Feature, readPredicate } from '../../brief/index.js';
-import { type Catalogue, isMood, moodAnswer } from '../../catalogue/index.js';
+import { type Catalogue, colourNameOf, isMood, moodAnswer } from '../../catalogue/index.js';
 import { colourAnswer, colourDifference, readDifference } from '../../colour/index.js';
-import { moodOf, type Worn } from '../../figure/index.js';
+import { moodOf, shareInColour, type Worn } from '../../figure/index.js';
 import { meets } from './meets.js';
 import type { Reading, Seen } from './reading.js';
 import { shareOfWords } from './words.js';
@@ -119,16 +119,19 @@ function readColour(feature: Feature, item: Worn, { catalogue, visibility }: See
   const target = catalogue.colour(feature.target);
   const visible = visibility.mean(AREA_REGIONS[feature.area]);
   let best = readNothing(feature, catalogue);
-  for (const id of item.variant.colours) {
+  item.variant.colours.forEach((id, at) => {
     const colour = catalogue.colour(id);
     const deltaE = colourDifference(target, colour);
-    const s = colourAnswer(deltaE) * visible;
-    if (s > best.s)
-      best = {
-        s,
-        why: () => `${colour.name} is ${deltaE.toFixed(1)} from ${target.name}: ${readDifference(deltaE)}, ${percent(visible)} visible`,
-      };
-  }
+    const share = shareInColour(item, at);
+    const s = colourAnswer(deltaE) * visible * share;
+    if (s <= best.s) return;
+    const trim = share < 1 ? `, ${colourNameOf(item.mould, at)} only (${share.toFixed(2)})` : '';
+    best = {
+      s,
+      why: () =>
+        `${colour.name} is ${deltaE.toFixed(1)} from ${target.name}: ${readDifference(deltaE)}, ${percent(visible)} visible${trim}`,
+    };
+  });
   return best;
 }
 

@@ -1,4 +1,5 @@
 import { type Claimant, claimsOf, partyOf } from './claims.js';
+import { dealWhole, type IsKept, Lookalikes, type StandsFor } from './whole.js';
 import { type Claim, type Given, type GivesOf, type Pin, serve, type Served, type ServingRun } from './serve.js';
 
 /** Is a part in sight where a figure wears it? Asked only where there is a flawed piece that could serve. */
@@ -32,12 +33,17 @@ export class PromiseBook {
   /** The parts on each donor, and how many pieces of each part are lacked while no donor gives any. */
   private readonly onDonors = new Map<string, Set<string>>();
   private readonly lacked = new Map<string, number>();
+  private readonly lookalikes = new Lookalikes();
+  private standsFor: StandsFor = new Map();
+  private isDealt = true;
+  private asked: { readonly others: readonly Claimant[]; readonly standsFor: StandsFor } | null = null;
 
   constructor(private readonly isSeen: IsSeen) {}
 
   /** States all pieces of a part that could serve. */
   setRuns(variant: string, runs: readonly ServingRun[]): void {
     this.forget(variant);
+    this.lookalikes.setRuns(this.runsOf(variant), runs);
     for (const { place, reach } of this.runsOf(variant)) if (reach === 'donor') this.onDonors.get(place)?.delete(variant);
     if (runs.length === 0) this.runs.delete(variant);
     else this.runs.set(variant, runs);
@@ -58,6 +64,8 @@ export class PromiseBook {
     const party = partyOf(claimant);
     this.remove(claimant.id);
     this.claimants.set(claimant.id, claimant);
+    this.lookalikes.add(claimant);
+    this.dealAnew();
     const members = this.parties.get(party);
     if (members) members.add(claimant.id);
     else this.parties.set(party, new Set([claimant.id]));
@@ -74,6 +82,8 @@ export class PromiseBook {
     if (!known) return;
     const party = partyOf(known);
     this.claimants.delete(id);
+    this.lookalikes.remove(known);
+    this.dealAnew();
     const members = this.parties.get(party);
     members?.delete(id);
     if (members?.size === 0) this.parties.delete(party);
@@ -103,10 +113,11 @@ export class PromiseBook {
 
   /** Who gets which piece of a part. */
   of(variant: string): PartPromises {
+    this.settle();
     let promises = this.decided.get(variant);
     if (!promises) {
       const parties = [...(this.wanting.get(variant) ?? NOTHING)].map((party) => this.membersOf(party));
-      promises = this.decide(variant, parties);
+      promises = this.decide(variant, parties, this.standsFor);
       this.decided.set(variant, promises);
     }
     return promises;
@@ -117,17 +128,8 @@ export class PromiseBook {
    * them. Nothing of it is kept.
    */
   ofWith(variant: string, others: readonly Claimant[]): PartPromises {
-    const replaced = new Set(others.map((claimant) => claimant.id));
-    const parties = new Map<string, Claimant[]>();
-    const add = (claimant: Claimant): void => {
-      if (!claimant.parts.some((part) => part.variant === variant)) return;
-      const party = partyOf(claimant);
-      parties.set(party, [...(parties.get(party) ?? []), claimant]);
-    };
-    for (const party of this.wanting.get(variant) ?? NOTHING)
-      for (const member of this.membersOf(party)) if (!replaced.has(member.id)) add(member);
-    others.forEach(add);
-    return this.decide(variant, [...parties.values()]);
+    this.settle();
+    return this.decide(variant, this.partiesWith(variant, others), this.dealWith(others));
   }
 
   /** What serves a figure's parts, spot by spot, and how many pieces each lacks. */
@@ -146,6 +148,7 @@ export class PromiseBook {
 
   /** What was decided of a part holds no longer, nor which donor is best to take apart for what lies beside it there. */
   private forget(variant: string): void {
+    this.dealAnew();
     this.lacked.delete(variant);
     if (this.decided.size === 0) return;
     this.decided.delete(variant);
@@ -159,7 +162,7 @@ export class PromiseBook {
     if (known !== undefined) return known;
     const claims = [...(this.wanting.get(variant) ?? NOTHING)].flatMap((party) => claimsOn(variant, this.membersOf(party), () => true));
     const wanted = claims.reduce((all, claim) => all + claim.quantity, 0);
-    const apart = this.runsOf(variant).reduce((all, run) => all + (isApart(run) ? run.quantity : 0), 0);
+    const apart = this.runsWith(variant, this.standsFor).reduce((all, run) => all + (isApart(run) ? run.quantity : 0), 0);
     const lack = Math.max(0, wanted - apart);
     this.lacked.set(variant, lack);
     return lack;
@@ -179,14 +182,96 @@ export class PromiseBook {
     };
   }
 
+  /** Who wants a part together, if some figures wanted something else. */
+  private partiesWith(variant: string, others: readonly Claimant[]): readonly (readonly Claimant[])[] {
+    const replaced = new Set(others.map((claimant) => claimant.id));
+    const parties = new Map<string, Claimant[]>();
+    const add = (claimant: Claimant): void => {
+      if (!claimant.parts.some((part) => part.variant === variant)) return;
+      const party = partyOf(claimant);
+      parties.set(party, [...(parties.get(party) ?? []), claimant]);
+    };
+    for (const party of this.wanting.get(variant) ?? NOTHING)
+      for (const member of this.membersOf(party)) if (!replaced.has(member.id)) add(member);
+    others.forEach(add);
+    return [...parties.values()];
+  }
+
   private membersOf(party: string): readonly Claimant[] {
     return [...(this.parties.get(party) ?? NOTHING)].flatMap((id) => this.claimants.get(id) ?? NOTHING);
   }
 
-  private decide(variant: string, parties: readonly (readonly Claimant[])[]): PartPromises {
+  private dealAnew(): void {
+    this.isDealt = false;
+    this.asked = null;
+  }
+
+  /** Deals whole figures anew where something has changed; of parts that are dealt otherwise now, what was decided holds no longer. */
+  private settle(): void {
+    if (this.isDealt) return;
+    const before = this.standsFor;
+    const now = this.dealWith([]);
+    for (const place of new Set([...before.keys(), ...now.keys()])) {
+      if (before.get(place) === now.get(place)) continue;
+      for (const variant of this.onDonors.get(place) ?? NOTHING) this.forget(variant);
+    }
+    this.standsFor = now;
+    this.isDealt = true;
+  }
+
+  /** Which whole figure stands for which figure, if some figures wanted something else. */
+  private dealWith(others: readonly Claimant[]): StandsFor {
+    if (this.asked?.others === others) return this.asked.standsFor;
+    const alike = this.lookalikes.among(this.runs, this.claimants, others);
+    const nobodys = new Map(alike.flatMap(({ donors }) => donors.map(({ place }) => [place, null] as const)));
+    const inLine = new Map<string, readonly Given[]>();
+    /** Who would get what of a part if these whole figures were the last to be taken apart, and stood for nobody. */
+    const givenInLine = (variant: string): readonly Given[] => {
+      let given = inLine.get(variant);
+      if (!given) {
+        given = this.serveParties(variant, this.partiesWith(variant, others), nobodys);
+        inLine.set(variant, given);
+      }
+      return given;
+    };
+    const isKept: IsKept = ({ runs }, { id, order }) =>
+      runs.some(
+        (run) =>
+          this.pins.get(run.variant)?.some((pin) => pin.lot === run.lot && pin.figure !== id) ||
+          givenInLine(run.variant).some((row) => row.run.id === run.id && row.claim.order < order && !row.claim.figures.includes(id)),
+      );
+    const standsFor = new Map(alike.flatMap(({ donors, wearing }) => [...dealWhole(donors, wearing, isKept)]));
+    this.asked = { others, standsFor };
+    return standsFor;
+  }
+
+  /** All pieces of a part, those of whole figures that stand for somebody told as that. */
+  private runsWith(variant: string, standsFor: ReadonlyMap<string, string | null>): readonly ServingRun[] {
     const runs = this.runsOf(variant);
+    if (standsFor.size === 0) return runs;
+    return runs.map((run) => {
+      const figure = run.reach === 'donor' ? standsFor.get(run.place) : undefined;
+      return figure === undefined ? run : { ...run, reach: 'whole', figure };
+    });
+  }
+
+  private serveParties(
+    variant: string,
+    parties: readonly (readonly Claimant[])[],
+    standsFor: ReadonlyMap<string, string | null>,
+  ): readonly Given[] {
+    const runs = this.runsWith(variant, standsFor);
+    return serve(this.claimsOn(variant, parties, runs), runs, this.pins.get(variant)).given;
+  }
+
+  private claimsOn(variant: string, parties: readonly (readonly Claimant[])[], runs: readonly ServingRun[]): readonly Claim[] {
     const isSeen = runs.some((run) => run.isFlawed) ? this.isSeen : (): boolean => true;
-    const claims = parties.flatMap((members) => claimsOn(variant, members, isSeen));
+    return parties.flatMap((members) => claimsOn(variant, members, isSeen));
+  }
+
+  private decide(variant: string, parties: readonly (readonly Claimant[])[], standsFor: StandsFor): PartPromises {
+    const runs = this.runsWith(variant, standsFor);
+    const claims = this.claimsOn(variant, parties, runs);
     const isOfDonors = claims.length > 0 && runs.some((run) => !isApart(run));
     return { variant, runs, claims, ...serve(claims, runs, this.pins.get(variant), isOfDonors ? this.givesTo(parties) : undefined) };
   }

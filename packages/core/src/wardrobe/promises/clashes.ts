@@ -5,8 +5,8 @@ export interface Contender {
   readonly figure: string;
   readonly wants: number;
   readonly gets: number;
-  /** Why it is served before others: it is built in, it was pinned, or it stands before them in line. */
-  readonly because: 'built' | 'pinned' | 'in line';
+  /** Why it is served before others: it is built in, it was pinned, an owned whole figure is it as it stands, or it stands before them in line. */
+  readonly because: 'built' | 'pinned' | 'whole' | 'in line';
 }
 
 /** A part that is owned, wanted by two parties or more, and short. */
@@ -34,9 +34,9 @@ export function contendersOf({ claims, given }: PartPromises): readonly Contende
       if (!known) continue;
       known.gets += quantity;
       if (run.reach === 'built') known.because = 'built';
-      else if (isBound && known.because === 'in line') known.because = 'pinned';
+      else if (isBound && known.because === 'in line') known.because = run.reach === 'whole' ? 'whole' : 'pinned';
     }
-  const rank = { built: 0, pinned: 1, 'in line': 2 } as const;
+  const rank = { built: 0, pinned: 1, whole: 2, 'in line': 2 } as const;
   return [...by]
     .sort(([, a], [, b]) => rank[a.because] - rank[b.because] || (a.order < b.order ? -1 : a.order > b.order ? 1 : 0))
     .map(([figure, { wants, gets, because }]) => ({ figure, wants, gets, because }));

@@ -1,8 +1,11 @@
 import { entryAt } from '../../kernel/index.js';
 import type { Condition } from '../../catalogue/index.js';
 
-/** How near pieces are to hand: lying loose, in a box that is still sealed or on their way, on a donor, built into a figure. */
-export type Reach = 'loose' | 'sealed' | 'coming' | 'donor' | 'built';
+/**
+ * How near pieces are to hand: lying loose, in a box that is still sealed or on their way, on a donor, on a whole figure that stands for a figure
+ * as it is, built into a figure.
+ */
+export type Reach = 'loose' | 'sealed' | 'coming' | 'donor' | 'whole' | 'built';
 
 /** What a want takes: anything where nobody sees it, nothing flawed where it is seen, or only what is new. */
 export type Takes = 'anything' | 'unflawed' | 'new';
@@ -14,7 +17,7 @@ export interface ServingRun {
   readonly place: string;
   readonly quantity: number;
   readonly reach: Reach;
-  /** The figure it is built into, or on whose tray it lies. */
+  /** The figure it is built into, on whose tray it lies, or that its whole figure stands for. */
   readonly figure: string | null;
   readonly condition: Condition;
   readonly isFlawed: boolean;
@@ -62,7 +65,7 @@ export interface Served {
   readonly free: ReadonlyMap<number, number>;
 }
 
-const NEARNESS: Readonly<Record<Reach, number>> = { built: 0, loose: 1, sealed: 2, coming: 2, donor: 3 };
+const NEARNESS: Readonly<Record<Reach, number>> = { built: 0, loose: 1, sealed: 2, coming: 2, donor: 3, whole: 4 };
 const GRADES: Readonly<Record<Condition, number>> = { worn: 1, used: 2, new: 3 };
 const LEAST_GRADE: Readonly<Record<Takes, number>> = { anything: 0, unflawed: 1, new: 3 };
 
@@ -131,7 +134,7 @@ class Serving {
     for (const run of this.runs) if (run.reach === 'built') this.keep(run, run.figure ?? '', run.quantity);
   }
 
-  /** What was fetched for a figure is kept for it as far as it wants it; what it does not want serves whoever does. */
+  /** What was fetched for a figure, or stands for it, is kept for it as far as it wants it; what it does not want serves whoever does. */
   keepWhatIsOnTrays(): void {
     for (const run of this.runs) if (run.reach !== 'built' && run.figure !== null) this.keep(run, run.figure, this.wantedBy(run.figure));
   }

@@ -96,7 +96,7 @@ describe('a book of promises', () => {
 
   test('a figure takes what it lacks off as few whole figures as do it', () => {
     const donor = (id: number, place: string, holes = 0): ServingRun => run(id, { reach: 'donor', place, holes });
-    const stock = { head: [donor(1, 'keeper')], hands: [donor(2, 'sorter', 2), donor(3, 'keeper')] };
+    const stock = { head: [donor(1, 'keeper')], hands: [donor(2, 'sorter', 2), donor(3, 'keeper')], coat: [donor(5, 'keeper')] };
     const takenFrom = (book: PromiseBook): readonly (string | undefined)[] => book.servedTo('a').map((spot) => spot.given[0]?.run.place);
     const both = bookOf([figure('a', ['head', 'hands'])], stock);
     expect(takenFrom(both)).toEqual(['keeper', 'keeper']);
@@ -105,6 +105,70 @@ describe('a book of promises', () => {
     // So it is once a head turns up loose: the book finds out by itself.
     both.setRuns('head', [run(4), donor(1, 'keeper')]);
     expect(takenFrom(both)).toEqual(['drawer', 'sorter']);
+  });
+
+  describe('an owned figure that is the look', () => {
+    const donor = (id: number, place: string, more: Partial<ServingRun> = {}): ServingRun => run(id, { reach: 'donor', place, ...more });
+    const worker = (place: string, from: number, more: Partial<ServingRun> = {}): Readonly<Record<string, readonly ServingRun[]>> => ({
+      head: [donor(from, place, more)],
+      hand: [donor(from + 1, place, { quantity: 2, ...more })],
+    });
+    const both = (
+      one: Readonly<Record<string, readonly ServingRun[]>>,
+      two: Readonly<Record<string, readonly ServingRun[]>>,
+    ): Readonly<Record<string, readonly ServingRun[]>> =>
+      Object.fromEntries(
+        [...new Set([...Object.keys(one), ...Object.keys(two)])].map((key) => [key, [...(one[key] ?? []), ...(two[key] ?? [])]]),
+      );
+    const look = ['head', 'hand', 'hand'];
+    const from = (book: PromiseBook, id: string): readonly string[] =>
+      book.servedTo(id).flatMap(({ given }) => given.map(({ run: { place, reach }, quantity }) => `${quantity} ${reach} ${place}`));
+
+    test('serves it whole, though every piece lies loose as well', () => {
+      const book = bookOf([figure('a', look)], both({ head: [run(8)], hand: [run(9, { quantity: 2 })] }, worker('dock', 1)));
+      expect(from(book, 'a')).toEqual(['1 whole dock', '1 whole dock', '1 whole dock']);
+      expect(standingOfFigure(book.servedTo('a'), 1, 0)).toMatchObject({ standing: 'ready to build', toBuy: 0 });
+    });
+
+    test('serves the first in line; the next takes what is left', () => {
+      const book = bookOf([figure('a', look), figure('b', look)], both(worker('dock', 1), { hand: [run(9)] }));
+      expect([from(book, 'a')[0], from(book, 'b')]).toEqual(['1 whole dock', ['1 loose drawer']]);
+    });
+
+    test('does not take a piece from who stands before in line; that one takes it off another where there is one', () => {
+      const [first, second] = [figure('a', ['hand']), figure('b', look)];
+      const alone = bookOf([first, second], worker('dock', 1));
+      expect([from(alone, 'a'), from(alone, 'b')]).toEqual([['1 donor dock'], ['1 donor dock', '1 donor dock']]);
+      const beside = bookOf([first, second], both(worker('dock', 1), { hand: [donor(9, 'mooring')], hat: [donor(10, 'mooring')] }));
+      expect([from(beside, 'a'), from(beside, 'b')[0]]).toEqual([['1 donor mooring'], '1 whole dock']);
+    });
+
+    test('serves one copy each; the rest is built', () => {
+      const book = bookOf([figure('a', look, { copies: 2 })], both(worker('dock', 1), { head: [run(8)], hand: [run(9, { quantity: 2 })] }));
+      expect([...from(book, 'a')].sort()).toEqual(['1 loose drawer', '1 whole dock', '2 loose drawer', '2 whole dock']);
+    });
+
+    test('does not where it is flawed, where only new will do, where another has a piece of it pinned, once the figure is begun', () => {
+      const isWhole = (book: PromiseBook): boolean => from(book, 'a').some((row) => row.includes('whole'));
+      const pinned = bookOf([figure('a', look), figure('b', ['hand'])], worker('dock', 1));
+      pinned.setPins('hand', [{ lot: 2, figure: 'b', quantity: 1 }]);
+      expect([
+        isWhole(bookOf([figure('a', look)], worker('dock', 1))),
+        isWhole(bookOf([figure('a', look)], worker('dock', 1, { isFlawed: true }))),
+        isWhole(bookOf([figure('a', look, { newOnly: true })], worker('dock', 1))),
+        isWhole(pinned),
+        isWhole(bookOf([figure('a', look)], both(worker('dock', 1), { head: [run(8, { reach: 'built', figure: 'a' })] }))),
+      ]).toEqual([true, false, false, false, false]);
+    });
+
+    test('is found out anew when something is taken off it, and asked for by another look', () => {
+      const book = bookOf([figure('a', look), figure('b', ['head'])], worker('dock', 1));
+      expect([from(book, 'a')[0], from(book, 'b')]).toEqual(['1 whole dock', []]);
+      const other = book.ofWith('head', [figure('a', ['coat']), figure('b', ['head', 'hand', 'hand'])]);
+      expect(other.given.map(({ claim, run: { reach } }) => [...claim.figures, reach])).toEqual([['b', 'whole']]);
+      book.setRuns('hand', [donor(2, 'dock')]);
+      expect([from(book, 'a'), from(book, 'b')]).toEqual([['1 donor dock', '1 donor dock'], []]);
+    });
   });
 
   test('asking for other looks changes nothing that is kept', () => {
@@ -129,7 +193,9 @@ describe('what a figure can count on', () => {
         );
         const asking = figures[at % figures.length];
         if (!asking) return;
-        const book = bookOf(figures, { hat: stock.map((row, i) => run(i, row)) });
+        // A coat that nobody wants: no donor is any of the looks.
+        const coat = run(9, { reach: 'donor' });
+        const book = bookOf(figures, { hat: stock.map((row, i) => run(i, row)), coat: [coat] });
         const line = (id: string): number => figures.findIndex((row) => row.id === id);
         const { owned, onDonors } = availableTo(sharesOf(book.of('hat'), line), line(asking.id));
         const hungry = { ...asking, parts: Array.from({ length: 20 }, (_, i) => ({ spot: `spot ${i}`, variant: 'hat' })) };

@@ -88,7 +88,7 @@ describe('who gets a piece', () => {
   });
 });
 
-const WEIGHTS = { built: 0, loose: 1, sealed: 2, coming: 2, donor: 3 } as const;
+const WEIGHTS = { built: 0, loose: 1, sealed: 2, coming: 2, donor: 3, whole: 4 } as const;
 const GRADES = { worn: 1, used: 2, new: 3 } as const;
 const gradeOf = (row: ServingRun): number => (row.isFlawed ? 0 : GRADES[row.condition]);
 const fits = (row: Claim, piece: ServingRun): boolean =>

@@ -58,6 +58,7 @@ export function orderWords(contenders: readonly Contender[]): string {
 
 function reasonOf(first: Contender, next: Contender | null): string {
   if (first.because === 'built') return 'it is built in';
+  if (first.because === 'whole') return 'a whole figure you have is it as it stands';
   if (first.because === 'pinned') return 'it was kept for it';
   const before = next ? `, before ${next.name}` : '';
   return first.dueOn === null ? `earlier in line${before}` : `due ${longDay(first.dueOn)}${before}`;
