@@ -1,11 +1,15 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { CatalogueService } from '../src/catalogue/index.js';
 import type { BenchOverviewDto } from '../src/bench/bench.dto.js';
 import type { ErrandDto, ErrandRowDto, StandingPlanDto, WholeAgainDto } from '../src/errands/errands.dto.js';
 import type { ErrandJobDto } from '../src/errands/solving/plan.dto.js';
 import type { FigureDto } from '../src/figures/record/figures.dto.js';
 import type { IdeasDto } from '../src/ideas/ideas.dto.js';
+import type { ItemPricesDto, OfferDto, PricesDto } from '../src/market/market.dto.js';
 import type { DonorDto } from '../src/wardrobe/donors/donors.dto.js';
-import type { PromisesDto } from '../src/wardrobe/promises/promises.dto.js';
+import type { PlaceDto } from '../src/wardrobe/ledger/ledger.dto.js';
+import type { PromisesDto, RunPromisesDto } from '../src/wardrobe/promises/promises.dto.js';
+import type { PieceDto, PiecesPageDto } from '../src/wardrobe/wardrobe.dto.js';
 import { Harness } from './harness.js';
 
 // One word, one number: every place that says it is asked.
@@ -101,6 +105,7 @@ describe('a plan and what is said of it', () => {
   });
 
   test('errands so far are told apart by what they were asked for under', async () => {
+    await crew({});
     const rows = (await server.get<ErrandRowDto[]>('errands/all?scope=heron-crew')).body;
     expect(rows.map(({ rules }) => rules)).toEqual(expect.arrayContaining([['1 adjusted'], []]));
     const [row] = (await server.get<ErrandRowDto[]>('errands/all?scope=ibbe-lantry')).body;
@@ -167,5 +172,64 @@ describe('“to make whole”', () => {
     expect(await told(holed?.id)).toEqual({ paidMinor: 0, buys: 0, free: holed?.holes.length, unsold: 0, isProven: true });
     expect(await told('no-such-figure')).toEqual({ paidMinor: 0, buys: 0, free: 0, unsold: 0, isProven: true });
     for (const _ of holed?.holes ?? []) await server.post('history/wardrobe/all/undo');
+  });
+});
+
+describe('“at hand” and “free”', () => {
+  const isAtHand = ({ kind }: PlaceDto): boolean => kind === 'made' || kind === 'bench';
+  const places = async (): Promise<readonly PlaceDto[]> => (await server.get<PlaceDto[]>('wardrobe/places')).body;
+  const page = async (query = ''): Promise<PiecesPageDto> =>
+    (await server.get<PiecesPageDto>(`wardrobe/pieces/page?limit=200${query}`)).body;
+  const sum = (rows: readonly { readonly quantity: number }[]): number => rows.reduce((all, { quantity }) => all + quantity, 0);
+
+  test('the tree, the list and its head count the same pieces; what is sealed, lent, on its way, on a whole figure or built in is in none', async () => {
+    const atHand = (await places()).filter(isAtHand).reduce((all, { own }) => all + own, 0);
+    const { rows, pieces, total } = await page();
+    expect(rows).toHaveLength(total);
+    expect([sum((await server.get<PieceDto[]>('wardrobe/pieces')).body), sum(rows), pieces]).toEqual([atHand, atHand, atHand]);
+    const kinds = new Set((await places()).filter((place) => !isAtHand(place) && place.own > 0).map(({ kind }) => kind));
+    expect([...kinds].sort()).toEqual(['donor', 'figure', 'lent', 'parcel', 'sealed']);
+  });
+
+  test('a drawer, its list and a piece by itself say the same of what is free in it', async () => {
+    for (const { id, own, path, kind } of (await places()).filter((place) => isAtHand(place) && place.own > 0)) {
+      const { rows, freePieces, promisedPieces } = await page(`&place=${encodeURIComponent(id)}`);
+      const here = rows.filter((row) => row.placeId === id);
+      expect([path, sum(here)]).toEqual([path, own]);
+      const free = rows.reduce((all, row) => all + row.free, 0);
+      expect([path, kind, freePieces, promisedPieces]).toEqual([path, kind, free, sum(rows) - free]);
+      for (const row of here.slice(0, 4)) {
+        const { body } = await server.get<RunPromisesDto>(`wardrobe/pieces/${row.id}/promises`);
+        expect([row.variant, body.free]).toEqual([row.variant, row.free]);
+      }
+    }
+  });
+});
+
+describe('“asks”, “landed” and “cheapest”', () => {
+  test('are the same on the part’s page, in its prices, in the table, in search and where a whole figure is taken to pieces', async () => {
+    const prices = (await server.get<PricesDto>('market/prices')).body.lowest;
+    const { variants } = server.app.get(CatalogueService).now().data;
+    const conditions = new Set<string>();
+    for (let i = 0; i < prices.rows.length; i += 40) {
+      const id = variants[prices.rows[i] ?? -1]?.id ?? '';
+      const item = encodeURIComponent(id);
+      const condition = prices.names[prices.conditions[i] ?? -1] ?? '';
+      conditions.add(condition);
+      const offers = (await server.get<OfferDto[]>(`market/offers?kind=variant&item=${item}`)).body.filter(({ stock }) => stock > 0);
+      const own = (await server.get<ItemPricesDto>(`market/prices/variant/${item}`)).body.offers;
+      const asked = (rows: readonly OfferDto[]) => rows.map((row) => `${row.id} ${row.priceMinor} ${row.landedMinor}`).sort();
+      expect(asked(own)).toEqual(asked(offers));
+      // What an errand would buy unasked; a worn one only where nobody has a better one.
+      const usual = offers.filter((offer) => offer.condition !== 'worn');
+      const least = Math.min(...(usual.length > 0 ? usual : offers).map(({ landedMinor }) => landedMinor));
+      expect([id, prices.landedMinor[i], condition === 'worn']).toEqual([id, least, usual.length === 0]);
+    }
+    expect(conditions.size).toBeGreaterThan(1);
+    const [figure] = server.app.get(CatalogueService).now().data.officialFigures;
+    const { worth } = (await server.get<ItemPricesDto>(`market/prices/figure/${figure?.id}`)).body;
+    const landed = new Map(prices.rows.map((row, i) => [variants[row]?.id ?? '', prices.landedMinor[i] ?? 0]));
+    for (const share of worth?.shares ?? [])
+      expect([share.variant, share.landedMinor]).toEqual([share.variant, landed.get(share.variant) ?? 0]);
   });
 });

@@ -19,6 +19,9 @@ const WORDS: Readonly<Record<string, readonly [status: number, message: string]>
   'parameters.too.many': [400, 'The address has too many values. Send fewer.'],
 };
 
+/** What better-sqlite3 says of a connection that is closed. */
+const CLOSED = 'The database connection is not open';
+
 const BY_STATUS: Readonly<Record<number, string>> = {
   400: 'What was sent cannot be read. Look at it and send it again.',
   404: 'There is nothing at this address. Go back and choose again.',
@@ -35,6 +38,9 @@ function bodyOf(error: unknown, logger: Logger): ProblemBody {
     logger.error(error.message);
     return refusal(409, error.message);
   }
+  // A page asked while Outfit is closed: what was under way is not done, and nothing is wrong.
+  if (error instanceof TypeError && error.message === CLOSED)
+    return refusal(503, 'Outfit is closing. What was under way is not done; do it again once it is open.');
   const { type, code } = error as { type?: unknown; code?: unknown };
   const words = typeof type === 'string' ? WORDS[type] : undefined;
   if (words) return refusal(...words);

@@ -35,6 +35,7 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
   };
   // What is sealed or with somebody else is opened for itself: the list of everything is of what can be taken in hand.
   const total = places.filter((place) => isAtHand(place.kind)).reduce((all, place) => all + place.own, 0);
+  const aside = asideOf(places);
   const built = places.filter((place) => place.kind === 'figure');
   const row = (place: PlaceDto, depth: number) => {
     const Icon = ICONS[place.kind];
@@ -104,7 +105,10 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
           onClick={() => onChoose(null)}
           className={`flex w-full items-baseline gap-2 py-1.5 pr-3 pl-2.5 text-left ${chosen === null ? 'bg-lagoon/10 font-semibold' : 'hover:bg-paper'}`}
         >
-          <span className="flex-1">Everything at hand</span>
+          <span className="flex-1">
+            Everything at hand
+            {aside !== '' && <span className="text-pencil block text-[0.8rem] font-normal">besides {aside}</span>}
+          </span>
           <span className="text-pencil font-mono text-[0.93rem] font-normal">{total}</span>
         </button>
         {branch(null, 0)}
@@ -125,6 +129,19 @@ export function PlaceTree({ places, chosen, onChoose, onDrop }: PlaceTreeProps) 
     </nav>
   );
 }
+
+/** What is owned and not at hand: "18 sealed, 3 lent"; nothing where all is at hand. */
+const asideOf = (places: readonly PlaceDto[]): string =>
+  (
+    [
+      ['sealed', 'sealed'],
+      ['lent', 'lent'],
+      ['parcel', 'on their way'],
+    ] as const
+  )
+    .map(([kind, words]) => [places.reduce((all, place) => all + (place.kind === kind ? place.pieces : 0), 0), words] as const)
+    .flatMap(([pieces, words]) => (pieces > 0 ? [`${pieces} ${words}`] : []))
+    .join(', ');
 
 /** Rooms and what lies nowhere yet first, then the bench and its trays, what is on its way, what is with somebody. */
 const rankOf = ({ kind }: PlaceDto): number => ['made', 'sealed', 'bench', 'parcel', 'lent'].indexOf(kind);
