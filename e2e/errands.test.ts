@@ -114,7 +114,7 @@ test('under a budget whole figures are bought first; what is typed is still ther
 });
 
 test('what is bought to fill up and what comes off a whole figure are told apart from what is paid and needed', async ({ page }) => {
-  await page.goto('/line-ups/heron-crew/errand');
+  await page.goto('/line-ups/kingfisher-crew/errand');
   await plan(page);
   await expect(page.getByTestId('donated')).toContainText(/Besides, .+ loses €\d+\.\d\d/);
   await expect(page.getByRole('cell', { name: /off (Weather keeper|Drum child|[A-Z])/ }).first()).toBeVisible();
