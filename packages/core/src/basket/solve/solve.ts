@@ -9,6 +9,7 @@ import { decisionOf } from './again.js';
 import { Best, TOLERANCE_MINOR } from './best.js';
 import { closeIn } from './closingIn.js';
 import type { SolveControl, SolveProgress } from './control.js';
+import { oneByOne } from './oneByOne.js';
 import { ruleCosts } from './ruleCosts.js';
 import { marketStillOpen } from './stillOpen.js';
 
@@ -65,7 +66,10 @@ class Solve {
     if (last) this.offer(decisionOf(last, this.market));
 
     this.search(0, startingWorth(this.index));
-    if (this.problem.rules.standFirst) await this.settleWorth();
+    if (this.problem.rules.standFirst) {
+      this.standOneByOne();
+      await this.settleWorth();
+    }
     if (this.problem.rules.fillFirst) await this.settleShortage();
     const worth = this.searchAndBound();
     const isOver = (): boolean => this.control.shouldStop() || this.best.isDone();
@@ -84,10 +88,23 @@ class Solve {
     return this.showPlan({ ...compared, reasons: [...compared.reasons, ...rules] });
   }
 
+  /** Begins with wholes that stand, where the search did not let all of them: what a model finds is told only once it has found something. */
+  private standOneByOne(): void {
+    if (this.best.isStandingSettled()) return;
+    const until = this.elapsedMs() + this.problem.effort.seconds * ONE_BY_ONE_SHARE;
+    oneByOne(this.problem, {
+      isOver: () => this.control.shouldStop() || this.elapsedMs() > until,
+      offer: (decision) => {
+        this.offer(decision);
+        return this.best.standingWorth();
+      },
+    });
+  }
+
   /** What wholes that stand can count at most: proven by a model that asks for nothing else, where not all stand by the first plan. */
   private async settleWorth(): Promise<void> {
     if (this.best.isStandingSettled()) return;
-    const bound = await this.settle({ mostStanding: true }, this.problem.effort.seconds * STANDING_SHARE);
+    const bound = await this.settle({ mostStanding: true }, this.elapsedMs() + this.problem.effort.seconds * STANDING_SHARE);
     if (bound !== null) this.best.mostWorth = Math.min(this.best.mostWorth, Math.floor(TOLERANCE_MINOR - bound));
   }
 
@@ -325,7 +342,8 @@ const COMPARING_SECONDS = 12;
 
 /** Shares of the time that search and bound may take at most; proving needs the rest. */
 const SEARCH_SHARE = 0.25;
-const STANDING_SHARE = 0.25;
+const ONE_BY_ONE_SHARE = 0.1;
+const STANDING_SHARE = 0.2;
 const SHORTAGE_SHARE = 0.4;
 const CLOSE_IN_SHARE = 0.97;
 const CLOSE_IN_SHARE_OF_BOUND_TRIPS = 0.15;
