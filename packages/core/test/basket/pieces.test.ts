@@ -113,7 +113,8 @@ describe('a parcel made lighter', () => {
           const touched = lightenParcel(plan, s, worth, shelfPrice);
           if (touched.length > 0) {
             // What fills up a parcel, or comes in a bundle or a lot, may have to stay.
-            const isPlain = index.isPlain && index.sellerOffers[s]?.every((o) => index.offerLot[o] === 1) && own.minimumMinor === 0;
+            const isSingle = (o: number): boolean => index.offerLot[o] === 1 && !!index.offerYields[o]?.every((row) => row.units === 1);
+            const isPlain = index.isPlain && index.sellerOffers[s]?.every(isSingle) && own.minimumMinor === 0;
             if (isPlain) expect(tierOf(plan.weight[s] ?? 0)).toBeLessThan(tierOf(before.weight));
             for (const need of touched) expect(plan.missing[need]).toBeGreaterThan(before.missing[need] ?? 0);
           }
