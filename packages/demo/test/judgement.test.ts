@@ -37,6 +37,37 @@ describe('official figures are right until proven wrong', () => {
   });
 });
 
+describe('what shows on the looks of the demo', () => {
+  const looks = lineUps.flatMap(({ figures }) =>
+    figures.flatMap(({ brief, looks: own }) => own.map(({ parts }) => [{ parts, overrules: [] }, completeBrief(brief)] as const)),
+  );
+  const marks = looks.flatMap(([look, brief]) =>
+    judged(look, brief).marks.open.flatMap((mark) => (mark.severity === 'note' ? [] : [{ look, brief, mark }])),
+  );
+
+  test('can be mended, each by a remedy that removes it; only what is risky to do is for the person alone', () => {
+    expect(marks.length).toBeGreaterThan(40);
+    for (const { look, brief, mark } of marks) {
+      if (mark.check.startsWith('risk.')) continue;
+      const remedies = mark.remedies();
+      expect([mark.sentence, remedies.length > 0]).toEqual([mark.sentence, true]);
+      for (const { edits } of remedies) {
+        const { marks: after } = judged(applyEdits(look, edits, catalogue), brief);
+        expect(after.open.map(({ key }) => key)).not.toContain(mark.key);
+      }
+    }
+  });
+
+  test('both arms are changed together where one alone would not do', () => {
+    const arms = marks.filter(({ mark }) => mark.check === 'skin.match' && mark.sentence.startsWith('The arms'));
+    expect(arms.length).toBeGreaterThan(0);
+    for (const { mark } of arms) {
+      const changed = mark.remedies().map(({ edits }) => edits.flatMap((edit) => ('position' in edit ? [edit.position] : [])));
+      expect(changed).toContainEqual(['arm.L', 'arm.R']);
+    }
+  });
+});
+
 /** A small generator of whole numbers below a bound, the same every time (Lehmer, Park and Miller 1988). */
 function numbers(seed: number): (below: number) => number {
   let state = seed;

@@ -2,6 +2,7 @@ import { entryAt } from '../kernel/index.js';
 import { applyEdits, EditRefused, type Look, type LookEdit, type LookPart, spotOf } from '../figure/index.js';
 import { lookCost } from '../market/index.js';
 import { checkLook, ruleOf, type Problems } from './checks/index.js';
+import { cures } from './cures.js';
 import { likeness, type Likeness, partLikeness } from './likeness/index.js';
 import type { Mark, Marks, Problem, Proposal, Remedy, Severity } from './marks.js';
 import { type Subject, subject } from './subject.js';
@@ -63,22 +64,38 @@ export function marksOf(around: Subject, problems: Problems): Marks {
  * or cheap; after them those that cost something, which they say.
  */
 function remediesFor(problem: Problem, before: Before): readonly Remedy[] {
-  const seen = new Set<string>();
-  const judged = problem
-    .proposals()
-    .slice(0, MOST_JUDGED)
-    .flatMap((proposal) => {
-      const together = completeWith(problem, proposal, before);
-      if (!together) return [];
-      const key = JSON.stringify(together.look.parts);
-      if (seen.has(key)) return [];
-      seen.add(key);
-      const remedy = judgedRemedy(problem, together, before);
-      return remedy ? [{ remedy, order: orderOf(remedy, together.look, before) }] : [];
-    });
+  const proposed = judge(problem, problem.proposals().slice(0, MOST_JUDGED), before);
+  // Where no part by itself cures it, two or three may.
+  const judged = proposed.length > 0 ? proposed : judge(problem, curesOf(problem, before), before);
   const best = judged.sort((a, b) => compare(a.order, b.order)).map(({ remedy }) => remedy);
   return oneOfEachKind(best).slice(0, MOST_OFFERED);
 }
+
+/** The proposals that work, with what they are ordered by; each outcome once. */
+function judge(problem: Problem, proposals: readonly Proposal[], before: Before): { readonly remedy: Remedy; readonly order: Order }[] {
+  const seen = new Set<string>();
+  return proposals.flatMap((proposal) => {
+    const together = completeWith(problem, proposal, before);
+    if (!together) return [];
+    const key = JSON.stringify(together.look.parts);
+    if (seen.has(key)) return [];
+    seen.add(key);
+    const remedy = judgedRemedy(problem, together, before);
+    return remedy ? [{ remedy, order: orderOf(remedy, together.look, before) }] : [];
+  });
+}
+
+function curesOf(problem: Problem, { subject: around, keys }: Before): readonly Proposal[] {
+  // A note is no matter for several parts at once, and what is risky is told of the work, not of the look.
+  if (problem.severity === 'note' || problem.check.startsWith('risk.')) return [];
+  return cures(around, (look) => stillThere(problem, look, around, keys) !== undefined);
+}
+
+/** The problem in a look, or one of its kind that is new there and as grave. */
+const stillThere = (problem: Problem, look: Look, around: Subject, keys: ReadonlySet<string>): Problem | undefined =>
+  ruleOf(problem.check)
+    .run(within(look, around))
+    .find((other) => other.key === problem.key || (!keys.has(other.key) && GRAVITY[other.severity] >= GRAVITY[problem.severity]));
 
 /** The best of each kind first, so that three swaps of one part do not hide that another may simply come off; harm stays last. */
 function oneOfEachKind(best: readonly Remedy[]): readonly Remedy[] {
@@ -105,14 +122,11 @@ interface Done {
  * three belts are worn and one alone stays. Null when that leads nowhere.
  */
 function completeWith(problem: Problem, first: Proposal, { subject: around, keys }: Before): Done | null {
-  const { run } = ruleOf(problem.check);
   let done: Proposal = first;
   for (let step = 0; step < MOST_TOGETHER; step += 1) {
     const look = tryEdits(around.look, done.edits, around);
     if (!look) return null;
-    const still = run(within(look, around)).find(
-      (other) => other.key === problem.key || (!keys.has(other.key) && GRAVITY[other.severity] >= GRAVITY[problem.severity]),
-    );
+    const still = stillThere(problem, look, around, keys);
     if (!still) return { proposal: done, look };
     const next = still.proposals().find(({ edits }) => edits[0]?.action === first.edits[0]?.action) ?? still.proposals()[0];
     if (!next) return null;

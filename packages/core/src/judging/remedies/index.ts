@@ -1,1 +1,1 @@
-export { keyOf, NO_PROPOSALS, inAnotherColour, withAnotherPrint, spot, swaps, takeOff, turn } from './remedies.js';
+export { keyOf, NO_PROPOSALS, putOnLabel, inAnotherColour, withAnotherPrint, spot, swaps, takeOff, turn } from './remedies.js';

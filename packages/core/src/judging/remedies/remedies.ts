@@ -1,5 +1,5 @@
 import type { Position } from '../../anatomy/index.js';
-import type { Mould, Variant } from '../../catalogue/index.js';
+import type { Catalogue, Mould, Variant } from '../../catalogue/index.js';
 import { type LookEdit, spotOf, type Worn } from '../../figure/index.js';
 import { donorFor, type Supply, supplyMoney } from '../../wardrobe/index.js';
 import { partLikeness } from '../likeness/index.js';
@@ -21,6 +21,10 @@ function reachWords({ id }: Variant, supply: Supply): string {
   const lacks = found.holeMinor === null ? 'where nobody sells another' : `which then lacks it: ${supplyMoney(supply, found.holeMinor)}`;
   return `, off ${found.donor}, ${lacks}`;
 }
+
+/** A part that is put on, with where it comes from where it is owned. */
+export const putOnLabel = (variant: Variant, catalogue: Catalogue, supply: Supply): string =>
+  `${catalogue.nameOf(variant)}${reachWords(variant, supply)}`;
 
 /** Which moulds a proposal may use, and which of their made variants could mend the problem. */
 interface Wanted {
@@ -46,7 +50,7 @@ export function swaps(subject: Subject, at: readonly SwapSpot[], { mould, fits }
     .sort((a, b) => b.near - a.near || a.reach - b.reach || (a.variant.id < b.variant.id ? -1 : 1))
     .slice(0, MOST_PROPOSED)
     .map(({ variant }) => ({
-      label: `Put on ${catalogue.nameOf(variant)}${reachWords(variant, supply)}`,
+      label: `Put on ${putOnLabel(variant, catalogue, supply)}`,
       edits: at.map((spot): LookEdit => ({ action: 'put on', variant: variant.id, ...spot })),
     }));
 }
