@@ -189,6 +189,10 @@ test('a hole that a whole figure is left with is closed by a piece that nobody w
   await page.request.post(`${application}/api/wardrobe/pieces`, {
     data: { variant: 'HN-601·honey', quantity: 40, condition: 'used', place: 'Drawer D' },
   });
+  // As he is planned he is a sorter who is owned whole; without his letter he is built piece by piece.
+  await page.request.post(`${application}/api/looks/hob-linnet-1/edits`, {
+    data: { edits: [{ action: 'take off', position: 'held.R' }], label: 'Took the letter off' },
+  });
   await page.goto('/figures/hob-linnet/bench');
   await page.getByRole('button', { name: 'Build it' }).click();
   const offers = page.getByRole('region', { name: 'What would close the holes' });

@@ -29,9 +29,9 @@ test('an official figure is made better: its faults are spotted, and mended by t
   await marks(page)
     .getByRole('listitem')
     .filter({ hasText: 'second face' })
-    .getByRole('button', { name: /^Put on Spikes in straw/ })
+    .getByRole('button', { name: /^Put on Low knot in straw/ })
     .click();
-  await expect(parts(page)).toContainText('Spikes in straw');
+  await expect(parts(page)).toContainText('Low knot in straw');
   await expect(marks(page)).not.toContainText('second face');
   await marks(page).getByRole('button', { name: 'Take off Leather belt' }).click();
   await expect(marks(page)).not.toContainText('2 belts');
