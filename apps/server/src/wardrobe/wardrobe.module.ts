@@ -8,7 +8,7 @@ import { Ledger, LedgerController, PieceDeeds, PlacesService } from './ledger/in
 import { WardrobePicturesController, WardrobePicturesService } from './pictures/index.js';
 import { PieceListService } from './pieceList.service.js';
 import { PieceSearch } from './pieceSearch.js';
-import { PromiseKeeper, PromisesController, PromisesService, ServingsService } from './promises/index.js';
+import { LossesService, PromiseKeeper, PromisesController, PromisesService, ServingsService } from './promises/index.js';
 import { SortingController, SortingService } from './sorting/index.js';
 import { WardrobeController } from './wardrobe.controller.js';
 import { WardrobeService } from './wardrobe.service.js';
@@ -38,6 +38,7 @@ import { WardrobeStore } from './wardrobe.store.js';
     ProductsService,
     PromiseKeeper,
     PromisesService,
+    LossesService,
     ServingsService,
     SortingService,
     WardrobePicturesService,

@@ -794,6 +794,14 @@ const injectedRtkApi = api
         }),
         providesTags: ['wardrobe'],
       }),
+      readLosses: build.mutation<ReadLossesApiResponse, ReadLossesApiArg>({
+        query: (queryArg) => ({
+          url: `/api/wardrobe/promises/losses`,
+          method: 'POST',
+          body: queryArg.lineChangeDto,
+        }),
+        invalidatesTags: ['wardrobe'],
+      }),
       pinPieces: build.mutation<PinPiecesApiResponse, PinPiecesApiArg>({
         query: (queryArg) => ({
           url: `/api/wardrobe/pins`,
@@ -1865,6 +1873,10 @@ export type ReadPromisesApiArg = void;
 export type ReadRunPromisesApiResponse = /** status 200  */ RunPromisesDto;
 export type ReadRunPromisesApiArg = {
   id: number;
+};
+export type ReadLossesApiResponse = /** status 200  */ LossDto[];
+export type ReadLossesApiArg = {
+  lineChangeDto: LineChangeDto;
 };
 export type PinPiecesApiResponse = /** status 201  */ EntryDto;
 export type PinPiecesApiArg = {
@@ -3652,6 +3664,20 @@ export type RunPromisesDto = {
   contenders: ContenderDto[];
   clash: ClashDto | null;
 };
+export type LossDto = {
+  figure: string;
+  name: string;
+  variant: string;
+  quantity: number;
+  /** Who would get more of it, by name */
+  to: string[];
+};
+export type LineChangeDto = {
+  lineUp: string;
+  /** Its figures in the wanted order */
+  figures?: string[];
+  dueOn?: string | null;
+};
 export type PiecePinDto = {
   id: number;
   figure: string;
@@ -5217,6 +5243,7 @@ export const {
   useReadStoryQuery,
   useReadPromisesQuery,
   useReadRunPromisesQuery,
+  useReadLossesMutation,
   usePinPiecesMutation,
   useReadSortOutQuery,
   useReadLeastCopiesQuery,

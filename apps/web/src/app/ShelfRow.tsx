@@ -4,14 +4,15 @@ import { useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { type FigureDto, type LineUpDto, useListOpenSessionsQuery, useOrderLineUpMutation } from '@/api';
 import { StillFigure } from '@/parts';
-import { sentenceOf, tell } from '@/ui';
-import { chosenLookOf, useCompany, useIsLate, toBuyOf, useStanding, useStandingPlans, useWorkspaceFor } from '@/workspace';
+import { attempt } from '@/ui';
+import { chosenLookOf, useCompany, useIsAgreed, useIsLate, toBuyOf, useStanding, useStandingPlans, useWorkspaceFor } from '@/workspace';
 
 const PX_PER_MM = 1.5;
 
 /** The figures of a line-up side by side, each with what it still wants; dragged, or moved with Alt and an arrow key. */
 export default function ShelfRow({ lineUp, open }: { readonly lineUp: LineUpDto; readonly open: string | null }) {
   const [order] = useOrderLineUpMutation();
+  const isAgreed = useIsAgreed();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const ids = lineUp.figures.map((figure) => figure.id);
 
@@ -20,9 +21,9 @@ export default function ShelfRow({ lineUp, open }: { readonly lineUp: LineUpDto;
     if (id === undefined || from === to || to < 0 || to >= ids.length) return;
     const figures = ids.filter((other) => other !== id);
     figures.splice(to, 0, id);
-    order({ id: lineUp.id, orderDto: { figures } })
-      .unwrap()
-      .catch((error: unknown) => tell.error(sentenceOf(error)));
+    void isAgreed({ lineUp: lineUp.id, figures }).then(async (isYes) => {
+      if (isYes) await attempt(order({ id: lineUp.id, orderDto: { figures } }).unwrap());
+    });
   };
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
     if (over) move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));

@@ -1,6 +1,6 @@
 import { Outlet, useLocation } from 'react-router';
 import { Empty, Toasts } from '@/ui';
-import { useIsOpenRead, useLive, useWorkspaceState, WorkspaceContext } from '@/workspace';
+import { LossQuestion, useIsOpenRead, useLive, useWorkspaceState, WorkspaceContext } from '@/workspace';
 import { Shelf } from './Shelf';
 import { Thread } from './Thread';
 import { useFocusOnArrival } from './useFocusOnArrival';
@@ -31,6 +31,7 @@ export function Shell() {
         </div>
       </div>
       <Toasts />
+      <LossQuestion />
     </WorkspaceContext.Provider>
   );
 }

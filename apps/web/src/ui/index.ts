@@ -17,6 +17,7 @@ export {
   useAddress,
   useOneForm,
   usePages,
+  makeShared,
   useShared,
   useSharedFact,
   useSharedValue,

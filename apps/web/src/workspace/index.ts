@@ -7,6 +7,8 @@ export { plannedForLineUp, type ToBuy, toBuyOf, useStandingPlans } from './stand
 export { CHEAPEST_FOR, priceWords } from './answers/priceWords';
 export { costWords } from './fixes/costWords';
 export { type FigureFix, useFixes } from './fixes/useFixes';
+export { LossQuestion } from './dealing/LossQuestion';
+export { useIsAgreed } from './dealing/lossQuestion';
 export { line } from './sending/line';
 export { listenToJob, useJob } from './sending/jobs';
 export { useLive } from './sending/live';

@@ -63,6 +63,7 @@ export {
   type IsSeen,
   dueIn,
   orderOf,
+  orderWith,
   type PartPromises,
   type PartShares,
   partyOf,

@@ -16,8 +16,12 @@ export class DueDays {
     this.asked.push(days);
   }
 
-  /** The first of these days for a figure of a line-up, ISO; null where nobody named one. Read once for all figures asked about. */
-  now(): (figure: string, lineUp: string) => string | null {
+  /**
+   * The first of these days for a figure of a line-up, ISO; null where nobody named one. Read once for all figures asked about.
+   *
+   * @param instead another day for one line-up than the one it keeps
+   */
+  now(instead?: { readonly lineUp: string; readonly dueOn: string | null }): (figure: string, lineUp: string) => string | null {
     const first = new Map<string, string>();
     for (const days of this.asked)
       for (const [figure, day] of days()) {
@@ -25,7 +29,8 @@ export class DueDays {
         if (known === undefined || day < known) first.set(figure, day);
       }
     const ofLineUps = this.store.dueDaysOfLineUps();
-    return (figure, lineUp) => earliest(first.get(figure) ?? null, ofLineUps.get(lineUp) ?? null);
+    const dayOf = (lineUp: string): string | null => (lineUp === instead?.lineUp ? instead.dueOn : (ofLineUps.get(lineUp) ?? null));
+    return (figure, lineUp) => earliest(first.get(figure) ?? null, dayOf(lineUp));
   }
 }
 

@@ -1,3 +1,4 @@
+export { LossesService } from './losses.service.js';
 export { PromiseKeeper } from './promiseKeeper.js';
 export { PromisesController } from './promises.controller.js';
 export { ClashDto } from './promises.dto.js';

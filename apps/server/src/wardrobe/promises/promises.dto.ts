@@ -1,4 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
+import { Day, Id, Texts } from '../../platform/http/index.js';
 import { type Contender, type DefectKind, DEFECTS, type Standing, STANDINGS } from '@outfit/core/wardrobe';
 
 /** Figures of one party that share the very same pieces: a row of the columns, and all of them. */
@@ -86,4 +87,20 @@ export class RunPromisesDto {
   @ApiProperty({ type: [ContenderDto], description: 'All figures that want the part, in the order they are served' })
   contenders: readonly ContenderDto[];
   @ApiProperty({ type: ClashDto, nullable: true }) clash: ClashDto | null;
+}
+
+/** What of a line-up is about to change: the order of its figures, or the day it is due. */
+export class LineChangeDto {
+  @Id('Line-up') lineUp: string;
+  @Texts('Figures', { most: 2000, each: 100, optional: true, description: 'Its figures in the wanted order' }) figures?: string[];
+  @Day('Due', { nullable: true, optional: true }) dueOn?: string | null;
+}
+
+/** Pieces that a figure gets now and would not get then. */
+export class LossDto {
+  @ApiProperty() figure: string;
+  @ApiProperty() name: string;
+  @ApiProperty() variant: string;
+  @ApiProperty() quantity: number;
+  @ApiProperty({ type: [String], description: 'Who would get more of it, by name' }) to: readonly string[];
 }

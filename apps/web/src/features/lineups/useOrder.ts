@@ -2,7 +2,7 @@ import { type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-ki
 import { useEffect, useMemo, useRef } from 'react';
 import { type LineUpDto, useOrderLineUpMutation } from '@/api';
 import { sentenceOf, tell } from '@/ui';
-import { line } from '@/workspace';
+import { line, useIsAgreed } from '@/workspace';
 
 /** The figures of a line-up by their ids, in their order. */
 type Ids = readonly string[];
@@ -15,6 +15,7 @@ const inOrder = line((error) => void tell.error(sentenceOf(error)));
  */
 export function useOrder(lineUp: LineUpDto) {
   const [order] = useOrderLineUpMutation();
+  const isAgreed = useIsAgreed();
   const latest = useRef(lineUp);
   useEffect(() => {
     if (lineUp.version >= latest.current.version) latest.current = lineUp;
@@ -25,7 +26,8 @@ export function useOrder(lineUp: LineUpDto) {
       const { id, version, figures } = latest.current;
       const ids = figures.map((figure) => figure.id);
       const wanted = next(ids);
-      if (wanted.join() !== ids.join()) latest.current = await order({ id, version, orderDto: { figures: [...wanted] } }).unwrap();
+      if (wanted.join() === ids.join() || !(await isAgreed({ lineUp: id, figures: [...wanted] }))) return;
+      latest.current = await order({ id, version, orderDto: { figures: [...wanted] } }).unwrap();
     });
   return {
     ids: useMemo(() => lineUp.figures.map(({ id }) => id), [lineUp]),

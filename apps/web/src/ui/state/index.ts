@@ -1,4 +1,4 @@
-export { type Shared, useShared, useSharedFact, useSharedValue } from './shared';
+export { makeShared, type Shared, useShared, useSharedFact, useSharedValue } from './shared';
 export { useAddress } from './useAddress';
 export { type PageAnswer, type Pages, usePages } from './usePages';
 export { useOneForm } from './useOneForm';

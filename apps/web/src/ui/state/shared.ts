@@ -10,7 +10,8 @@ export interface Shared<T> {
   readonly subscribe: (tell: () => void) => () => void;
 }
 
-function makeShared<T>(first: T): Shared<T> {
+/** A shared value for as long as the page is there. */
+export function makeShared<T>(first: T): Shared<T> {
   const listeners = new Set<() => void>();
   let current = first;
   return {

@@ -11,6 +11,23 @@ import { closeIn } from './closingIn.js';
 import type { SolveControl, SolveProgress } from './control.js';
 import { oneByOne } from './oneByOne.js';
 import { ruleCosts } from './ruleCosts.js';
+import {
+  COMPARING_SECONDS,
+  SEARCH_SHARE,
+  ONE_BY_ONE_SHARE,
+  STANDING_SHARE,
+  SHORTAGE_SHARE,
+  CLOSE_IN_SHARE,
+  CLOSE_IN_SHARE_OF_BOUND_TRIPS,
+  PART_SHARE,
+  LATEST_START,
+  TRIES_PER_ROW,
+  MOST_TRIES,
+  LARGE_FROM_ROWS,
+  ROUND_SHARES,
+  SMALL_SHARE,
+  BOUND_ROUNDS,
+} from './shares.js';
 import { marketStillOpen } from './stillOpen.js';
 
 export interface SolveOptions {
@@ -336,26 +353,3 @@ class Solve {
     });
   }
 }
-
-/** Seconds that comparing may take beyond the time for the plan. */
-const COMPARING_SECONDS = 12;
-
-/** Shares of the time that search and bound may take at most; proving needs the rest. */
-const SEARCH_SHARE = 0.25;
-const ONE_BY_ONE_SHARE = 0.1;
-const STANDING_SHARE = 0.2;
-const SHORTAGE_SHARE = 0.4;
-const CLOSE_IN_SHARE = 0.97;
-const CLOSE_IN_SHARE_OF_BOUND_TRIPS = 0.15;
-const PART_SHARE = 0.9;
-/** A large model takes seconds to build and presolve: it is not begun when the time is nearly over. */
-const LATEST_START = 0.8;
-const TRIES_PER_ROW = 6;
-const MOST_TRIES = 120_000;
-/** Small problems are proven before a bound by relaxation would pay. */
-const LARGE_FROM_ROWS = 600;
-/** What each round tries of all there is to try: little before anything is known of what parts are worth. */
-const ROUND_SHARES = [1 / 32, 1 / 4];
-/** A small problem is searched in one round, which takes a moment. */
-const SMALL_SHARE = 2;
-const BOUND_ROUNDS = 500;

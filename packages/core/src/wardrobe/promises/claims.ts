@@ -27,6 +27,16 @@ export const orderOf = (dueOn: string | null, lineUpPlace: number, figurePlace: 
   [dueOn ?? NEVER, padIndex(lineUpPlace), padIndex(figurePlace), id].join(' ');
 
 /**
+ * A place in line with another day, or another index within its line-up.
+ *
+ * @example orderWith(orderOf(null, 0, 2, 'a'), { index: 0 }) < orderOf(null, 0, 1, 'b') // true
+ */
+export function orderWith(order: string, { dueOn, index }: { readonly dueOn?: string | null; readonly index?: number }): string {
+  const [day = NEVER, lineUp = '', figure = '', ...id] = order.split(' ');
+  return [dueOn === undefined ? day : (dueOn ?? NEVER), lineUp, index === undefined ? figure : padIndex(index), ...id].join(' ');
+}
+
+/**
  * The day of a place in line; null for one without a day.
  *
  * @example dueIn(orderOf('2026-03-01', 0, 2, 'a')) // '2026-03-01'

@@ -2,6 +2,7 @@ import type { LineUpPlan } from '@outfit/core/lineup';
 import { type ReactNode, useState } from 'react';
 import type { LineUpDto } from '@/api';
 import { Button, Sheet } from '@/ui';
+import { useIsAgreed } from '@/workspace';
 import { usePlan } from '../usePlan';
 
 export interface SheetOf {
@@ -40,12 +41,18 @@ function Draft({
   const { plan, save } = usePlan(lineUp);
   const [change, setChange] = useState<Partial<LineUpPlan>>({});
   const isChanged = Object.keys(change).length > 0;
+  const isAgreed = useIsAgreed();
+  const keep = async (): Promise<void> => {
+    const { dueOn = plan.dueOn } = change;
+    if (dueOn !== plan.dueOn && !(await isAgreed({ lineUp: lineUp.id, dueOn }))) return;
+    if (await save(change, label)) onKept();
+  };
   return (
     <form
       className="mt-3 space-y-4"
       onSubmit={(event) => {
         event.preventDefault();
-        void save(change, label).then((isKept) => isKept && onKept());
+        void keep();
       }}
     >
       {children({ ...plan, ...change }, (part) => setChange((before) => ({ ...before, ...part })))}
