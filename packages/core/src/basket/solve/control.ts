@@ -25,3 +25,13 @@ export interface SolveControl {
   /** Called with every better plan, so that a stop or a crash keeps the best. */
   onPlan(plan: BasketPlan): void;
 }
+
+export interface SolveOptions {
+  /** Once the plan stands, work out what each rule costs, the fewest parcels and the curve of cost against parcels. */
+  readonly comparisons: boolean;
+  /** The plan made last: planning begins with as much of it as still holds. */
+  readonly last?: BasketPlan | undefined;
+}
+
+/** What a plan is worth knowing beside: each rule's price, fewest parcels, the curve. Left out, the plan stands alone. */
+export const ALONE: SolveOptions = { comparisons: false };

@@ -8,7 +8,7 @@ import { parcelsCurve } from './curve.js';
 import { decisionOf } from './again.js';
 import { Best, TOLERANCE_MINOR } from './best.js';
 import { closeIn } from './closingIn.js';
-import type { SolveControl, SolveProgress } from './control.js';
+import { ALONE, type SolveControl, type SolveOptions, type SolveProgress } from './control.js';
 import { oneByOne } from './oneByOne.js';
 import { ruleCosts } from './ruleCosts.js';
 import {
@@ -29,16 +29,6 @@ import {
   BOUND_ROUNDS,
 } from './shares.js';
 import { marketStillOpen } from './stillOpen.js';
-
-export interface SolveOptions {
-  /** Once the plan stands, work out what each rule costs, the fewest parcels and the curve of cost against parcels. */
-  readonly comparisons: boolean;
-  /** The plan made last: planning begins with as much of it as still holds. */
-  readonly last?: BasketPlan | undefined;
-}
-
-/** What a plan is worth knowing beside: each rule's price, fewest parcels, the curve. Left out, the plan stands alone. */
-const ALONE: SolveOptions = { comparisons: false };
 
 /**
  * Solves a basket problem that passed its schema and `problemFaults`: reduction, a search for a first plan, a Lagrangian
