@@ -3,6 +3,7 @@ import { readFile } from 'node:fs/promises';
 import type { Locator, Page } from '@playwright/test';
 import { pick } from './dressing.js';
 import { expect, test } from './fixtures.js';
+import { suiteDay } from './server.js';
 
 const csv = (text: string) => ({ name: 'choices.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
 const WAYS = ['Stage', 'Table', 'Variety', 'Order', 'Fix list'];
@@ -243,4 +244,25 @@ test('none of the five ways has a serious accessibility fault', async ({ page })
         .map(({ id, nodes }) => `${way} ${id}: ${nodes[0]?.html ?? ''}`),
     ).toEqual([]);
   }
+});
+
+test('who would lose what is said before a line-up is due sooner, and nothing is dealt anew before it is agreed to', async ({ page }) => {
+  await page.goto('/line-ups/lamplighters');
+  await page.getByRole('button', { name: 'About', exact: true }).click();
+  const about = page.getByRole('dialog', { name: 'About this line-up' });
+  const before = await about.getByLabel('Due').inputValue();
+  await about.getByLabel('Due').fill(suiteDay(1));
+  await about.getByRole('button', { name: 'Keep it' }).click();
+  const question = page.getByRole('dialog', { name: 'Pieces would be dealt anew' });
+  await expect(question.getByRole('listitem').first()).toContainText(/ loses .+ to .*Lamplighter/);
+  await question.getByRole('button', { name: 'Close' }).click();
+  await expect(question).toHaveCount(0);
+  await expect(about.getByLabel('Due')).toHaveValue(suiteDay(1));
+  expect(((await (await page.request.get('/api/line-ups/lamplighters')).json()) as { plan: { dueOn: string } }).plan.dueOn).toBe(before);
+
+  await about.getByRole('button', { name: 'Keep it' }).click();
+  await question.getByRole('button', { name: 'Do it all the same' }).click();
+  await expect(about).toHaveCount(0);
+  await page.getByRole('button', { name: 'About', exact: true }).click();
+  await expect(about.getByLabel('Due')).toHaveValue(suiteDay(1));
 });
